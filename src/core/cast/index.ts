@@ -1,0 +1,11 @@
+export {
+  castFit,
+  CAST_LIMITS,
+  CAST_STEP,
+  SNAP_OFF,
+  type BendFit,
+  type CastFit,
+  type CastFitInput,
+  type LabelFit,
+} from './cast-fit';
+export { castWindow, type CastWindow, type CastWindowInput } from './cast-window';

@@ -1,0 +1,26 @@
+/** A closed range of allowed values; `exclusiveMin` leaves the lower end out. */
+export interface Limits {
+  readonly min: number;
+  readonly max: number;
+  readonly exclusiveMin?: boolean;
+}
+
+/** A caller handed the core a number outside its stated domain: a bug, or a missing schema at the edge. */
+export class InputRangeError extends RangeError {
+  override readonly name = 'InputRangeError';
+  constructor(
+    readonly field: string,
+    readonly value: number,
+    readonly min: number,
+    readonly max: number,
+  ) {
+    super(`${field} = ${value} is outside ${min} to ${max}`);
+  }
+}
+
+/** Returns `value` when it lies in `limits`; NaN never does. */
+export function requireInRange(field: string, value: number, limits: Limits): number {
+  const aboveMin = limits.exclusiveMin === true ? value > limits.min : value >= limits.min;
+  if (!(aboveMin && value <= limits.max)) throw new InputRangeError(field, value, limits.min, limits.max);
+  return value;
+}

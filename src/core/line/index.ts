@@ -1,0 +1,1 @@
+export { lineProperties, LINE_LIMITS, straightStretchM, type LineInput, type LineProperties } from './line';

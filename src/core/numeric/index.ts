@@ -1,0 +1,2 @@
+export { findRoot, type Bracket } from './find-root';
+export { hermite, integrate, type Derivative, type IntegrationOptions, type IntegrationStep } from './integrate';

@@ -1,0 +1,88 @@
+import { STANDARD_GRAVITY_MPS2 } from '../constants';
+import { ROD_ACTIONS, ROD_CLASS_SPREAD, ROD_POWERS, type RodAction, type RodPower } from '../defaults/rod-classes';
+import { requireInRange } from '../guard';
+
+export const ROD_LIMITS = {
+  lengthM: { min: 0, max: 20, exclusiveMin: true },
+  buttEiNm2: { min: 0, max: 1e6, exclusiveMin: true },
+  tipRatio: { min: 1e-3, max: 1 },
+  forceN: { min: 0, max: 1e5 },
+  /** π is left out: a pull straight back along the grip has no solution without inflexion. */
+  angleRad: { min: 0, max: 3.1415 },
+} as const;
+
+/** Rigidity and taper, given outright. */
+export interface TaperStiffness {
+  readonly kind: 'taper';
+  /** bending rigidity at the grip [N·m²] */
+  readonly buttEiNm2: number;
+  /** tip diameter over grip diameter */
+  readonly tipRatio: number;
+}
+
+/** The two words printed on a rod. */
+export interface ClassStiffness {
+  readonly kind: 'class';
+  readonly power: RodPower;
+  readonly action: RodAction;
+}
+
+export type RodStiffness = TaperStiffness | ClassStiffness;
+
+export interface Rod {
+  /** working length, grip to tip [m] */
+  readonly lengthM: number;
+  readonly stiffness: RodStiffness;
+}
+
+/** How a stiffness that was not given outright was found; spreads are one standard deviation, absolute. */
+export interface StiffnessFit {
+  readonly buttEiNm2: number;
+  readonly tipRatio: number;
+  /** root mean square of the drops' residuals [m]; null where nothing was measured */
+  readonly rmsDropM: number | null;
+  readonly buttEiSd: number;
+  readonly tipRatioSd: number;
+}
+
+export interface ResolvedRod {
+  readonly lengthM: number;
+  readonly buttEiNm2: number;
+  readonly tipRatio: number;
+  readonly fit?: StiffnessFit;
+}
+
+/**
+ * Rigidity at the grip [N·m²] and taper of a rod.
+ *
+ * Model: a class rod drops its tip by L/3 under its power's force, buttEI = k·F·L².
+ *
+ * @throws {InputRangeError} when a value lies outside ROD_LIMITS.
+ */
+export function resolveRod(rod: Rod): ResolvedRod {
+  const lengthM = requireInRange('rod.lengthM', rod.lengthM, ROD_LIMITS.lengthM);
+  const { stiffness } = rod;
+  switch (stiffness.kind) {
+    case 'taper':
+      return {
+        lengthM,
+        buttEiNm2: requireInRange('rod.stiffness.buttEiNm2', stiffness.buttEiNm2, ROD_LIMITS.buttEiNm2),
+        tipRatio: requireInRange('rod.stiffness.tipRatio', stiffness.tipRatio, ROD_LIMITS.tipRatio),
+      };
+    case 'class': {
+      const { powerKgf } = ROD_POWERS[stiffness.power];
+      const { tipRatio, k } = ROD_ACTIONS[stiffness.action];
+      const buttEiNm2 = k * powerKgf * STANDARD_GRAVITY_MPS2 * lengthM ** 2;
+      const fit = {
+        buttEiNm2,
+        tipRatio,
+        rmsDropM: null,
+        buttEiSd: ROD_CLASS_SPREAD.power * buttEiNm2,
+        tipRatioSd: ROD_CLASS_SPREAD.tipRatio * tipRatio,
+      };
+      return { lengthM, buttEiNm2, tipRatio, fit };
+    }
+    default:
+      return stiffness satisfies never;
+  }
+}
