@@ -1,6 +1,6 @@
 import { CAST_STYLES, type CastStyle } from '../defaults/cast-styles';
 import { findRoot } from '../numeric';
-import { bendRod, resolveRod, type Rod } from '../rod';
+import { bendRod, resolveRod, type Bend, type Rod } from '../rod';
 import { BEND_STEPS, LABEL_STEPS, ratingScale, SNAP_OFF } from './cast-fit';
 
 export interface CastWindowInput {
@@ -28,12 +28,14 @@ export function castWindow(input: CastWindowInput): CastWindow {
   const rod = resolveRod(input.rod);
   const a = CAST_STYLES[input.style].accelerationMps2;
   const massAtDrop = (share: number) => {
-    const drop = (loadRatio: number) =>
-      bendRod(rod, (loadRatio * rod.buttEiNm2) / rod.lengthM ** 2, Math.PI / 2).elastica.tipY - share;
-    // A cantilever of any taper drops by at most a third of its load ratio over tipRatio and at least by less than 1.
+    let near: Bend | undefined;
+    const drop = (loadRatio: number) => {
+      near = bendRod(rod, (loadRatio * rod.buttEiNm2) / rod.lengthM ** 2, Math.PI / 2, near);
+      return near.elastica.tipY - share;
+    };
     let hi = 1;
     while (drop(hi) < 0) hi *= 2;
-    const loadRatio = findRoot(drop, { lo: 0, hi, fLo: -share, fHi: drop(hi) }, 1e-9);
+    const loadRatio = findRoot(drop, { lo: 0, hi, fLo: -share, fHi: drop(hi) }, 1e-6);
     return (loadRatio * rod.buttEiNm2) / rod.lengthM ** 2 / a;
   };
   const scale = input.ratingKg ? ratingScale(input.ratingKg) : null;

@@ -71,7 +71,7 @@ export function sweepPull(m: SweepModel, share: number, near?: Pulled): Pulled {
     else hi = T;
     const newton = T + spare / (soft + bend.complianceMPerN);
     const next = newton > lo && newton < hi ? newton : hi === Infinity ? 2 * T + 1 : (lo + hi) / 2;
-    if (Math.abs(next - T) <= 1e-9 * Math.max(T, 1e-3)) break;
+    if (Math.abs(next - T) <= 1e-8 * Math.max(T, 1e-3)) break;
     T = next;
   }
   return { tensionN: T, bend };

@@ -39,17 +39,17 @@ export function integrate(
   const stage = new Float64Array(n);
   let t = start.t;
   let h = options.firstStep;
+  const combine = (weights: readonly number[]) => {
+    for (let i = 0; i < n; i += 1) {
+      let sum = 0;
+      for (let j = 0; j < weights.length; j += 1) sum += weights[j]! * k[j]![i]!;
+      stage[i] = y[i]! + h * sum;
+    }
+    return stage;
+  };
   f(t, y, k1);
   let taken = 0;
   for (let attempt = 0; attempt < options.maxSteps; attempt += 1) {
-    const combine = (weights: readonly number[]) => {
-      for (let i = 0; i < n; i += 1) {
-        let sum = 0;
-        for (let j = 0; j < weights.length; j += 1) sum += weights[j]! * k[j]![i]!;
-        stage[i] = y[i]! + h * sum;
-      }
-      return stage;
-    };
     f(t + h / 5, combine(A2), k2);
     f(t + (3 * h) / 10, combine(A3), k3);
     f(t + (4 * h) / 5, combine(A4), k4);

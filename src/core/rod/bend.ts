@@ -13,10 +13,7 @@ export interface Bend {
 /** Bends a rod by `forceN` at `angleRad` from the grip axis; `near` is a neighbouring bend to start from. */
 export function bendRod(rod: ResolvedRod, forceN: number, angleRad: number, near?: Bend): Bend {
   const { lengthM: L, buttEiNm2: EI, tipRatio } = rod;
-  const elastica = solveElastica(
-    { loadRatio: (forceN * L * L) / EI, tipRatio, pullAngleRad: angleRad },
-    near?.elastica.logTip,
-  );
+  const elastica = solveElastica({ loadRatio: (forceN * L * L) / EI, tipRatio, pullAngleRad: angleRad }, usable(near));
   return {
     leverArmM: elastica.leverArm * L,
     yieldM: elastica.yieldAlong * L,
@@ -24,3 +21,6 @@ export function bendRod(rod: ResolvedRod, forceN: number, angleRad: number, near
     elastica,
   };
 }
+
+/** A rod in line with its pull stays straight and says nothing about its neighbours. */
+const usable = (near: Bend | undefined) => (near && Number.isFinite(near.elastica.start.tip) ? near.elastica.start : undefined);

@@ -15,10 +15,22 @@ export interface ElasticaInput {
   readonly pullAngleRad: number;
 }
 
+/**
+ * Where Newton starts for a neighbouring pull: the tip value that solved this one and how it moves with the load and
+ * with the pull's direction, all as X = ln tan(ψ/4).
+ */
+export interface ElasticaStart {
+  readonly tip: number;
+  readonly loadRatio: number;
+  readonly pull: number;
+  readonly byLoad: number;
+  readonly byPull: number;
+}
+
 /** A bent rod in units of its own length and grip rigidity. */
 export interface Elastica {
-  /** ln of the angle left between the tip and the pull; a good start for a neighbouring load */
-  readonly logTip: number;
+  /** where a solution for a neighbouring pull starts */
+  readonly start: ElasticaStart;
   /** tip, along and across the grip axis, over L */
   readonly tipX: number;
   readonly tipY: number;
@@ -48,47 +60,54 @@ export interface ElasticaTrace {
  * Model: exact inextensible elastica EI·θ' = M with EI ∝ (1−(1−r)s/L)⁴, no inflexion. With ψ = angle − θ the
  * equations are ψ' = M/EI, M' = F·sin ψ from the tip (M = 0) to the grip, where ψ must be the pull angle. λ = ln ψ
  * and w = M/ψ are marched instead: ψ at the tip of a hard-pulled rod is too small for a double, its logarithm is not.
- * The tip value is found by Newton with the derivative carried along, inside the bracket ψ ≤ angle.
+ * The tip value is found by Newton with the derivative carried along, inside the bracket ψ ≤ angle, in X = ln tan(ψ/4):
+ * on the infinite uniform rod X grows evenly along the rod, so that the relation is nearly a straight line.
  * Frame: lengths in L, moments in EI/L. Own weight and shear are left out.
- * Valid: error below 2e-5 of L for loadRatio ≤ 30 and tipRatio ≥ 0.1 (halving the step is the test).
+ * Valid: error below 1e-4 of L for loadRatio ≤ 30 and tipRatio ≥ 0.1, a fifth of that in a rod's usual range.
  * Source: Bisshopp and Drucker 1945, Q. Appl. Math. 3, 272, for the uniform rod; tapered by the same balance.
  *
  * @throws {InputRangeError} when a value lies outside ELASTICA_LIMITS.
  */
-export function solveElastica(input: ElasticaInput, startLogTip?: number): Elastica {
+export function solveElastica(input: ElasticaInput, near?: ElasticaStart): Elastica {
   const f = requireInRange('loadRatio', input.loadRatio, ELASTICA_LIMITS.loadRatio);
   const r = requireInRange('tipRatio', input.tipRatio, ELASTICA_LIMITS.tipRatio);
   const a = requireInRange('pullAngleRad', input.pullAngleRad, ELASTICA_LIMITS.pullAngleRad);
   if (a === 0) return straightAlongPull;
 
   const grid = taperGrid(r, f);
-  const target = Math.log(a);
-  let hi = target;
+  const pull = quarterLog(Math.log(a));
+  let hi = pull;
   let lo = -Infinity;
-  let logTip = Math.min(startLogTip ?? firstGuess(f, r, target), target);
+  let tip = Math.min(near ? near.tip + near.byLoad * (f - near.loadRatio) + near.byPull * (pull - near.pull) : pull - smallAngleGrowth(f, r), pull);
   for (let iteration = 0; iteration < 80; iteration += 1) {
+    const logTip = fromQuarterLog(tip);
     const end = march(grid, f, logTip);
-    const miss = end.lambda - target;
-    if (Math.abs(miss) < 1e-11) return finish(end, logTip, f, a);
-    if (miss > 0) hi = logTip;
-    else lo = logTip;
-    const newton = logTip - miss / end.lambdaA;
+    const miss = quarterLog(end.lambda) - pull;
+    const slope = (end.lambdaA * quarterSlope(end.lambda)) / quarterSlope(logTip);
+    if (Math.abs(miss) < MISS) return finish(end, { tip, logTip, pull, slope, f, a });
+    if (miss > 0) hi = tip;
+    else lo = tip;
+    const newton = tip - miss / slope;
     const next = newton > lo && newton < hi ? newton : lo === -Infinity ? hi - Math.max(1, 0.1 * Math.abs(hi)) : (lo + hi) / 2;
-    if (Math.abs(next - logTip) < 1e-11) return finish(end, logTip, f, a);
-    logTip = next;
+    if (Math.abs(next - tip) < 1e-13 * Math.max(1, Math.abs(tip))) return finish(end, { tip, logTip, pull, slope, f, a });
+    tip = next;
   }
   throw new InputRangeError('loadRatio', f, ELASTICA_LIMITS.loadRatio.min, ELASTICA_LIMITS.loadRatio.max);
 }
 
 /** The nodes of a solved rod from tip to grip, for drawing. */
-export function traceElastica(input: ElasticaInput, logTip: number): ElasticaTrace {
+export function traceElastica(input: ElasticaInput, start: ElasticaStart): ElasticaTrace {
+  const logTip = fromQuarterLog(start.tip);
   const trace: ElasticaTrace = { u: [0], along: [0], across: [0], angle: [Math.exp(logTip)] };
   march(taperGrid(input.tipRatio, input.loadRatio), input.loadRatio, logTip, trace);
   return trace;
 }
 
+/** Relative error left in the angle at the grip; the shape's is of the same size. */
+const MISS = 1e-9;
+
 const straightAlongPull: Elastica = {
-  logTip: -Infinity, tipX: 1, tipY: 0, tipAngleRad: 0, leverArm: 0, yieldAlong: 0, energy: 0, compliance: 0,
+  start: { tip: -Infinity, loadRatio: 0, pull: -Infinity, byLoad: 0, byPull: 1 }, tipX: 1, tipY: 0, tipAngleRad: 0, leverArm: 0, yieldAlong: 0, energy: 0, compliance: 0,
 };
 
 interface TaperGrid {
@@ -100,7 +119,7 @@ interface TaperGrid {
 /** Steps even in ln(diameter), fine at the slim tip; enough of them that the explicit march stays stable. */
 function taperGrid(r: number, f: number): TaperGrid {
   const taper = r < 1 - 1e-6 ? -Math.log(r) / (1 - r) : 1;
-  const steps = Math.max(40, Math.ceil((1.6 * Math.sqrt(f) * taper) / r));
+  const steps = Math.max(24, Math.ceil((Math.sqrt(f) * taper) / r));
   const u = new Float64Array(steps + 1);
   const flexibility = new Float64Array(2 * steps + 1);
   for (let i = 0; i <= steps; i += 1) {
@@ -115,10 +134,20 @@ function taperGrid(r: number, f: number): TaperGrid {
   return { u, flexibility };
 }
 
-/** Growth of ψ from tip to grip in the small-angle limit is about exp(∫√(F/EI)); sinh-like when that is small. */
-function firstGuess(f: number, r: number, target: number): number {
-  const phase = Math.sqrt(f) / r;
-  return target - (phase * phase) / (2 * (1 + phase) + 2);
+/** ln tan(ψ/4) of λ = ln ψ, its inverse, and its derivative by λ; for tiny ψ it is λ − ln 4. */
+const quarterLog = (lambda: number) => (lambda < -20 || lambda === Infinity ? lambda - LOG_4 : Math.log(Math.tan(Math.exp(lambda) / 4)));
+const fromQuarterLog = (x: number) => (x < -20 ? x + LOG_4 : Math.log(4 * Math.atan(Math.exp(x))));
+const quarterSlope = (lambda: number) => {
+  const half = Math.exp(lambda) / 2;
+  return half < 1e-4 ? 1 : half / Math.sin(half);
+};
+const LOG_4 = Math.log(4);
+
+/** Growth of ln ψ from tip to grip where ψ is small: f·∫u/q⁴ for a light load, √f/r for a heavy one. */
+function smallAngleGrowth(f: number, r: number): number {
+  const light = r < 0.99 ? f * (1 / (6 * r * r) - 0.5 + r / 3) / (1 - r) ** 2 : f / 2;
+  const heavy = Math.sqrt(f) / r;
+  return (light * heavy) / (light + heavy || 1);
 }
 
 const LOG_PI = Math.log(Math.PI);
@@ -137,32 +166,33 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
   const { u, flexibility } = grid;
   let lambda = logTip, w = 0, C = 0, U = 0;
   let lambdaA = 1, wA = 0, CA = 0, lambdaB = 0, wB = 0, CB = 0;
-  for (let i = 0; i + 1 < u.length; i += 1) {
+  const last = u.length - 1;
+  for (let i = 0; i < last; i += 1) {
     const h = u[i + 1]! - u[i]!;
     let sL = 0, sW = 0, sC = 0, sU = 0, sLA = 0, sWA = 0, sCA = 0, sLB = 0, sWB = 0, sCB = 0;
     let kL = 0, kW = 0, kLA = 0, kWA = 0, kLB = 0, kWB = 0;
+    let reach = 0;
     for (let stage = 0; stage < 4; stage += 1) {
-      const reach = stage === 0 ? 0 : stage === 3 ? h : h / 2;
       const weight = stage === 0 || stage === 3 ? 1 : 2;
-      const e = flexibility[2 * i + (stage === 0 ? 0 : stage === 3 ? 2 : 1)]!;
-      const ws = w + reach * kW;
+      const e = flexibility[2 * i + ((stage + 1) >> 1)]!;
       const psi = Math.exp(lambda + reach * kL);
       const sin = Math.sin(psi);
       const cos = Math.cos(psi);
-      const sinc = psi < 1e-4 ? 1 - (psi * psi) / 6 : sin / psi;
+      const sinc = psi < 1e-4 ? 1 : sin / psi;
+      const bow = f * (cos - sinc);
       const LA = lambdaA + reach * kLA, WA = wA + reach * kWA;
       const LB = lambdaB + reach * kLB, WB = wB + reach * kWB;
-      const bow = cos - sinc;
-      const M = ws * psi;
-      kL = ws * e;
-      kW = f * sinc - ws * ws * e;
+      kL = (w + reach * kW) * e;
+      kW = f * sinc - (kL * kL) / e;
       kLA = WA * e;
-      kWA = f * bow * LA - 2 * ws * e * WA;
+      kWA = bow * LA - 2 * kL * WA;
       kLB = WB * e;
-      kWB = sinc + f * bow * LB - 2 * ws * e * WB;
-      sL += weight * kL; sW += weight * kW; sC += weight * cos; sU += (weight * M * M * e) / 2;
-      sLA += weight * kLA; sWA += weight * kWA; sCA -= weight * sin * psi * LA;
-      sLB += weight * kLB; sWB += weight * kWB; sCB -= weight * sin * psi * LB;
+      kWB = sinc + bow * LB - 2 * kL * WB;
+      const fall = sin * psi;
+      sL += weight * kL; sW += weight * kW; sC += weight * cos; sU += (weight * kL * kL * psi * psi) / (2 * e);
+      sLA += weight * kLA; sWA += weight * kWA; sCA -= weight * fall * LA;
+      sLB += weight * kLB; sWB += weight * kWB; sCB -= weight * fall * LB;
+      reach = stage === 2 ? h : h / 2;
     }
     const step = h / 6;
     lambda += step * sL; w += step * sW; C += step * sC; U += step * sU;
@@ -181,13 +211,17 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
   return { lambda, w, C, U, lambdaA, CA, lambdaB, CB };
 }
 
-function finish(end: MarchEnd, logTip: number, f: number, a: number): Elastica {
+interface Solved {
+  readonly tip: number; readonly logTip: number; readonly pull: number; readonly slope: number; readonly f: number; readonly a: number;
+}
+
+function finish(end: MarchEnd, { tip, logTip, pull, slope, f, a }: Solved): Elastica {
   const C = end.C;
   // ∫sin ψ is the moment over the force; at zero force the rod is straight.
   const S = f > 0 ? (end.w * a) / f : Math.sin(a);
   const logTipByLoad = -end.lambdaB / end.lambdaA;
   return {
-    logTip,
+    start: { tip, loadRatio: f, pull, byLoad: logTipByLoad * quarterSlope(logTip), byPull: 1 / slope },
     tipX: C * Math.cos(a) + S * Math.sin(a),
     tipY: C * Math.sin(a) - S * Math.cos(a),
     tipAngleRad: a - Math.exp(logTip),

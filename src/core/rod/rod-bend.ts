@@ -53,7 +53,7 @@ export function rodBend(input: RodBendInput): RodBend {
   const shape =
     a === 0
       ? Array.from({ length: SHAPE_POINTS }, (_, i): Point => [(L * i) / (SHAPE_POINTS - 1), 0])
-      : evenShape(traceElastica({ loadRatio: (F * L * L) / EI, tipRatio, pullAngleRad: a }, elastica.logTip), a, L);
+      : evenShape(traceElastica({ loadRatio: (F * L * L) / EI, tipRatio, pullAngleRad: a }, elastica.start), a, L);
   return {
     outcome: 'ok',
     tip: { xM: elastica.tipX * L, yM: elastica.tipY * L },

@@ -17,7 +17,7 @@ export interface FallModel {
   readonly restRate: number;
 }
 
-const TOLERANCE = 1e-7;
+const TOLERANCE = 1e-6;
 /** Steps of the march; a fall relaxes in tenths of a second and a step spans about three relaxations. */
 const MAX_STEPS = 200_000;
 

@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import type { Model } from '@/domain/contract';
+import { unionBehind } from '@/domain/told-apart';
+
+/** JSON Schema of what a model takes and gives. */
+export function schemaOf(model: Model): { readonly input: unknown; readonly output: unknown } {
+  return { input: jsonSchema(model.input), output: jsonSchema(model.output) };
+}
+
+function jsonSchema(schema: z.ZodType): unknown {
+  return z.toJSONSchema(schema, {
+    unrepresentable: 'any',
+    override: ({ zodSchema, jsonSchema: written }) => {
+      const union = unionBehind.get(zodSchema);
+      if (union) {
+        const { $schema: _dialect, ...rest } = jsonSchema(union) as Record<string, unknown>;
+        Object.assign(written, rest);
+      }
+    },
+  });
+}

@@ -1,0 +1,67 @@
+import { FALL_EDGE_SHARE, FALL_WINDOWS } from '../defaults/fall-windows';
+import { sink, type Sink } from '../sink';
+import type { Rig } from './rig';
+import type { CastPresentation } from './setup';
+import type { Reason, Verdict, VerdictLimits } from './verdict';
+
+export interface FallFigures {
+  readonly free: Sink;
+  readonly tightLine: Sink;
+  /** mean rate of the free fall to the wanted depth [m/s]; null when it never gets there */
+  readonly meanMps: number | null;
+}
+
+/** Depths of the countdown besides the wanted one [m]. */
+const COUNTDOWN_M = [1, 2, 3, 4, 6, 8, 10, 15, 20, 30];
+
+/**
+ * Whether the rig falls at the wanted rate. The rate is the mean over the fall to the wanted depth on slack line, which
+ * is what counting down measures; the tight line's time stands beside it as the slow bound.
+ */
+export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: FallFigures } {
+  const { depthM } = presentation;
+  const nearest = rig.leaderPart ? { part: rig.leaderPart, line: rig.leader! } : { part: rig.linePart, line: rig.line };
+  // The wet line is leader first and main line behind; the longer of the two within the depth draws the drag.
+  const wet = rig.leader && rig.leader.lengthM >= depthM / 2 ? nearest : { part: rig.linePart, line: rig.line };
+  const asked = {
+    water: presentation.water,
+    bodies: rig.bodies,
+    line: {
+      diameterM: wet.line.diameterM,
+      densityKgPm3: wet.line.massPerLengthKgPm / ((Math.PI * wet.line.diameterM ** 2) / 4),
+      tangentialCt: wet.line.tangentialCt,
+    },
+    depthsM: [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM)].sort((a, b) => a - b),
+    currentMps: presentation.currentMps,
+  };
+  const free = sink({ ...asked, mode: 'free' });
+  const tightLine = sink({ ...asked, mode: 'tight-line', lineLengthM: Math.hypot(presentation.distanceM, depthM) });
+  const at = (result: Sink) => result.table.find((row) => row.depthM === depthM)?.timeS ?? null;
+  const freeS = at(free);
+  const tightS = at(tightLine);
+  const meanMps = freeS === null ? null : depthM / freeS;
+  const { fall } = presentation.wanted;
+  const window = fall.kind === 'own' ? fall : FALL_WINDOWS[fall.kind];
+  const limits: VerdictLimits = {
+    failsBelow: window.fromMps * (1 - FALL_EDGE_SHARE),
+    soundFrom: window.fromMps,
+    soundTo: window.toMps,
+    failsAbove: window.toMps * (1 + FALL_EDGE_SHARE),
+  };
+  const base = { value: meanMps, unit: 'm/s' as const, limits };
+  const figures = { free, tightLine, meanMps };
+  if (free.outcome !== 'sinks') {
+    return { verdict: { ...base, mark: 'fails', reasons: [{ code: `fall-${free.outcome}`, facts: { netWeightN: free.netWeightN } }] }, figures };
+  }
+  if (meanMps === null) {
+    return { verdict: { ...base, mark: 'fails', reasons: [{ code: 'fall-never-that-deep', facts: { depthM } }] }, figures };
+  }
+  const low = meanMps < limits.soundFrom!;
+  const high = meanMps > limits.soundTo!;
+  const mark = !low && !high ? 'sound' : meanMps >= limits.failsBelow! && meanMps <= limits.failsAbove! ? 'edge' : 'fails';
+  const reasons: Reason[] = [
+    ...(low || high ? [{ code: low ? 'fall-too-slow' : 'fall-too-fast', facts: { fromMps: window.fromMps, toMps: window.toMps } }] : []),
+    { code: 'fall-countdown', facts: { depthM, freeS, tightS } },
+  ];
+  return { verdict: { ...base, mark, reasons }, figures };
+}

@@ -1,0 +1,31 @@
+import { castFit, castWindow, CAST_STEP, SNAP_OFF, type CastFit, type CastWindow } from '../cast';
+import type { Rig } from './rig';
+import type { CastPresentation } from './setup';
+import { markAtLeast, worst, type Reason, type Verdict } from './verdict';
+
+export interface ThrowFigures {
+  readonly castFit: CastFit;
+  readonly castWindow: CastWindow;
+}
+
+/** Whether the rod throws this rig, and whether the line survives it. */
+export function judgeThrow(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: ThrowFigures } {
+  const weakestN = Math.min(rig.lineRiggedN, rig.leaderRiggedN ?? Infinity);
+  const asked = { rod: rig.rod, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN };
+  const fit = castFit({ ...asked, massKg: rig.castMassKg });
+  const window = castWindow(asked);
+
+  const step = Math.max(Math.abs(CAST_STEP[fit.bend]), fit.label ? Math.abs(CAST_STEP[fit.label]) : 0);
+  const snapMark = markAtLeast(fit.snapOffMargin, SNAP_OFF.asked, SNAP_OFF.edge);
+  const mark = fit.disagreement ? 'cant-tell' : worst(step === 0 ? 'sound' : step === 1 ? 'edge' : 'fails', snapMark);
+  const reasons: Reason[] = [
+    ...(fit.disagreement ? [{ code: 'throw-disagreement', facts: { label: fit.label, bend: fit.bend } }] : []),
+    { code: `throw-${fit.bend}`, facts: { dropShare: fit.dropShare, soundFromKg: window.soundFrom, soundToKg: window.soundTo } },
+    ...(fit.label && fit.label !== 'in' ? [{ code: `throw-label-${fit.label}`, facts: { loKg: rig.ratingKg![0], hiKg: rig.ratingKg![1] } }] : []),
+    ...(snapMark === 'sound' ? [] : [{ code: 'throw-snap-off', facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }]),
+  ];
+  return {
+    verdict: { mark, value: rig.castMassKg, unit: 'kg', limits: window, reasons },
+    figures: { castFit: fit, castWindow: window },
+  };
+}

@@ -1,0 +1,38 @@
+export type Mark = 'sound' | 'edge' | 'fails' | 'cant-tell';
+export type VerdictName = 'throw' | 'fall' | 'set' | 'hold' | 'balance';
+export const VERDICT_NAMES = ['throw', 'fall', 'set', 'hold', 'balance'] as const satisfies readonly VerdictName[];
+
+/** A reason as a code with its facts; the sentence stands in the catalogues. */
+export interface Reason {
+  readonly code: string;
+  readonly facts: Readonly<Record<string, number | string | null>>;
+}
+
+/** Where the mark changes along the value's axis; null where it does not. */
+export interface VerdictLimits {
+  readonly failsBelow: number | null;
+  readonly soundFrom: number | null;
+  readonly soundTo: number | null;
+  readonly failsAbove: number | null;
+}
+
+export type VerdictUnit = 'kg' | 'm/s' | '1' | 'rad';
+
+export interface Verdict {
+  readonly mark: Mark;
+  /** null where there is no figure to give */
+  readonly value: number | null;
+  readonly unit: VerdictUnit;
+  readonly limits: VerdictLimits | null;
+  readonly reasons: readonly Reason[];
+}
+
+const BADNESS = { sound: 0, edge: 1, fails: 2 } as const;
+type Graded = keyof typeof BADNESS;
+
+/** The worst of several marks. */
+export const worst = (...marks: readonly Graded[]): Graded => marks.reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a), 'sound');
+
+/** The mark of a value that is wanted high: sound from one limit, on the edge from a lower one. */
+export const markAtLeast = (value: number, soundFrom: number, edgeFrom: number): Graded =>
+  value >= soundFrom ? 'sound' : value >= edgeFrom ? 'edge' : 'fails';

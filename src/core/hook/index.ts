@@ -1,0 +1,1 @@
+export { hookOfClass, POINT_LEG, wireLengthM, type HookClassInput, type HookGeometry } from './hook-class';

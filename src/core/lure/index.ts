@@ -1,0 +1,1 @@
+export { weightSize } from './weight-size';

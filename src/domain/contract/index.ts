@@ -1,0 +1,14 @@
+import { castFitModel } from './cast-fit';
+import { chainModel } from './chain';
+import { hooksetModel } from './hookset';
+import { lineModel } from './line';
+import type { Model } from './model';
+import { rodBendModel } from './rod-bend';
+import { setupModel } from './setup';
+import { sinkModel } from './sink';
+import { waterModel } from './water';
+
+/** Every model, in the order of the core's description. */
+export const MODELS: readonly Model[] = [waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, sinkModel, chainModel, setupModel];
+
+export type { Model } from './model';

@@ -1,0 +1,36 @@
+import type { z } from 'zod';
+import { InputRangeError } from '@/core/guard';
+import { parse, problemOfRange, type Result } from '../problems';
+
+/** One model as the shell reaches it: the schemas of what goes in and comes out, and the checked way between. */
+export interface Model<O = unknown> {
+  readonly name: string;
+  readonly input: z.ZodType;
+  readonly output: z.ZodType<O>;
+  /** Parses anything and computes; what cannot be computed is a list of problems. */
+  readonly run: (raw: unknown) => Result<O>;
+}
+
+export function model<I, O>(definition: {
+  readonly name: string;
+  readonly input: z.ZodType<I>;
+  readonly output: z.ZodType<O>;
+  readonly compute: (input: NoInfer<I>) => NoInfer<O>;
+}): Model<O> {
+  const { name, input, output, compute } = definition;
+  return {
+    name,
+    input,
+    output,
+    run: (raw) => {
+      const parsed = parse(input, raw);
+      if (!parsed.ok) return parsed;
+      try {
+        return { ok: true, data: compute(parsed.data) };
+      } catch (error) {
+        if (error instanceof InputRangeError) return { ok: false, problems: [problemOfRange(error)] };
+        throw error;
+      }
+    },
+  };
+}

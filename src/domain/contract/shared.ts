@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { ROD_ACTIONS, ROD_POWERS, type RodAction, type RodPower } from '@/core/defaults/rod-classes';
+import { ROD_LIMITS } from '@/core/rod';
+import { WATER_LIMITS } from '@/core/water';
+import { numberIn } from '../number';
+import { toldApart } from '../told-apart';
+
+/** The keys of a defaults table as a Zod enum. */
+export const keysOf = <K extends string>(table: Readonly<Record<K, unknown>>) => z.enum(Object.keys(table) as [K, ...K[]]);
+
+const waterConditions = z.strictObject({ temperatureC: numberIn(WATER_LIMITS.temperatureC), salinity: numberIn(WATER_LIMITS.salinity) });
+const waterGiven = z.strictObject({ densityKgPm3: numberIn(WATER_LIMITS.densityKgPm3), viscosityPaS: numberIn(WATER_LIMITS.viscosityPaS) });
+export const waterSchema = toldApart([waterConditions, waterGiven], (input) => ('densityKgPm3' in input ? waterGiven : waterConditions));
+
+export const powerSchema = keysOf<RodPower>(ROD_POWERS);
+export const actionSchema = keysOf<RodAction>(ROD_ACTIONS);
+
+export const stiffnessSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('taper'), buttEiNm2: numberIn(ROD_LIMITS.buttEiNm2), tipRatio: numberIn(ROD_LIMITS.tipRatio) }),
+  z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
+]);
+
+export const rodShape = { lengthM: numberIn(ROD_LIMITS.lengthM), stiffness: stiffnessSchema };
+export const rodSchema = z.strictObject(rodShape);
+
+export const fitSchema = z.strictObject({
+  buttEiNm2: z.number(),
+  tipRatio: z.number(),
+  rmsDropM: z.number().nullable(),
+  buttEiSd: z.number(),
+  tipRatioSd: z.number(),
+});

@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { CHAIN_LIMITS } from '@/core/chain';
+import { KNOTS, type KnotPattern } from '@/core/defaults/knots';
+import { lineMaterialSchema } from '../contract/line';
+import { keysOf } from '../contract/shared';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+
+export const knotPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('knot'),
+  pattern: keysOf<KnotPattern>(KNOTS),
+  shares: z.partialRecord(lineMaterialSchema, quantity('1', CHAIN_LIMITS.share)),
+});

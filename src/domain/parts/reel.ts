@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { SPOOL_LIMITS } from '@/core/reel';
+import { broken } from '../problems';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+
+export const reelPartSchema = z
+  .strictObject({
+    ...partBase,
+    kind: z.literal('reel'),
+    build: z.enum(['fixed-spool', 'multiplier']),
+    arborRadiusM: quantity('m', SPOOL_LIMITS.radiusM),
+    fullRadiusM: quantity('m', SPOOL_LIMITS.radiusM),
+    widthM: quantity('m', SPOOL_LIMITS.widthM),
+    gearRatio: quantity('1', { min: 0.5, max: 12 }),
+    clutchMaxN: quantity('N', { min: 0, max: 2000 }),
+  })
+  .superRefine((reel, context) => {
+    if (reel.fullRadiusM.value <= reel.arborRadiusM.value) broken(context, ['fullRadiusM', 'value'], `more than arborRadiusM = ${reel.arborRadiusM.value}`);
+  });

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { TAIL_SHAPES, type TailShape } from '@/core/defaults/sink-classes';
+import { BODY_LIMITS } from '@/core/sink';
+import { keysOf } from '../contract/shared';
+import { bodyMaterialSchema } from '../contract/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+
+export const softBaitPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('soft-bait'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', { min: 0.01, max: 0.6 }),
+  heightM: quantity('m', { min: 0.002, max: 0.2 }),
+  material: bodyMaterialSchema,
+  tail: keysOf<TailShape>(TAIL_SHAPES),
+});

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { WEIGHT_SHAPES, type WeightShape } from '@/core/defaults/weight-shapes';
+import { BODY_LIMITS } from '@/core/sink';
+import { keysOf } from '../contract/shared';
+import { bodyMaterialSchema } from '../contract/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+
+export const weightShapeSchema = keysOf<WeightShape>(WEIGHT_SHAPES);
+
+export const weightPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('weight'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  material: bodyMaterialSchema,
+  shape: weightShapeSchema,
+});
