@@ -11,7 +11,7 @@ export interface FallFigures {
   readonly meanMps: number | null;
 }
 
-/** Depths of the countdown besides the wanted one [m]. */
+/** Depths of the countdown besides the wanted one, as far as twice as deep [m]. */
 const COUNTDOWN_M = [1, 2, 3, 4, 6, 8, 10, 15, 20, 30];
 
 /**
@@ -31,11 +31,11 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
       densityKgPm3: wet.line.massPerLengthKgPm / ((Math.PI * wet.line.diameterM ** 2) / 4),
       tangentialCt: wet.line.tangentialCt,
     },
-    depthsM: [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM)].sort((a, b) => a - b),
     currentMps: presentation.currentMps,
   };
-  const free = sink({ ...asked, mode: 'free' });
-  const tightLine = sink({ ...asked, mode: 'tight-line', lineLengthM: Math.hypot(presentation.distanceM, depthM) });
+  const countdown = (deepestM: number) => [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM && depth <= deepestM)].sort((a, b) => a - b);
+  const free = sink({ ...asked, mode: 'free', depthsM: countdown(2 * depthM) });
+  const tightLine = sink({ ...asked, mode: 'tight-line', depthsM: countdown(depthM), lineLengthM: Math.hypot(presentation.distanceM, depthM) });
   const at = (result: Sink) => result.table.find((row) => row.depthM === depthM)?.timeS ?? null;
   const freeS = at(free);
   const tightS = at(tightLine);

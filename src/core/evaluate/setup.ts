@@ -13,7 +13,7 @@ import type { WaterInput } from '../water';
 /** What `evaluate` needs to know of each kind of part; stored parts carry more. */
 interface PartBase {
   readonly id: string;
-  readonly name: string;
+  readonly name?: string | undefined;
 }
 
 export interface RodPart extends PartBase {

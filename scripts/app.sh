@@ -1,0 +1,132 @@
+# The application: build when the source changed, start, stop, status, tests.
+DATA=$ROOT/.data
+BIND=${BIND:-127.0.0.1:4173}
+HOST=${BIND%:*}
+PORT=${BIND##*:}
+NEXT=node_modules/next/dist/bin/next
+
+start_all() {
+  need_node
+  mkdir -p "$DATA"
+  if app_alive; then
+    say "Ferula is already running (process $(cat "$DATA/app.pid")) at $(cat "$DATA/url"). ./ferula stop ends it."
+    return
+  fi
+  rm -f "$DATA/app.pid"
+  port_is_free || fail "Port $PORT on $HOST is taken by another program. Stop that, or choose another: BIND=127.0.0.1:4180 ./ferula start"
+  need_packages
+  [ -n "${DATABASE_URL:-}" ] || need_mariadb
+  build_if_changed
+  trap shut_down EXIT
+  trap 'exit 0' INT TERM
+  if [ -z "${DATABASE_URL:-}" ]; then
+    mariadb_start "$DATA/mariadb"
+    DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
+  fi
+  export DATABASE_URL
+  export PUBLIC_URL=${PUBLIC_URL:-http://$BIND}
+  node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the lines above say why."
+  setsid node "$NEXT" start --hostname "$HOST" --port "$PORT" >"$DATA/app.log" 2>&1 &
+  APP_PID=$!
+  printf '%s' "$APP_PID" >"$DATA/app.pid"
+  printf '%s' "$PUBLIC_URL" >"$DATA/url"
+  local i
+  for ((i = 0; i < 300; i++)); do
+    kill -0 "$APP_PID" 2>/dev/null || fail "The application stopped at once; the end of .data/app.log says why:
+$(tail -n 8 "$DATA/app.log")"
+    node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://$HOST:$PORT/health" 2>/dev/null && break
+    sleep 0.1
+  done
+  say "Ferula is ready: $PUBLIC_URL   (Ctrl-C stops it)"
+  wait "$APP_PID" || true
+  say "The application has ended; the end of .data/app.log:"
+  tail -n 4 "$DATA/app.log"
+}
+
+shut_down() {
+  trap - EXIT INT TERM
+  if [ -n "${APP_PID:-}" ] && kill -TERM "$APP_PID" 2>/dev/null; then wait "$APP_PID" 2>/dev/null || true; fi
+  rm -f "$DATA/app.pid"
+  [ -z "${MARIADB_PID:-}" ] || mariadb_stop "$DATA/mariadb"
+  say "Stopped."
+}
+
+stop_all() {
+  local pid i
+  if app_alive; then
+    pid=$(cat "$DATA/app.pid")
+    kill -TERM "$pid"
+    for ((i = 0; i < 100; i++)); do
+      kill -0 "$pid" 2>/dev/null || break
+      sleep 0.1
+    done
+    rm -f "$DATA/app.pid"
+    say "The application is stopped."
+  else
+    say "The application is not running."
+  fi
+  if mariadb_alive "$DATA/mariadb"; then
+    mariadb_stop "$DATA/mariadb"
+    say "The database is stopped."
+  fi
+}
+
+show_status() {
+  if app_alive; then say "Application: running at $(cat "$DATA/url") (process $(cat "$DATA/app.pid"))"; else say "Application: stopped"; fi
+  if mariadb_alive "$DATA/mariadb"; then
+    say "Database: running on 127.0.0.1:$(cat "$DATA/mariadb/port") (process $(cat "$DATA/mariadb/m.pid"))"
+  else
+    say "Database: stopped"
+  fi
+}
+
+reset_demo() {
+  need_node
+  need_packages
+  local started=
+  if [ -z "${DATABASE_URL:-}" ]; then
+    need_mariadb
+    mariadb_alive "$DATA/mariadb" || started=yes
+    mariadb_start "$DATA/mariadb" >/dev/null
+    DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
+    export DATABASE_URL
+  fi
+  node --import tsx src/db/prepare.ts --reset-demo
+  [ -z "$started" ] || mariadb_stop "$DATA/mariadb"
+}
+
+# The pid may have been given to another program since: it must be a server of this checkout.
+app_alive() {
+  local pid
+  pid=$(cat "$DATA/app.pid" 2>/dev/null) || return 1
+  [ "$(readlink "/proc/$pid/cwd" 2>/dev/null)" = "$ROOT" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q next
+}
+
+port_is_free() { node -e 'const s=require("net").createServer().on("error",()=>process.exit(1)).listen(+process.argv[2],process.argv[1],()=>s.close())' "$HOST" "$PORT"; }
+
+build_if_changed() {
+  local stamp=.next/ferula-source wanted
+  wanted=$(source_hash)
+  [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$wanted" ] && return
+  say "Building (about half a minute) ..."
+  mkdir -p "$DATA"
+  node "$NEXT" build >"$DATA/build.log" 2>&1 || fail "The build failed; the end of .data/build.log says why:
+$(tail -n 20 "$DATA/build.log")"
+  printf '%s' "$wanted" >"$stamp"
+}
+
+source_hash() { { find src public -type f ! -name '*.test.*' -print0 | sort -z | xargs -0 cat; cat package-lock.json next.config.ts tsconfig.json postcss.config.mjs; } | sha256sum; }
+
+run_tests() {
+  local dir status=0
+  build_if_changed
+  dir=$(mktemp -d "${TMPDIR:-/tmp}/ferula-test.XXXXXX")
+  trap 'mariadb_stop "$dir"; rm -rf "$dir"' EXIT
+  trap 'exit 1' INT TERM
+  mariadb_start "$dir"
+  INTEGRATION_DATABASE_URL=$(mariadb_database "$dir" ferula_integration)
+  END_TO_END_DATABASE_URL=$(mariadb_database "$dir" ferula_end_to_end)
+  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL
+  node scripts/test.mjs || status=$?
+  exit "$status"
+}

@@ -1,0 +1,69 @@
+// Runs every check and every test and adds them up; the last line is the total.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const reports = mkdtempSync(join(tmpdir(), 'ferula-reports-'));
+const bin = (name) => join('node_modules', '.bin', name);
+
+/** A check passes or fails as a whole. */
+const CHECKS = [
+  ['lint', [bin('eslint'), '.', '--max-warnings', '0']],
+  ['import directions', [bin('depcruise'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']],
+  ['unused code and packages', [bin('knip')]],
+  ['types', [bin('tsc'), '--noEmit']],
+  ['types of the tests', [bin('tsc'), '--noEmit', '-p', 'tests']],
+];
+
+/** A suite is counted test by test from its JSON report. */
+const SUITES = [
+  ['unit', (report) => [bin('vitest'), 'run', '--project', 'unit', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], vitestCount],
+  ['integration', (report) => [bin('vitest'), 'run', '--project', 'integration', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], vitestCount],
+  ['end-to-end', () => [bin('playwright'), 'test'], playwrightCount],
+];
+
+let passed = 0;
+let failed = 0;
+const add = (name, count) => {
+  passed += count.passed;
+  failed += count.failed;
+  console.log(`${name}: ${count.passed} passed, ${count.failed} failed\n`);
+};
+
+for (const [name, command] of CHECKS) {
+  const status = run(name, command);
+  add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+}
+for (const [name, command, count] of SUITES) {
+  const report = join(reports, `${name}.json`);
+  const status = run(name, command(report), { PLAYWRIGHT_JSON_OUTPUT_NAME: report });
+  add(name, counted(report, count, status));
+}
+rmSync(reports, { recursive: true, force: true });
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
+
+function run(name, [command, ...args], env = {}) {
+  console.log(`== ${name}`);
+  return spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } }).status ?? 1;
+}
+
+/** A suite that fell over before it could report, or failed outside any test, is one failure more. */
+function counted(report, count, status) {
+  let result;
+  try {
+    result = count(JSON.parse(readFileSync(report, 'utf8')));
+  } catch {
+    return { passed: 0, failed: 1 };
+  }
+  return status !== 0 && result.failed === 0 ? { ...result, failed: 1 } : result;
+}
+
+function vitestCount({ numPassedTests, numFailedTests, numFailedTestSuites }) {
+  return { passed: numPassedTests, failed: Math.max(numFailedTests, numFailedTestSuites > 0 ? 1 : 0) };
+}
+
+function playwrightCount({ stats }) {
+  return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+}
