@@ -31,6 +31,7 @@ export interface RodPart extends PartBase {
 
 export interface ReelPart extends PartBase {
   readonly kind: 'reel';
+  readonly build: 'fixed-spool' | 'multiplier';
   readonly arborRadiusM: Quantity<'m'>;
   readonly fullRadiusM: Quantity<'m'>;
   readonly widthM: Quantity<'m'>;

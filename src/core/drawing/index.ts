@@ -1,0 +1,3 @@
+export { drawDetail, type DetailInput } from './detail';
+export { drawSheet, type SheetInput } from './sheet';
+export type { Drawing, Label, Pen, Primitive, Pt } from './primitives';

@@ -1,0 +1,160 @@
+import type { CastPresentation, Evaluation, Joint, Rig } from '../evaluate';
+import { resolveRod } from '../rod';
+import { circle, path, placed, scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
+import { drawTerminal } from './terminal';
+
+export interface SheetInput {
+  readonly rig: Rig;
+  readonly chain: readonly Joint[];
+  readonly presentation: CastPresentation;
+  readonly figures: Evaluation['figures'];
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** Room round the rod: the lever's dimension at the left, the line's above [mm of paper]. */
+const MARGIN = { left: 17, top: 16, bottom: 8 } as const;
+/** Share of the width that the rod may take; the rest is line. */
+const ROD_SHARE = 0.42;
+const RINGS = 8;
+
+/**
+ * The whole rig from grip to bait: the rod bent by the set's pull, at a usual scale; the line, much too long for any
+ * sheet, with break marks. The pull points to the right, so that the lever at the grip is the height of the line over it.
+ */
+export function drawSheet(input: SheetInput): Drawing {
+  const { rig, chain, presentation, figures, widthMm, heightMm } = input;
+  const idOf = (kind: Joint['kind']) => chain.find((joint) => joint.kind === kind)?.id ?? '';
+  const numberOf = (jointId: string) => chain.findIndex((joint) => joint.id === jointId) + 1;
+  const a = presentation.sweep.endRad;
+  // Rod frame to sheet: x along the grip axis, y toward the pull, which points right; the sheet's y runs down.
+  const turn = ([x, y]: Pt): Pt => [x * Math.cos(a) + y * Math.sin(a), -(x * Math.sin(a) - y * Math.cos(a))];
+  const straight: Pt[] = Array.from({ length: 41 }, (_, i): Pt => [(rig.rod.lengthM * i) / 40, 0]);
+  const bent = (figures.set?.rodBend.shape ?? straight).map(([x, y]) => turn([x * 1e3, y * 1e3]));
+  const handleMm = (rig.rodPart.lengthM.value - rig.rod.lengthM) * 1e3;
+  const butt = turn([-handleMm, 0]);
+  const ghostTip = turn([rig.rod.lengthM * 1e3, 0]);
+  const reach = [...bent, butt];
+  const box = bounds(reach);
+  const room = { widthMm: widthMm * ROD_SHARE - MARGIN.left, heightMm: heightMm - MARGIN.top - MARGIN.bottom };
+  const scale = scaleToFit({ widthMm: box.right - box.left, heightMm: box.bottom - box.top }, room);
+  const f = 1 / scale;
+  const move = ([x, y]: Pt): Pt => [MARGIN.left + (x - box.left) * f, MARGIN.top + (y - box.top) * f];
+
+  const rod = bent.map(move);
+  const grip = move([0, 0]);
+  const tip = rod.at(-1)!;
+  const lineY = tip[1];
+
+  const terminal = drawTerminal(rig, chain);
+  const endX = widthMm - 9 - terminal.right * f;
+  const lure = placed(terminal.primitives, ([x, y]) => [endX + x * f, lineY + y * f], f);
+  const lureStart = endX + terminal.left * f;
+
+  const hasLeader = rig.leader !== null;
+  const knotX = hasLeader ? tip[0] + (lureStart - tip[0]) * 0.6 : lureStart;
+  const mainBreak = tip[0] + (knotX - tip[0]) * 0.66;
+  const leaderBreak = (knotX + lureStart) / 2;
+  const lensRadius = Math.max(7, ((terminal.right - terminal.left) * f) / 2 + 2.5);
+  const lensX = endX + ((terminal.left + terminal.right) / 2) * f;
+  const dimY = Math.max(5.5, lineY - 9);
+
+  const knots = chain.filter((joint) => joint.kind === 'knot');
+  const leaderKnot = hasLeader ? knots[0] : undefined;
+  const rodId = idOf('rod');
+  const reelAt = move(turn([-handleMm * 0.28, 0]));
+  const reelOff = turn([0, rig.reel.build === 'fixed-spool' ? 1 : -1]);
+  const reelCentre: Pt = [reelAt[0] + reelOff[0] * 3.4, reelAt[1] + reelOff[1] * 3.4];
+  const third = rod[Math.round(rod.length * 0.36)]!;
+
+  const primitives: Primitive[] = [
+    path('ghost', [grip, move(ghostTip)]),
+    path('blank', taper(rod, rig, f), { closed: true, jointId: rodId }),
+    path('grip', [move(butt), grip], { jointId: rodId }),
+    ...rings(rod),
+    circle('reel', reelCentre, Math.max(2.2, rig.reel.fullRadiusM.value * 1e3 * f * 1.5), idOf('reel')),
+    path('line', [tip, [mainBreak - 2, lineY]], { jointId: idOf('line') }),
+    breakMark(mainBreak, lineY),
+    path('line', [[mainBreak + 2, lineY], [knotX, lineY]], { jointId: idOf('line') }),
+    ...(leaderKnot
+      ? [
+          circle('knot', [knotX, lineY], 0.9, leaderKnot.id),
+          path('leader', [[knotX, lineY], [leaderBreak - 2, lineY]], { jointId: idOf('leader') }),
+          breakMark(leaderBreak, lineY),
+          path('leader', [[leaderBreak + 2, lineY], [lureStart, lineY]], { jointId: idOf('leader') }),
+        ]
+      : []),
+    ...lure,
+    circle('lens', [lensX, lineY], lensRadius),
+    { kind: 'text', at: [lensX, lineY + lensRadius + 4], anchor: 'middle', strong: false, label: { code: 'see-detail', facts: {} } },
+    // The lever stands left of everything the rod covers.
+    ...ext([[grip[0], grip[1]], [MARGIN.left - 8, grip[1]]], [[tip[0], lineY], [MARGIN.left - 8, lineY]]),
+    ...(figures.set
+      ? [{ kind: 'dimension' as const, from: [MARGIN.left - 7, grip[1]] as Pt, to: [MARGIN.left - 7, lineY] as Pt, textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt, turned: true, label: { code: 'lever', facts: { leverArmM: figures.set.rodBend.leverArmM } } }]
+      : []),
+    ...ext([[tip[0], lineY - 1.5], [tip[0], dimY - 1]], [[knotX, lineY - 1.5], [knotX, dimY - 1]]),
+    {
+      kind: 'dimension', from: [tip[0], dimY], to: [knotX, dimY], textAt: [(tip[0] + knotX) / 2, dimY - 1.5], turned: false,
+      label: figures.set
+        ? { code: 'line-gives', facts: { lengthM: figures.set.mainLineM - rig.rod.lengthM, stretchM: figures.set.stretchM } }
+        : { code: 'line-out', facts: { lengthM: presentation.distanceM } },
+    },
+    ...(rig.leader
+      ? [
+          ...ext([[lureStart, lineY - 1.5], [lureStart, dimY - 1]]),
+          { kind: 'dimension' as const, from: [knotX, dimY] as Pt, to: [lureStart, dimY] as Pt, textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt, turned: false, label: { code: 'leader', facts: { lengthM: rig.leader.lengthM } } },
+        ]
+      : []),
+    balloon(rodId, [third[0] + 13, third[1] + 8], third),
+    balloon(idOf('reel'), [Math.max(5, reelCentre[0] - 11), Math.min(heightMm - 5, reelCentre[1] + 5)], reelCentre),
+    balloon(idOf('line'), [tip[0] + (mainBreak - tip[0]) * 0.55, lineY + 8], [tip[0] + (mainBreak - tip[0]) * 0.62, lineY]),
+    ...(leaderKnot ? [balloon(leaderKnot.id, [knotX - 2.5, lineY + 8], [knotX, lineY])] : []),
+    ...(hasLeader ? [balloon(idOf('leader'), [leaderBreak + 6, lineY + 8], [leaderBreak + 5, lineY])] : []),
+  ];
+  return { widthMm, heightMm, scale, primitives };
+
+  function balloon(jointId: string, at: Pt, target: Pt): Primitive {
+    return { kind: 'balloon', at, target, number: numberOf(jointId), jointId };
+  }
+}
+
+const ext = (...pairs: readonly (readonly [Pt, Pt])[]): Primitive[] => pairs.map((pair) => path('extension', pair));
+
+const breakMark = (x: number, y: number): Primitive => path('break', [[x - 2.2, y + 2.2], [x - 0.6, y - 1.8], [x + 0.6, y + 1.8], [x + 2.2, y - 2.2]]);
+
+/** The blank as an outline that tapers from grip to tip; thicker than life, or it would be a hairline at this scale. */
+function taper(rod: readonly Pt[], rig: Rig, f: number): Pt[] {
+  const ratio = resolveRod(rig.rod).tipRatio;
+  const buttMm = Math.max(0.9, BLANK_BUTT_MM * f * DRAWN_THICKER) / 2;
+  const side = (sign: number) =>
+    rod.map(([x, y], i): Pt => {
+      const [px, py] = rod[Math.max(0, i - 1)]!;
+      const [nx, ny] = rod[Math.min(rod.length - 1, i + 1)]!;
+      const length = Math.hypot(nx - px, ny - py) || 1;
+      const half = buttMm * (1 - (1 - ratio) * (i / (rod.length - 1)));
+      return [x - (sign * half * (ny - py)) / length, y + (sign * half * (nx - px)) / length];
+    });
+  return [...side(1), ...side(-1).reverse()];
+}
+
+const BLANK_BUTT_MM = 12;
+const DRAWN_THICKER = 2.6;
+
+/** Rings stand closer and smaller toward the tip, on the side of the line. */
+function rings(rod: readonly Pt[]): Primitive[] {
+  return Array.from({ length: RINGS }, (_, i) => {
+    const share = 1 - (1 - (i + 1) / RINGS) ** 1.5 * 0.82;
+    const k = Math.round(share * (rod.length - 1));
+    const [x, y] = rod[k]!;
+    const [px, py] = rod[Math.max(0, k - 1)]!;
+    const length = Math.hypot(x - px, y - py) || 1;
+    const radius = 1.15 - 0.75 * share;
+    return circle('ring', [x - ((y - py) / length) * radius, y + ((x - px) / length) * radius], radius);
+  });
+}
+
+function bounds(points: readonly Pt[]) {
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+}
