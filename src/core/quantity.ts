@@ -13,3 +13,12 @@ export interface Quantity<U extends string = string> {
 }
 
 export const spreadOf = (quantity: Quantity): number => quantity.spread ?? PROVENANCE_SPREAD[quantity.provenance];
+
+/** Every quantity inside a value with its path, as `massKg` or `rating.loKg`. */
+export function quantitiesOf(value: object, prefix = ''): (readonly [string, Quantity])[] {
+  return Object.entries(value).flatMap(([key, field]: [string, unknown]) =>
+    typeof field !== 'object' || field === null ? [] : isQuantity(field) ? [[`${prefix}${key}`, field] as const] : quantitiesOf(field, `${prefix}${key}.`),
+  );
+}
+
+const isQuantity = (field: object): field is Quantity => 'value' in field && 'unit' in field && 'provenance' in field;

@@ -14,7 +14,7 @@ export const HOOK_STYLES = {
 export const WIRE_CLASSES = {
   fine: { factor: 0.84, reason: 'one gauge and a half thinner' },
   regular: { factor: 1, reason: 'as the style comes' },
-  heavy: { factor: 1.16, reason: 'one gauge and a half thicker' },
+  stout: { factor: 1.16, reason: 'one gauge and a half thicker' },
 } as const;
 
 export const HOOK_SPREAD = { wire: 0.08, gap: 0.1, shank: 0.1, mass: 0.18 } as const;

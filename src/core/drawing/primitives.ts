@@ -3,7 +3,7 @@ export type Pt = readonly [number, number];
 
 /** What a line stands for; the view gives each its pen. */
 export type Pen =
-  | 'blank' | 'grip' | 'reel' | 'ring' | 'ghost' | 'line' | 'leader' | 'break' | 'knot' | 'metal' | 'bait' | 'rib' | 'hook' | 'hidden-hook'
+  | 'blank' | 'grip' | 'reel' | 'ring' | 'ghost' | 'line' | 'leader' | 'break' | 'knot' | 'metal' | 'bait' | 'rib' | 'hook'
   | 'point' | 'extension' | 'lens' | 'frame';
 
 /** A label as a code and its facts (SI); the words and units are the view's. */

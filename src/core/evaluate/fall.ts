@@ -51,7 +51,7 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
   const base = { value: meanMps, unit: 'm/s' as const, limits };
   const figures = { free, tightLine, meanMps };
   if (free.outcome !== 'sinks') {
-    return { verdict: { ...base, mark: 'fails', reasons: [{ code: `fall-${free.outcome}`, facts: { netWeightN: free.netWeightN } }] }, figures };
+    return { verdict: { ...base, mark: 'fails', reasons: [{ code: `fall-${free.outcome}`, facts: { liftN: -free.netWeightN } }] }, figures };
   }
   if (meanMps === null) {
     return { verdict: { ...base, mark: 'fails', reasons: [{ code: 'fall-never-that-deep', facts: { depthM } }] }, figures };
@@ -60,8 +60,8 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
   const high = meanMps > limits.soundTo!;
   const mark = !low && !high ? 'sound' : meanMps >= limits.failsBelow! && meanMps <= limits.failsAbove! ? 'edge' : 'fails';
   const reasons: Reason[] = [
-    ...(low || high ? [{ code: low ? 'fall-too-slow' : 'fall-too-fast', facts: { fromMps: window.fromMps, toMps: window.toMps } }] : []),
-    { code: 'fall-countdown', facts: { depthM, freeS, tightS } },
+    ...(low || high ? [{ code: low ? ('fall-too-slow' as const) : ('fall-too-fast' as const), facts: { fromMps: window.fromMps, toMps: window.toMps } }] : []),
+    { code: tightS === null ? 'fall-countdown-free' : 'fall-countdown', facts: { depthM, freeS, tightS } },
   ];
   return { verdict: { ...base, mark, reasons }, figures };
 }

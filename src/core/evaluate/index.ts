@@ -1,6 +1,8 @@
 export { evaluate, type Evaluation } from './evaluate';
 export { knotShare, readRig, workingLengthM, type Rig } from './rig';
 export { hooksetInput } from './set';
+export { withPart } from './with-part';
+export { changedReadings, whatMoved, type MovedMark, type Reading } from './what-moved';
 export {
   PART_OF_JOINT,
   type CastPresentation,
@@ -19,4 +21,4 @@ export {
   type SoftBaitPart,
   type WeightPart,
 } from './setup';
-export { VERDICT_NAMES, type Mark, type Reason, type Verdict, type VerdictLimits, type VerdictName, type VerdictUnit } from './verdict';
+export { VERDICT_NAMES, type Mark, type Reason, type ReasonCode, type Verdict, type VerdictLimits, type VerdictName, type VerdictUnit } from './verdict';

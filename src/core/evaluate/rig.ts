@@ -37,6 +37,8 @@ export interface Rig {
   readonly chain: Chain;
   /** joint ids in the order of the chain's joints; the hook's opening is the last */
   readonly chainJointIds: readonly string[];
+  /** each knot and the material it is tied in */
+  readonly knots: readonly { readonly part: KnotPart; readonly material: LineMaterial }[];
   /** strength of main line and leader with the knots tied in them [N] */
   readonly lineRiggedN: number;
   readonly leaderRiggedN: number | null;
@@ -89,6 +91,7 @@ export function readRig(setup: Setup): Rig {
     crushM: POINT_PLACES[point].crushShare * bait.heightM.value,
     chain,
     chainJointIds: carried.map(({ id }) => id),
+    knots: carried.flatMap(({ knot }) => (knot ? [knot] : [])),
     lineRiggedN: strengthAt('line'),
     leaderRiggedN: leader ? strengthAt('leader') : null,
   };
@@ -117,6 +120,7 @@ interface Carried {
   readonly joint: ChainJoint;
   /** which piece of line the joint belongs to; the hook belongs to neither */
   readonly side: 'line' | 'leader' | null;
+  readonly knot?: Rig['knots'][number];
 }
 
 interface LinesOfRig {
@@ -152,7 +156,8 @@ function carryingJoints(setup: Setup, lines: LinesOfRig): readonly Carried[] {
         const inLeader = before === 'leader' || (between && leaderIsWeaker);
         const { material } = inLeader ? lines.leaderPart! : lines.linePart;
         const onLineN = inLeader ? lines.leader!.strengthN : lines.line.strengthN;
-        joints.push({ id, side: before, joint: { name: id, onLineN, share: knotShare(part as KnotPart, material).value } });
+        const knot = { part: part as KnotPart, material };
+        joints.push({ id, side: before, joint: { name: id, onLineN, share: knotShare(knot.part, material).value }, knot });
         break;
       }
       case 'hook':

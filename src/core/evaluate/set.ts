@@ -44,11 +44,11 @@ export function judgeSet(rig: Rig, presentation: CastPresentation): SetOutcome {
   const margins = { opening: result.openingMargin, tear: result.tearMargin, strength: result.strengthMargin };
   const byDanger = word.dangers.map((danger) => ((margins[danger] ?? Infinity) < 1 ? ('fails' as const) : ('edge' as const)));
   const reasons: Reason[] = [
-    ...word.dangers.map((danger) => ({ code: `set-danger-${danger}`, facts: { margin: margins[danger] } })),
+    ...word.dangers.map((danger) => ({ code: `set-danger-${danger}` as const, facts: { margin: margins[danger] } })),
     result.outcome === 'slack'
       ? { code: 'set-slack', facts: { takeUpM: result.takeUpM, lostM: presentation.slackM + rig.crushM } }
       : { code: `set-ruled-by-${result.ruledBy}`, facts: { tensionN: result.tensionN, atHookN: result.atHookN, neededN } },
-    ...(result.timeToSetS === null ? [] : [{ code: 'set-time', facts: { timeS: result.timeToSetS } }]),
+    ...(result.timeToSetS === null ? [] : [{ code: 'set-time' as const, facts: { timeS: result.timeToSetS } }]),
   ];
   const stretchM = input.input.line.reduce((sum, piece) => sum + (piece.lengthM * result.tensionN) / piece.eaN, 0);
   return {

@@ -19,10 +19,13 @@ export function judgeThrow(rig: Rig, presentation: CastPresentation): { readonly
   const snapMark = markAtLeast(fit.snapOffMargin, SNAP_OFF.asked, SNAP_OFF.edge);
   const mark = fit.disagreement ? 'cant-tell' : worst(step === 0 ? 'sound' : step === 1 ? 'edge' : 'fails', snapMark);
   const reasons: Reason[] = [
-    ...(fit.disagreement ? [{ code: 'throw-disagreement', facts: { label: fit.label, bend: fit.bend } }] : []),
-    { code: `throw-${fit.bend}`, facts: { dropShare: fit.dropShare, soundFromKg: window.soundFrom, soundToKg: window.soundTo } },
-    ...(fit.label && fit.label !== 'in' ? [{ code: `throw-label-${fit.label}`, facts: { loKg: rig.ratingKg![0], hiKg: rig.ratingKg![1] } }] : []),
-    ...(snapMark === 'sound' ? [] : [{ code: 'throw-snap-off', facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }]),
+    ...(fit.disagreement ? [{ code: 'throw-disagreement' as const, facts: { label: fit.label, bend: fit.bend } }] : []),
+    { code: `throw-${fit.bend}`, facts: { dropShare: fit.dropShare } },
+    ...(fit.label && fit.label !== 'in' ? [{ code: `throw-label-${fit.label}` as const, facts: { loKg: rig.ratingKg![0], hiKg: rig.ratingKg![1] } }] : []),
+    window.soundFrom <= window.soundTo
+      ? { code: 'throw-window', facts: { soundFromKg: window.soundFrom, soundToKg: window.soundTo } }
+      : { code: 'throw-no-window', facts: {} },
+    ...(snapMark === 'sound' ? [] : [{ code: 'throw-snap-off' as const, facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }]),
   ];
   return {
     verdict: { mark, value: rig.castMassKg, unit: 'kg', limits: window, reasons },

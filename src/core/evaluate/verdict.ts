@@ -1,10 +1,24 @@
+import type { BendFit, LabelFit } from '../cast';
+import type { SetDanger, SetLimit } from '../hookset';
+
 export type Mark = 'sound' | 'edge' | 'fails' | 'cant-tell';
 export type VerdictName = 'throw' | 'fall' | 'set' | 'hold' | 'balance';
 export const VERDICT_NAMES = ['throw', 'fall', 'set', 'hold', 'balance'] as const satisfies readonly VerdictName[];
 
-/** A reason as a code with its facts; the sentence stands in the catalogues. */
+/** Every reason a verdict can give; each has its sentence in the catalogues. */
+export type ReasonCode =
+  | `throw-${BendFit | 'disagreement' | 'window' | 'no-window' | 'snap-off'}`
+  | `throw-label-${Exclude<LabelFit, 'in'>}`
+  | `fall-${'floats' | 'suspends' | 'never-that-deep' | 'too-slow' | 'too-fast' | 'countdown' | 'countdown-free'}`
+  | `set-ruled-by-${SetLimit}`
+  | `set-danger-${SetDanger}`
+  | `set-${'slack' | 'time' | 'line-too-short'}`
+  | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
+  | 'needs-trim';
+
+/** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */
 export interface Reason {
-  readonly code: string;
+  readonly code: ReasonCode;
   readonly facts: Readonly<Record<string, number | string | null>>;
 }
 

@@ -90,7 +90,7 @@ export function demoSetups(parts: readonly Part[]): readonly DemoSetup[] {
         {
           reason: 'first tied, hook as it came to hand',
           savedAt: '2026-09-12T17:20:00Z',
-          chain: weedless({ ...wall, hook: 'hook-worm-offset-5x0-heavy' }),
+          chain: weedless({ ...wall, hook: 'hook-worm-offset-5x0-stout' }),
           presentation: base,
           partsThen: [{ ...tail125, massKg: grams(17.5, 'class') }],
         },
@@ -104,7 +104,7 @@ export function demoSetups(parts: readonly Part[]): readonly DemoSetup[] {
         {
           reason: 'for the kneeling seat in the canoe: no room for two hands',
           savedAt: '2026-07-03T08:40:00Z',
-          chain: weedless({ ...wall, rod: 'rod-tern', reel: 'reel-low-cast', hook: 'hook-worm-straight-5x0-heavy', point: 'buried', weight: 'weight-tungsten-7' }),
+          chain: weedless({ ...wall, rod: 'rod-tern', reel: 'reel-low-cast', hook: 'hook-worm-straight-5x0-stout', point: 'buried', weight: 'weight-tungsten-7' }),
           presentation: {
             ...base, castStyle: 'roll', distanceM: 12, depthM: 1.2, handHeightM: 0.5, cover: 'sparse',
             sweep: { way: 'wrist', startRad: degrees(25), endRad: degrees(95), timeS: 0.25, stepBackM: 0, woundM: 0.8 },

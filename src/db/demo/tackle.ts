@@ -20,12 +20,12 @@ const HOOKS: readonly HookRow[] = [
   ['worm-offset', '4/0', 'regular', 'barbed', 'needle'],
   ['worm-offset', '4/0', 'fine', 'micro', 'needle'],
   ['worm-offset', '5/0', 'regular', 'barbed', 'stock'],
-  ['worm-offset', '5/0', 'heavy', 'barbed', 'stock'],
-  ['worm-straight', '3/0', 'heavy', 'barbed', 'stock'],
-  ['worm-straight', '5/0', 'heavy', 'barbed', 'stock'],
+  ['worm-offset', '5/0', 'stout', 'barbed', 'stock'],
+  ['worm-straight', '3/0', 'stout', 'barbed', 'stock'],
+  ['worm-straight', '5/0', 'stout', 'barbed', 'stock'],
   ['wide-gap', '3/0', 'regular', 'barbed', 'needle'],
   ['wide-gap', '4/0', 'regular', 'barbed', 'cutting'],
-  ['wide-gap', '6/0', 'heavy', 'barbed', 'stock'],
+  ['wide-gap', '6/0', 'stout', 'barbed', 'stock'],
 ];
 
 /** The 4/0 offset was put under the calliper: its wire is thicker than its class says. */
@@ -60,9 +60,9 @@ const HEADS: readonly HeadRow[] = [
   [7, 'lead', 'sphere', '2/0', 'regular', 'none'],
   [10, 'lead', 'sphere', '3/0', 'regular', 'none'],
   [14, 'tungsten', 'football', '3/0', 'regular', 'none'],
-  [14, 'lead', 'football', '4/0', 'heavy', 'bristle'],
-  [21, 'lead', 'bullet', '5/0', 'heavy', 'none'],
-  [28, 'lead', 'cone', '6/0', 'heavy', 'none'],
+  [14, 'lead', 'football', '4/0', 'stout', 'bristle'],
+  [21, 'lead', 'bullet', '5/0', 'stout', 'none'],
+  [28, 'lead', 'cone', '6/0', 'stout', 'none'],
 ];
 
 const demoHeads: readonly Part[] = HEADS.map(([massG, material, shape, size, wire, guard]) => ({

@@ -1,0 +1,19 @@
+import { notFound } from 'next/navigation';
+import { connection } from 'next/server';
+import { BenchView } from '@/features/bench/bench-view';
+import { getSetupPage } from '@/server/queries/setup-page';
+
+interface SetupRouteProps {
+  readonly params: Promise<{ readonly setupId: string }>;
+  readonly searchParams: Promise<{ readonly revision?: string | string[] }>;
+}
+
+export default async function SetupRoute({ params, searchParams }: SetupRouteProps) {
+  await connection();
+  const [{ setupId }, { revision }] = await Promise.all([params, searchParams]);
+  const asked = typeof revision === 'string' ? revision : undefined;
+  const page = await getSetupPage(setupId, asked);
+  if (!page) notFound();
+  const { setup, revision: line, ...rest } = page;
+  return <BenchView key={`${setup.id} ${asked ?? 'newest'}`} {...rest} setup={setup} line={line} version={setup.version} revision={line.number} />;
+}

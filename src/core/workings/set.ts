@@ -1,0 +1,56 @@
+import { BARBS, COVERS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from '../defaults/hookset-classes';
+import type { CastPresentation, Evaluation, Rig } from '../evaluate';
+import { lineTerms, rodTerms } from './shared-terms';
+import { chosen, classTerm, computed, reading, type Working } from './working';
+
+export function setWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working {
+  const { sweep } = presentation;
+  const { hook } = rig;
+  const set = figures.set;
+  return {
+    equations: [
+      String.raw`\Delta - s - c = \sum_i \frac{T\,L_i}{EA_i} + y(T) + \frac{T\,t^2}{6\cdot1.5\,M}`,
+      String.raw`T = \min\left(T_{\mathrm{sweep}},\ T\,\ell(T)\le M_p,\ F_c\,e^{0.15\,\beta},\ F_w\right)`,
+      String.raw`F_n = n\,\tfrac{\pi}{4}(k_b d)^2\,\sigma\,S + F_g, \qquad \text{margin} = \frac{T\,q}{F_n}`,
+      String.raw`F_o = \frac{1.7\,\sigma_y\,\pi d^3}{32\cdot g/2}`,
+    ],
+    inputs: [
+      ...rodTerms(rig),
+      chosen(String.raw`\alpha_0`, 'sweep-start', sweep.startRad, 'angle'),
+      chosen(String.raw`\alpha_1`, 'sweep-end', sweep.endRad, 'angle'),
+      chosen('t', 'sweep-time', sweep.timeS, 'time'),
+      chosen('x', 'distance', presentation.distanceM, 'distance'),
+      chosen('s', 'slack', presentation.slackM, 'distance'),
+      computed('c', 'crush', rig.crushM, 'size'),
+      ...lineTerms(rig),
+      computed('EA_1', 'line-ea', rig.line.eaN, 'force'),
+      ...(rig.leader ? [computed('EA_2', 'leader-ea', rig.leader.eaN, 'force')] : []),
+      classTerm('M_p', 'peak-moment', SET_WAYS[sweep.way].peakMomentNm, 'moment'),
+      ...(presentation.clutchN === null ? [] : [chosen('F_c', 'clutch', presentation.clutchN, 'force')]),
+      ...(presentation.fishKg === null ? [] : [chosen('M', 'fish-mass', presentation.fishKg, 'bodyMass')]),
+      reading('d', 'wire', hook.wireM, 'size', hook.id),
+      reading('g', 'gap', hook.gapM, 'size', hook.id),
+      classTerm('n', 'points', HOOK_POINTS[hook.points].factor, 'ratio'),
+      classTerm('k_b', 'barb', BARBS[hook.barb].factor, 'ratio'),
+      classTerm('S', 'sharpness', SHARPNESS[hook.sharpness].factor, 'ratio', SHARPNESS[hook.sharpness].spread),
+      classTerm(String.raw`\sigma`, 'tissue', MOUTHS[presentation.mouth].strengthMpa * 1e6, 'stress'),
+      classTerm('F_g', 'guard', rig.tissue.guardN, 'force'),
+      classTerm('q', 'through', COVERS[presentation.cover].through, 'ratio'),
+    ],
+    results: set
+      ? [
+          computed(String.raw`\Delta`, 'take-up', set.hookset.takeUpM, 'distance'),
+          computed('T', 'tension', set.hookset.tensionN, 'force'),
+          computed('T q', 'at-hook', set.hookset.atHookN, 'force'),
+          computed('F_n', 'needed', set.hookset.neededN, 'force'),
+          computed('F_o', 'opening', set.hookset.openingN, 'force'),
+          computed('', 'margin', set.hookset.margin, 'ratio'),
+          computed('', 'opening-margin', set.hookset.openingMargin, 'ratio'),
+          computed('', 'tear-margin', set.hookset.tearMargin, 'ratio'),
+          computed('', 'time-to-set', set.hookset.timeToSetS, 'time'),
+          computed(String.raw`\ell`, 'lever', set.rodBend.leverArmM, 'rodLength'),
+        ]
+      : [],
+    sources: ['elastica', 'hookset', 'line-materials'],
+  };
+}

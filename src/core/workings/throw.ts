@@ -1,0 +1,33 @@
+import { CAST_STYLES } from '../defaults/cast-styles';
+import type { CastPresentation, Evaluation, Rig } from '../evaluate';
+import { lineTerms, massTerms, rodTerms } from './shared-terms';
+import { classTerm, computed, reading, type Working } from './working';
+
+export function throwWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working {
+  const { castFit, castWindow } = figures.throw;
+  const { rating } = rig.rodPart;
+  return {
+    equations: [
+      String.raw`m = \textstyle\sum_i m_i`,
+      String.raw`\frac{y}{L} = \frac{y_{\mathrm{tip}}(m\,a,\ \tfrac{\pi}{2})}{L}, \qquad EI\,\theta' = M`,
+      ...(rating ? [String.raw`r = \frac{\ln\left(m/\sqrt{m_{lo}\,m_{hi}}\right)}{\ln\sqrt{m_{hi}/m_{lo}}}`] : []),
+      String.raw`n = \frac{F_w}{3\,m\,a}`,
+    ],
+    inputs: [
+      ...massTerms(rig),
+      classTerm('a', 'tip-acceleration', CAST_STYLES[presentation.castStyle].accelerationMps2, 'acceleration'),
+      ...rodTerms(rig),
+      ...(rating ? [reading('m_{lo}', 'rating-low', rating.loKg, 'mass', rig.rodPart.id), reading('m_{hi}', 'rating-high', rating.hiKg, 'mass', rig.rodPart.id)] : []),
+      ...lineTerms(rig),
+      computed('F_w', 'weakest-of-line', Math.min(rig.lineRiggedN, rig.leaderRiggedN ?? Infinity), 'force'),
+    ],
+    results: [
+      computed('y/L', 'drop-share', castFit.dropShare, 'share'),
+      ...(castFit.r === null ? [] : [computed('r', 'rating-place', castFit.r, 'ratio')]),
+      computed('n', 'snap-off-margin', castFit.snapOffMargin, 'ratio'),
+      computed('', 'sound-from', castWindow.soundFrom, 'mass'),
+      computed('', 'sound-to', castWindow.soundTo, 'mass'),
+    ],
+    sources: ['elastica', 'rod-classes', 'cast-styles'],
+  };
+}

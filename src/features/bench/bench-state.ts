@@ -1,0 +1,120 @@
+import { PART_OF_JOINT, withPart, type Setup } from '@/core/evaluate';
+import { KNOTS } from '@/core/defaults/knots';
+import type { PartId } from '@/domain/ids';
+import type { Joint } from '@/domain/joint';
+import type { Part } from '@/domain/parts';
+import type { Presentation } from '@/domain/presentation';
+
+/** What the user has made of the setup; a step back or forward moves between such states. */
+export interface Draft {
+  readonly chain: readonly Joint[];
+  readonly presentation: Presentation;
+}
+
+export interface BenchState {
+  readonly draft: Draft;
+  readonly past: readonly Draft[];
+  readonly future: readonly Draft[];
+  /** the draft that the newest save holds */
+  readonly saved: Draft;
+  readonly selected: string;
+  /** the field whose typing the newest step holds: the next letter in it belongs to the same step */
+  readonly typing: string | null;
+  /** a part tried on in the selected joint, not yet fitted */
+  readonly tried: PartId | null;
+  /** whether the readings are those of the revision's day */
+  readonly asThen: boolean;
+  readonly version: number;
+  readonly revision: number;
+}
+
+export type BenchAction =
+  | { readonly kind: 'select'; readonly jointId: string }
+  | { readonly kind: 'step-joint'; readonly by: 1 | -1 }
+  | { readonly kind: 'try'; readonly partId: PartId }
+  | { readonly kind: 'step-try'; readonly by: 1 | -1; readonly among: readonly PartId[] }
+  | { readonly kind: 'fit' | 'put-back' | 'undo' | 'redo' | 'toggle-then' }
+  | { readonly kind: 'present'; readonly presentation: Presentation; readonly field: string }
+  | { readonly kind: 'change-joint'; readonly joint: Joint; readonly field: string }
+  | { readonly kind: 'saved'; readonly revision: number; readonly version: number; readonly draft: Draft };
+
+const MAX_STEPS = 200;
+
+export function startState(page: Draft & { readonly version: number; readonly revision: number }): BenchState {
+  const draft = { chain: page.chain, presentation: page.presentation };
+  const selected = page.chain.find((joint) => joint.kind === 'hook' || joint.kind === 'jig-head') ?? page.chain[0]!;
+  return { draft, past: [], future: [], saved: draft, selected: selected.id, typing: null, tried: null, asThen: false, version: page.version, revision: page.revision };
+}
+
+export function benchReducer(state: BenchState, action: BenchAction): BenchState {
+  switch (action.kind) {
+    case 'select':
+      return { ...state, selected: action.jointId, tried: null };
+    case 'step-joint': {
+      const { chain } = state.draft;
+      const index = chain.findIndex((joint) => joint.id === state.selected);
+      return { ...state, selected: chain[(index + action.by + chain.length) % chain.length]!.id, tried: null };
+    }
+    case 'try':
+      return { ...state, tried: action.partId === fittedPart(state) ? null : action.partId };
+    case 'step-try': {
+      const { among } = action;
+      if (among.length === 0) return state;
+      const index = among.indexOf(state.tried ?? fittedPart(state));
+      const next = among[index < 0 ? (action.by > 0 ? 0 : among.length - 1) : (index + action.by + among.length) % among.length]!;
+      return benchReducer(state, { kind: 'try', partId: next });
+    }
+    case 'fit': {
+      if (state.tried === null) return state;
+      return { ...withDraft(state, { ...state.draft, chain: chainWith(state.draft.chain, state.selected, state.tried) }), tried: null };
+    }
+    case 'put-back':
+      return { ...state, tried: null };
+    case 'undo': {
+      const last = state.past.at(-1);
+      return last ? { ...state, draft: last, past: state.past.slice(0, -1), future: [state.draft, ...state.future], typing: null, tried: null } : state;
+    }
+    case 'redo': {
+      const [next, ...rest] = state.future;
+      return next ? { ...state, draft: next, past: [...state.past, state.draft], future: rest, typing: null, tried: null } : state;
+    }
+    case 'toggle-then':
+      return { ...state, asThen: !state.asThen };
+    case 'present':
+      return withDraft(state, { ...state.draft, presentation: action.presentation }, action.field);
+    case 'change-joint':
+      return withDraft(state, { ...state.draft, chain: state.draft.chain.map((joint) => (joint.id === action.joint.id ? action.joint : joint)) }, action.field);
+    case 'saved':
+      return { ...state, saved: action.draft, revision: action.revision, version: action.version };
+    default:
+      return action satisfies never;
+  }
+}
+
+/** The part that is fitted in the selected joint. */
+export const fittedPart = (state: BenchState): PartId => state.draft.chain.find((joint) => joint.id === state.selected)!.partId;
+
+/** The setup to evaluate: the draft with what is tried on, and the readings of today or of the revision's day. */
+export function currentSetup(state: BenchState, box: readonly Part[], partsThen: readonly Part[]): Setup {
+  const { chain, presentation } = state.draft;
+  const readings = (id: string) => (state.asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
+  const setup: Setup = { parts: [...new Set(chain.map((joint) => joint.partId))].map(readings), chain, presentation };
+  return state.tried === null ? setup : withPart(setup, state.selected, readings(state.tried));
+}
+
+/** The parts of the Box that could stand in a joint: of its kind, and for a knot of its use. */
+export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
+  const use = chain.slice(chain.indexOf(joint) + 1).some((later) => later.kind === 'leader') ? 'line-to-line' : 'terminal';
+  return box.filter((part) => part.kind === PART_OF_JOINT[joint.kind] && (part.kind !== 'knot' || KNOTS[part.pattern].use === use));
+}
+
+export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);
+
+const chainWith = (chain: readonly Joint[], jointId: string, partId: PartId): readonly Joint[] =>
+  chain.map((joint) => (joint.id === jointId ? { ...joint, partId } : joint));
+
+/** A new step, or the same one going on while the user types in one field. */
+function withDraft(state: BenchState, draft: Draft, field: string | null = null): BenchState {
+  const goesOn = field !== null && field === state.typing;
+  return { ...state, draft, past: goesOn ? state.past : [...state.past, state.draft].slice(-MAX_STEPS), future: [], typing: field };
+}

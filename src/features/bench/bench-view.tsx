@@ -1,0 +1,212 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { MovedMark, VerdictName } from '@/core/evaluate';
+import type { SetupId } from '@/domain/ids';
+import type { Joint } from '@/domain/joint';
+import { revisionLetter } from '@/domain/revision-letter';
+import { useI18n } from '@/i18n/client';
+import { KeyCap } from '@/ui/key-cap';
+import { Candidates, useFind } from './candidates';
+import { actionOfKey, capOf, type BenchKeyAction } from './keys';
+import { groups, KeysPanel } from './keys-panel';
+import { PartsList } from './parts-list';
+import { PresentationPanel } from './presentation-panel';
+import { RevisionsPanel } from './revisions-panel';
+import { SavePanel } from './save-panel';
+import { drawingsOf, SheetView } from './sheet-view';
+import { TitleBlock } from './title-block';
+import { useBench, type BenchInput } from './use-bench';
+import { VerdictStrip } from './verdict-strip';
+import { WorkingPanel } from './working-panel';
+
+interface RevisionLine {
+  readonly number: number;
+  readonly reason: string;
+  readonly savedAt: string;
+}
+
+export interface BenchViewProps extends BenchInput {
+  readonly setup: { readonly id: SetupId; readonly name: string };
+  readonly line: RevisionLine;
+  readonly revisions: readonly RevisionLine[];
+  readonly moved: readonly MovedMark[];
+}
+
+type Open = 'presentation' | 'save' | 'revisions' | 'keys' | null;
+
+export function BenchView(page: BenchViewProps) {
+  const { setup: head, line, revisions, moved, box } = page;
+  const bench = useBench(page);
+  const { state, dispatch, answered } = bench;
+  const { t, date } = useI18n();
+  const router = useRouter();
+  const [open, setOpen] = useState<Open>(null);
+  const [working, setWorking] = useState<VerdictName | null>(null);
+  const [notice, setNotice] = useState('');
+  const { find, setFind, found } = useFind();
+  const findRef = useRef<HTMLInputElement>(null);
+  const shown = bench.candidates.filter(found);
+  const drawings = useMemo(() => drawingsOf(answered.setup, answered.evaluation), [answered]);
+  const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
+  const select = (jointId: string) => dispatch({ kind: 'select', jointId });
+  const newest = revisions[0]?.number ?? line.number;
+  const partOf = (joint: Joint) => {
+    const partId = joint.id === state.selected && state.tried ? state.tried : joint.partId;
+    return (state.asThen ? page.partsThen.find((part) => part.id === partId) : undefined) ?? box.find((part) => part.id === partId)!;
+  };
+
+  const run = (action: BenchKeyAction) => {
+    const among = shown.map((part) => part.id);
+    switch (action) {
+      case 'previous-joint':
+      case 'next-joint':
+        return dispatch({ kind: 'step-joint', by: action === 'next-joint' ? 1 : -1 });
+      case 'try-previous':
+      case 'try-next':
+        return dispatch({ kind: 'step-try', by: action === 'try-next' ? 1 : -1, among });
+      case 'fit':
+      case 'put-back':
+      case 'undo':
+      case 'redo':
+        return dispatch({ kind: action });
+      case 'toggle-then':
+        return bench.readingsChanged > 0 ? dispatch({ kind: 'toggle-then' }) : setNotice(t('revisions.unmoved'));
+      case 'presentation':
+      case 'save':
+      case 'revisions':
+      case 'keys':
+        return setOpen(action);
+      case 'working':
+        return setWorking('throw');
+      case 'find':
+        return findRef.current?.focus();
+      case 'setups':
+        return router.push('/bench');
+      case 'download':
+        return window.location.assign(fileUrl);
+      default:
+        return action satisfies never;
+    }
+  };
+
+  // The page listens once; what a key does is always the newest `run`.
+  const runRef = useRef(run);
+  useEffect(() => {
+    runRef.current = run;
+  });
+  const isOpen = open !== null || working !== null;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isOpen) return;
+      const action = actionOfKey(event, event.target);
+      if (!action) return;
+      event.preventDefault();
+      runRef.current(action);
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [isOpen]);
+
+  const panel = (name: Exclude<Open, null>) => ({ open: open === name, onOpenChange: (next: boolean) => setOpen(next ? name : null) });
+  const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
+
+  return (
+    <main className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
+      <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
+        <div className="flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto]">
+          <SheetView drawings={drawings} selected={state.selected} onSelect={select} dimmed={bench.waiting} />
+          <VerdictStrip evaluation={answered.evaluation} chain={answered.setup.chain} dimmed={bench.waiting} onWorking={setWorking} />
+        </div>
+        <div className="flex min-h-0 flex-col gap-2">
+          <PartsList chain={state.draft.chain} partOf={partOf} selected={state.selected} tried={state.tried !== null} onSelect={select} />
+          <div className="flex min-h-0 flex-1 flex-col">
+            <Candidates
+              number={number}
+              candidates={shown}
+              fitted={bench.fitted}
+              tried={state.tried}
+              base={answered.evaluation}
+              effects={bench.effects}
+              find={find}
+              onFind={setFind}
+              findRef={findRef}
+              onTry={(partId) => dispatch({ kind: 'try', partId })}
+              onFit={() => dispatch({ kind: 'fit' })}
+            />
+            {state.tried && (
+              <div className="flex gap-2 border-x border-b border-ink bg-sheet p-1.5">
+                <button type="button" className="narrow min-h-8 flex-1 border border-ink bg-hi font-semibold text-on-hi" onClick={() => dispatch({ kind: 'fit' })}>{t('key.fit')}</button>
+                <button type="button" className="narrow min-h-8 flex-1 border border-ink" onClick={() => dispatch({ kind: 'put-back' })}>{t('key.putBack')}</button>
+              </div>
+            )}
+          </div>
+          <TitleBlock
+            name={head.name}
+            revision={state.revision}
+            changed={bench.changed}
+            reason={line.reason}
+            savedAt={new Date(line.savedAt)}
+            presentation={state.draft.presentation}
+            castMassKg={answered.evaluation.castMassKg}
+            rod={drawings.wide}
+            detail={drawings.inset}
+            asThen={state.asThen}
+            onRevisions={() => setOpen('revisions')}
+            onPresentation={() => setOpen('presentation')}
+          />
+        </div>
+      </div>
+      <footer className="narrow flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
+        <span>{t('joint.of', { n: number, count: state.draft.chain.length })}</span>
+        {groups(true).map(({ label, keys, action }) => (
+          <button key={label} type="button" onClick={() => run(action)} className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6">
+            {keys.map((key) => (
+              <KeyCap key={key}>{capOf(key)}</KeyCap>
+            ))}
+            {t(`key.${label}`)}
+          </button>
+        ))}
+        <Link href="/bench" className="hover:text-ink">{t('key.setups')}</Link>
+        <span role="status" className="ml-auto text-ink">
+          {bench.failed ? t('error.failedTitle') : state.asThen ? t('revisions.thenNote', { date: date(new Date(line.savedAt)) }) : notice}
+        </span>
+      </footer>
+      <PresentationPanel
+        {...panel('presentation')}
+        presentation={state.draft.presentation}
+        chain={state.draft.chain}
+        onPresent={(presentation, field) => dispatch({ kind: 'present', presentation, field })}
+        onJoint={(joint, field) => dispatch({ kind: 'change-joint', joint, field })}
+      />
+      <SavePanel
+        {...panel('save')}
+        setupId={head.id}
+        draft={state.draft}
+        version={state.version}
+        newest={newest}
+        onSaved={(saved) => {
+          dispatch({ kind: 'saved', revision: saved.number, version: saved.version, draft: state.draft });
+          setOpen(null);
+          setNotice(t('save.saved', { letter: revisionLetter(saved.number) }));
+          router.push(`/bench/${head.id}`);
+        }}
+      />
+      <RevisionsPanel
+        {...panel('revisions')}
+        setupId={head.id}
+        revisions={revisions}
+        current={line.number}
+        moved={moved}
+        readingsChanged={bench.readingsChanged}
+        box={box}
+        asThen={state.asThen}
+        onToggleThen={() => dispatch({ kind: 'toggle-then' })}
+      />
+      <KeysPanel {...panel('keys')} />
+      <WorkingPanel verdict={working} onVerdict={setWorking} setup={answered.setup} evaluation={answered.evaluation} box={box} fileUrl={fileUrl} />
+    </main>
+  );
+}

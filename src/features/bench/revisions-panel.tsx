@@ -1,0 +1,78 @@
+'use client';
+
+import Link from 'next/link';
+import type { MovedMark } from '@/core/evaluate';
+import type { Part } from '@/domain/parts';
+import { revisionLetter } from '@/domain/revision-letter';
+import { useI18n, type I18n } from '@/i18n/client';
+import { measureOfField } from '@/i18n/measure-of-field';
+import { partTitle } from '@/i18n/part-text';
+import { Panel } from '@/ui/panel';
+
+export interface RevisionsPanelProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly setupId: string;
+  readonly revisions: readonly { readonly number: number; readonly reason: string; readonly savedAt: string }[];
+  readonly current: number;
+  readonly moved: readonly MovedMark[];
+  readonly readingsChanged: number;
+  readonly box: readonly Part[];
+  readonly asThen: boolean;
+  readonly onToggleThen: () => void;
+}
+
+export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current, moved, readingsChanged, box, asThen, onToggleThen }: RevisionsPanelProps) {
+  const i18n = useI18n();
+  const { t, date } = i18n;
+  return (
+    <Panel open={open} onOpenChange={onOpenChange} title={t('revisions.title')} closeLabel={t('common.close')}>
+      <ol className="border-t border-faint">
+        {revisions.map((revision) => (
+          <li key={revision.number} className="border-b border-faint">
+            <Link
+              href={`/bench/${setupId}?revision=${revision.number}`}
+              onClick={() => onOpenChange(false)}
+              aria-current={revision.number === current ? 'true' : undefined}
+              className="grid min-h-9 grid-cols-[28px_1fr_auto] items-baseline gap-2 py-1.5 hover:bg-paper"
+            >
+              <span className="font-semibold">{revisionLetter(revision.number)}</span>
+              <span>{revision.reason}</span>
+              <span className="narrow text-[13px] text-dim">
+                {date(new Date(revision.savedAt), 'full')}
+                {revision.number === current ? ` · ${t('revisions.current')}` : ''}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      <div className="mt-3 text-[14px]">
+        <p>{readingsChanged > 0 ? t('revisions.readingsChanged', { count: readingsChanged }) : ''}</p>
+        {moved.length === 0 ? <p className="text-dim">{t('revisions.unmoved')}</p> : moved.map((mark) => <p key={mark.verdict}>{movedText(i18n, mark, box)}</p>)}
+        {readingsChanged > 0 && (
+          <button type="button" onClick={onToggleThen} aria-pressed={asThen} className="narrow mt-2 min-h-9 border border-ink px-3 aria-pressed:bg-hi aria-pressed:text-on-hi">
+            {t('key.then')}
+          </button>
+        )}
+      </div>
+    </Panel>
+  );
+}
+
+/** The mark that moved and the reading that moved it; with several, the first. */
+export function movedText(i18n: I18n, mark: MovedMark, box: readonly Part[]): string {
+  const { t, format } = i18n;
+  const [because] = mark.because;
+  if (!because) return '';
+  const part = box.find((each) => each.id === because.partId);
+  const { field, measure } = measureOfField(because.path);
+  return t('revisions.moved', {
+    verdict: t(`verdict.${mark.verdict}`),
+    then: t(`mark.${mark.then}`),
+    now: t(`mark.${mark.now}`),
+    field: t(`field.${field}`),
+    part: part ? partTitle(i18n, part) : because.partId,
+    was: format(because.then.value, measure),
+    is: format(because.now.value, measure),
+  });
+}

@@ -1,0 +1,66 @@
+'use client';
+
+import type { Evaluation, Joint, Mark as MarkWord, Verdict, VerdictName, VerdictUnit } from '@/core/evaluate';
+import { VERDICT_NAMES } from '@/core/evaluate';
+import type { Measure } from '@/core/measure';
+import { useI18n } from '@/i18n/client';
+import { reasonText } from '@/i18n/setup-text';
+import { Mark, type MarkShape } from '@/ui/mark';
+import { ScaleBar } from '@/ui/scale-bar';
+import { verdictScale } from './verdict-scale';
+
+export const MARK_SHAPE = { sound: 'filled', edge: 'half', fails: 'crossed', 'cant-tell': 'dotted' } as const satisfies Record<MarkWord, MarkShape>;
+const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
+
+export interface VerdictStripProps {
+  readonly evaluation: Evaluation;
+  readonly chain: readonly Joint[];
+  readonly dimmed: boolean;
+  readonly onWorking: (name: VerdictName) => void;
+}
+
+export function VerdictStrip({ evaluation, chain, dimmed, onWorking }: VerdictStripProps) {
+  return (
+    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} className="grid grid-cols-1 border border-ink bg-sheet data-[state=waiting]:opacity-70 sm:grid-cols-5">
+      {VERDICT_NAMES.map((name) => (
+        <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} chain={chain} onWorking={() => onWorking(name)} />
+      ))}
+    </div>
+  );
+}
+
+function VerdictCell({ name, verdict, chain, onWorking }: { readonly name: VerdictName; readonly verdict: Verdict; readonly chain: readonly Joint[]; readonly onWorking: () => void }) {
+  const i18n = useI18n();
+  const { t, show, format } = i18n;
+  const measure = MEASURE_OF_UNIT[verdict.unit];
+  const shown = verdict.value === null ? null : show(verdict.value, measure);
+  const scale = verdictScale(verdict);
+  return (
+    <section aria-labelledby={`verdict-${name}`} data-verdict={name} data-mark={verdict.mark} className="min-w-0 border-b border-faint px-3.5 py-2 last:border-0 sm:border-b-0 sm:border-r">
+      <h2 id={`verdict-${name}`} className="narrow flex items-center gap-1.5 text-[15px] font-semibold">
+        <Mark shape={MARK_SHAPE[verdict.mark]} />
+        {t(`verdict.${name}`)}
+        <span className="ml-auto text-[12px] font-normal text-dim">{t(`mark.${verdict.mark}`)}</span>
+      </h2>
+      {shown ? (
+        <button type="button" onClick={onWorking} className="narrower block text-[33px] font-semibold leading-[1.15] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
+          <output>{shown.number}</output>
+          <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
+        </button>
+      ) : (
+        <p className="narrower text-[33px] font-semibold leading-[1.15] text-dim">–</p>
+      )}
+      {scale && (
+        <ScaleBar
+          from={scale.from}
+          to={scale.to}
+          zones={scale.zones}
+          ticks={scale.ticks.map((at) => ({ at, label: show(at, measure).number }))}
+          value={verdict.value}
+          label={`${t('limit.scale', { verdict: t(`verdict.${name}`) })}: ${scale.ticks.map((at) => format(at, measure)).join(', ')}`}
+        />
+      )}
+      <p className="semi-narrow mt-0.5 text-[12.5px] leading-[1.28]">{verdict.reasons.map((reason) => reasonText(i18n, reason, chain)).join(' ')}</p>
+    </section>
+  );
+}

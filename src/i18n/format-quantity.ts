@@ -1,0 +1,43 @@
+import type { Measure } from '@/core/measure';
+import { DISPLAY_UNITS } from './display-units';
+import type { Preferences } from './preferences';
+
+export interface Shown {
+  readonly number: string;
+  readonly unit: string;
+}
+
+export interface Formatter {
+  /** value and unit apart, for a large figure with a small unit */
+  readonly show: (value: number, measure: Measure) => Shown;
+  /** value and unit as one text; a dash for no value */
+  readonly format: (value: number | null, measure: Measure) => string;
+  readonly unitLabel: (measure: Measure) => string;
+  readonly number: (value: number, maxDecimals: number) => string;
+  readonly date: (date: Date, style?: 'short' | 'full') => string;
+}
+
+const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
+
+export function formatter({ locale, units }: Preferences): Formatter {
+  const number = (value: number, maxDecimals: number) => new Intl.NumberFormat(locale, { maximumFractionDigits: maxDecimals }).format(value);
+  const show = (value: number, measure: Measure): Shown => {
+    const display = DISPLAY_UNITS[measure][units];
+    const shown = value / display.perUnit - (display.offset ?? 0);
+    const magnitude = shown === 0 ? 0 : Math.floor(Math.log10(Math.abs(shown)));
+    const decimals = Math.min(display.maxDecimals, Math.max(0, display.digits - 1 - magnitude));
+    return { number: number(shown, decimals), unit: display.label };
+  };
+  return {
+    show,
+    format: (value, measure) => {
+      if (value === null) return '–';
+      const shown = show(value, measure);
+      return NO_SPACE_BEFORE.has(shown.unit) ? shown.number + shown.unit : `${shown.number} ${shown.unit}`;
+    },
+    unitLabel: (measure) => DISPLAY_UNITS[measure][units].label,
+    number,
+    date: (date, style = 'short') =>
+      new Intl.DateTimeFormat(locale, style === 'short' ? { day: 'numeric', month: 'short', timeZone: 'UTC' } : { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(date),
+  };
+}

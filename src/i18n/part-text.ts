@@ -1,0 +1,78 @@
+import type { Joint, KnotPart } from '@/core/evaluate';
+import { KNOTS } from '@/core/defaults/knots';
+import type { Part } from '@/domain/parts';
+import { quantitiesOf, type Provenance } from '@/core/quantity';
+import type { I18n } from './client';
+
+type Words = Pick<I18n, 't' | 'format' | 'number'>;
+
+/** What a part is called: by its nickname where rods have one, else by what it is. */
+export function partTitle({ t, format, number }: Words, part: Part): string {
+  switch (part.kind) {
+    case 'rod':
+      return part.name ? t('part.rod.named', { name: part.name }) : t('part.rod.plain');
+    case 'reel':
+      return t(`part.reel.${part.build}`, { gear: number(part.gearRatio.value, 1) });
+    case 'line':
+      return t('part.line.title', { material: t(`word.${part.material}`), diameter: part.diameterM ? format(part.diameterM.value, 'diameter') : format(part.strengthN?.value ?? null, 'force') });
+    case 'knot':
+      return t(`word.${part.pattern}`);
+    case 'weight':
+      return t('part.weight.title', { shape: t(`word.${part.shape}`), material: t(`word.${part.material}`) });
+    case 'hook':
+      return t('part.hook.title', { style: t(`word.${part.style}`), size: part.size });
+    case 'jig-head':
+      return t('part.jig-head.title', { shape: t(`word.${part.shape}`), mass: format(part.massKg.value, 'mass') });
+    case 'soft-bait':
+      return t('part.soft-bait.title', { tail: t(`word.${part.tail}`), length: format(part.lengthM.value, 'size') });
+    default:
+      return part satisfies never;
+  }
+}
+
+/** The second line: what matters of the part in its joint, or in the Box where there is none. */
+export function partDetail(words: Words, part: Part, joint: Joint | null): string {
+  const { t, format } = words;
+  switch (part.kind) {
+    case 'rod':
+      return part.stiffness.kind === 'class'
+        ? t('part.rod.detail', { length: format(part.lengthM.value, 'rodLength'), power: t(`word.${part.stiffness.power}`), action: t(`word.${part.stiffness.action}`) })
+        : t('part.rod.measured', { length: format(part.lengthM.value, 'rodLength') });
+    case 'reel':
+      return t('part.reel.detail', { clutch: format(part.clutchMaxN.value, 'force') });
+    case 'line':
+      return joint?.kind === 'leader'
+        ? t('part.line.leader', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(joint.lengthM, 'distance') })
+        : t('part.line.detail', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(part.lengthM.value, 'distance') });
+    case 'knot':
+      return t('part.knot.detail', { share: knotShares(words, part) });
+    case 'weight':
+      return joint?.kind === 'weight' ? t('part.weight.detail', { mass: format(part.massKg.value, 'mass'), hold: t(`word.${joint.hold}`) }) : t('part.weight.plain', { mass: format(part.massKg.value, 'mass') });
+    case 'hook':
+      return joint?.kind === 'hook'
+        ? t('part.hook.detail', { wire: format(part.wireM.value, 'size'), point: t(`word.${joint.point}`) })
+        : t('part.hook.plain', { wire: format(part.wireM.value, 'size'), wireClass: t(`word.${part.wireClass}`) });
+    case 'jig-head':
+      return t('part.jig-head.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
+    case 'soft-bait':
+      return t('part.soft-bait.detail', { mass: format(part.massKg.value, 'mass'), material: t(`word.${part.material}`) });
+    default:
+      return part satisfies never;
+  }
+}
+
+/** The least known of the readings that a part's verdicts hang on. */
+export function leastKnown(part: Part): Provenance {
+  const provenances = quantitiesOf(part).map(([, quantity]) => quantity.provenance);
+  if (part.kind === 'knot') return provenances.includes('measured') ? 'measured' : 'class';
+  if (part.kind === 'rod' && part.stiffness.kind === 'class') return 'class';
+  return provenances.includes('class') ? 'class' : provenances.includes('label') ? 'label' : 'measured';
+}
+
+function knotShares({ format }: Words, knot: KnotPart): string {
+  const { fluorocarbon, nylon, braid } = KNOTS[knot.pattern].shares;
+  const shares = [knot.shares.fluorocarbon?.value ?? fluorocarbon, knot.shares.nylon?.value ?? nylon, knot.shares.braid?.value ?? braid];
+  const low = Math.min(...shares);
+  const high = Math.max(...shares);
+  return low === high ? format(low, 'share') : `${format(low, 'share')}–${format(high, 'share')}`;
+}

@@ -1,0 +1,28 @@
+/** What a reader chooses once and every page follows; kept in cookies of these names. */
+export const LOCALES = ['en', 'es'] as const;
+export const UNIT_SYSTEMS = ['metric', 'customary'] as const;
+export const LIGHTINGS = ['day', 'night', 'lamp'] as const;
+
+export type Locale = (typeof LOCALES)[number];
+export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
+export type Lighting = (typeof LIGHTINGS)[number];
+
+export interface Preferences {
+  readonly locale: Locale;
+  readonly units: UnitSystem;
+  readonly lighting: Lighting;
+}
+
+export const PREFERENCE_VALUES = { locale: LOCALES, units: UNIT_SYSTEMS, lighting: LIGHTINGS } as const satisfies { [K in keyof Preferences]: readonly Preferences[K][] };
+
+const pick = <T extends string>(values: readonly T[], given: string | undefined, otherwise: T): T => values.find((value) => value === given) ?? otherwise;
+
+/** Reads the cookies; without one the browser's first known language, metric and day. */
+export function readPreferences(cookie: (name: string) => string | undefined, acceptLanguage: string | null): Preferences {
+  const spoken = (acceptLanguage ?? '').split(',').map((entry) => entry.trim().slice(0, 2).toLowerCase());
+  return {
+    locale: pick(LOCALES, cookie('locale'), LOCALES.find((locale) => locale === spoken.find((word) => pick<string>(LOCALES, word, '') !== '')) ?? 'en'),
+    units: pick(UNIT_SYSTEMS, cookie('units'), 'metric'),
+    lighting: pick(LIGHTINGS, cookie('lighting'), 'day'),
+  };
+}
