@@ -22,9 +22,9 @@ function run([command, name]: readonly string[]): number {
   }
 }
 
-function withModel(name: string | undefined, use: (model: Model) => number): number {
+function withModel(name: string | undefined, answer: (model: Model) => number): number {
   const model = MODELS.find((candidate) => candidate.name === name);
-  return model ? use(model) : refuse([{ path: 'MODEL', given: name, allowed: { kind: 'one-of', options: MODELS.map((each) => each.name) } }]);
+  return model ? answer(model) : refuse([{ path: 'MODEL', given: name, allowed: { kind: 'one-of', options: MODELS.map((each) => each.name) } }]);
 }
 
 function compute(model: Model, text: string): number {

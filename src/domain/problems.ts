@@ -1,5 +1,5 @@
-import { z } from 'zod';
-import { InputRangeError } from '@/core/guard';
+import type { z } from 'zod';
+import type { InputRangeError } from '@/core/guard';
 
 /** What is wrong with one field of some data from outside: facts, no sentence. */
 export interface Problem {

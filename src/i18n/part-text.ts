@@ -1,4 +1,5 @@
-import type { Joint, KnotPart } from '@/core/evaluate';
+import { knotShare, type Joint, type KnotPart } from '@/core/evaluate';
+import type { LineMaterial } from '@/core/defaults/line-materials';
 import { KNOTS } from '@/core/defaults/knots';
 import type { Part } from '@/domain/parts';
 import { quantitiesOf, type Provenance } from '@/core/quantity';
@@ -22,7 +23,7 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
     case 'hook':
       return t('part.hook.title', { style: t(`word.${part.style}`), size: part.size });
     case 'jig-head':
-      return t('part.jig-head.title', { shape: t(`word.${part.shape}`), mass: format(part.massKg.value, 'mass') });
+      return t('part.jig-head.title', { shape: t(`word.${part.shape}`), shapeLower: t(`word.${part.shape}`).toLowerCase(), mass: format(part.massKg.value, 'mass') });
     case 'soft-bait':
       return t('part.soft-bait.title', { tail: t(`word.${part.tail}`), length: format(part.lengthM.value, 'size') });
     default:
@@ -31,7 +32,7 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
 }
 
 /** The second line: what matters of the part in its joint, or in the Box where there is none. */
-export function partDetail(words: Words, part: Part, joint: Joint | null): string {
+export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn?: LineMaterial): string {
   const { t, format } = words;
   switch (part.kind) {
     case 'rod':
@@ -45,7 +46,7 @@ export function partDetail(words: Words, part: Part, joint: Joint | null): strin
         ? t('part.line.leader', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(joint.lengthM, 'distance') })
         : t('part.line.detail', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(part.lengthM.value, 'distance') });
     case 'knot':
-      return t('part.knot.detail', { share: knotShares(words, part) });
+      return t('part.knot.detail', { share: tiedIn ? format(knotShare(part, tiedIn).value, 'share') : knotShares(words, part) });
     case 'weight':
       return joint?.kind === 'weight' ? t('part.weight.detail', { mass: format(part.massKg.value, 'mass'), hold: t(`word.${joint.hold}`) }) : t('part.weight.plain', { mass: format(part.massKg.value, 'mass') });
     case 'hook':
@@ -65,7 +66,7 @@ export function partDetail(words: Words, part: Part, joint: Joint | null): strin
 export function leastKnown(part: Part): Provenance {
   const provenances = quantitiesOf(part).map(([, quantity]) => quantity.provenance);
   if (part.kind === 'knot') return provenances.includes('measured') ? 'measured' : 'class';
-  if (part.kind === 'rod' && part.stiffness.kind === 'class') return 'class';
+  if (part.kind === 'rod') return part.stiffness.kind === 'class' ? 'class' : part.stiffness.buttEiNm2.provenance;
   return provenances.includes('class') ? 'class' : provenances.includes('label') ? 'label' : 'measured';
 }
 

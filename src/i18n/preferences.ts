@@ -13,8 +13,6 @@ export interface Preferences {
   readonly lighting: Lighting;
 }
 
-export const PREFERENCE_VALUES = { locale: LOCALES, units: UNIT_SYSTEMS, lighting: LIGHTINGS } as const satisfies { [K in keyof Preferences]: readonly Preferences[K][] };
-
 const pick = <T extends string>(values: readonly T[], given: string | undefined, otherwise: T): T => values.find((value) => value === given) ?? otherwise;
 
 /** Reads the cookies; without one the browser's first known language, metric and day. */

@@ -21,10 +21,10 @@ const TONE = { ok: 'fill-ok', edge: 'fill-edge', bad: 'fill-bad' } as const;
 export function ScaleBar({ from, to, zones, ticks, value, label }: ScaleBarProps) {
   const x = (at: number) => ((Math.min(Math.max(at, from), to) - from) / (to - from)) * WIDTH;
   return (
-    <svg viewBox={`0 0 ${WIDTH} 36`} className="w-full overflow-visible" role="img" aria-label={label}>
+    <svg viewBox={`0 0 ${WIDTH} 36`} className="w-full max-w-[240px] overflow-visible" role="img" aria-label={label}>
       {zones.map((zone, i) => {
         const start = i === 0 ? from : zones[i - 1]!.to;
-        return <rect key={zone.to} x={x(start)} y="10" width={Math.max(0, x(zone.to) - x(start))} height="9" className={TONE[zone.tone]} />;
+        return <rect key={i} x={x(start)} y="10" width={Math.max(0, x(zone.to) - x(start))} height="9" className={TONE[zone.tone]} />;
       })}
       <line x1="0" x2={WIDTH} y1="19" y2="19" className="stroke-ink" />
       {value !== null && (

@@ -5,10 +5,10 @@
  * gauge, and of the gap 10 %: the needed force goes with the wire squared, so 25 % would say nothing.
  */
 export const HOOK_STYLES = {
-  'worm-offset': { gapMm: 9.6, gapGrowth: 1.13, shankPerGap: 2.9, wireMm: 0.99, wireGrowth: 1.066, reason: 'offset bend at the eye, wide enough for a body' },
-  'worm-straight': { gapMm: 8.6, gapGrowth: 1.13, shankPerGap: 3.3, wireMm: 0.99, wireGrowth: 1.066, reason: 'straight shank, keeper barbs' },
-  'wide-gap': { gapMm: 11.2, gapGrowth: 1.13, shankPerGap: 2.4, wireMm: 1.02, wireGrowth: 1.066, reason: 'the bend dropped below the shank for thick bodies' },
-  jig: { gapMm: 9.8, gapGrowth: 1.13, shankPerGap: 2.5, wireMm: 0.97, wireGrowth: 1.07, reason: 'bent at the eye, cast into a head' },
+  'worm-offset': { gapMm: 9.6, gapGrowth: 1.13, shankPerGap: 3.4, wireMm: 0.99, wireGrowth: 1.066, reason: 'offset bend at the eye, wide enough for a body' },
+  'worm-straight': { gapMm: 8.6, gapGrowth: 1.13, shankPerGap: 3.8, wireMm: 0.99, wireGrowth: 1.066, reason: 'straight shank, keeper barbs' },
+  'wide-gap': { gapMm: 11.2, gapGrowth: 1.13, shankPerGap: 2.9, wireMm: 1.02, wireGrowth: 1.066, reason: 'the bend dropped below the shank for thick bodies' },
+  jig: { gapMm: 9.8, gapGrowth: 1.13, shankPerGap: 2.9, wireMm: 0.97, wireGrowth: 1.07, reason: 'bent at the eye, cast into a head' },
 } as const;
 
 export const WIRE_CLASSES = {

@@ -11,7 +11,7 @@ export interface DetailInput {
 }
 
 /** Room round the figure for the heading, dimensions and balloons [mm of paper]. */
-const MARGIN = { left: 13, right: 17, top: 17, bottom: 14 } as const;
+const MARGIN = { left: 7, right: 13, top: 17, bottom: 14 } as const;
 const BALLOON_AWAY_MM = 8;
 
 /** The terminal end as a detail at its own scale, dimensioned in millimetres of the thing. */

@@ -20,12 +20,12 @@ export interface HookOutline {
  */
 export function hookOutline({ gapMm, shankMm, wireMm }: HookShape, dropMm: number): HookOutline {
   const R = gapMm / 2;
-  const offset = dropMm > 0 ? 0.11 * shankMm : 0;
+  const offset = dropMm === 0 ? 0 : 0.1 * shankMm;
   const bendX = shankMm - R;
-  const tip: Pt = [bendX - POINT_LEG * shankMm + R, dropMm - gapMm];
+  const tip: Pt = [bendX - POINT_LEG * shankMm, dropMm - gapMm];
   const wire: Pt[] = [
     [0, 0],
-    ...(dropMm > 0 ? ([[offset, 0], [offset + 0.25 * dropMm, 0.25 * dropMm], [offset + 0.45 * dropMm, dropMm]] satisfies Pt[]) : []),
+    ...(dropMm !== 0 ? ([[offset, 0], [offset + 0.25 * dropMm, 0.25 * dropMm], [offset + 0.45 * dropMm, dropMm]] satisfies Pt[]) : []),
     [bendX, dropMm],
     ...arc([bendX, dropMm - R], R, Math.PI / 2, -Math.PI / 2).slice(1),
     tip,

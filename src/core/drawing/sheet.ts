@@ -10,6 +10,8 @@ export interface SheetInput {
   readonly figures: Evaluation['figures'];
   readonly widthMm: number;
   readonly heightMm: number;
+  /** where the detail is laid into the sheet, for the pointer from its lens */
+  readonly detailAt?: Pt;
 }
 
 /** Room round the rod: the lever's dimension at the left, the line's above [mm of paper]. */
@@ -17,6 +19,8 @@ const MARGIN = { left: 17, top: 16, bottom: 8 } as const;
 /** Share of the width that the rod may take; the rest is line. */
 const ROD_SHARE = 0.42;
 const RINGS = 8;
+/** How much of the straight rod is shown behind the bent one. */
+const GHOST_SHARE = 0.4;
 
 /**
  * The whole rig from grip to bait: the rod bent by the set's pull, at a usual scale; the line, much too long for any
@@ -68,7 +72,7 @@ export function drawSheet(input: SheetInput): Drawing {
   const third = rod[Math.round(rod.length * 0.36)]!;
 
   const primitives: Primitive[] = [
-    path('ghost', [grip, move(ghostTip)]),
+    path('ghost', [grip, move([ghostTip[0] * GHOST_SHARE, ghostTip[1] * GHOST_SHARE])]),
     path('blank', taper(rod, rig, f), { closed: true, jointId: rodId }),
     path('grip', [move(butt), grip], { jointId: rodId }),
     ...rings(rod),
@@ -86,7 +90,8 @@ export function drawSheet(input: SheetInput): Drawing {
       : []),
     ...lure,
     circle('lens', [lensX, lineY], lensRadius),
-    { kind: 'text', at: [lensX, lineY + lensRadius + 4], anchor: 'middle', strong: false, label: { code: 'see-detail', facts: {} } },
+    ...(input.detailAt ? [{ kind: 'leader-line' as const, from: [lensX, lineY + lensRadius] as Pt, to: input.detailAt }] : []),
+    { kind: 'text', at: [lensX + lensRadius + 1.5, lineY + lensRadius], anchor: 'start', strong: false, label: { code: 'see-detail', facts: {} } },
     // The lever stands left of everything the rod covers.
     ...ext([[grip[0], grip[1]], [MARGIN.left - 8, grip[1]]], [[tip[0], lineY], [MARGIN.left - 8, lineY]]),
     ...(figures.set

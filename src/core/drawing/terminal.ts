@@ -1,3 +1,4 @@
+import type { PointPlace } from '../defaults/bait-classes';
 import type { Rig } from '../evaluate';
 import { weightSize } from '../lure';
 import type { Joint } from '../evaluate';
@@ -21,6 +22,9 @@ export interface Terminal {
   readonly exitMm: number;
 }
 
+/** How high the point of a loose hook stands, in half heights of the body, up is negative. */
+const POINT_HEIGHT = { open: -1.35, 'skin-hooked': -0.96, buried: -0.25 } as const satisfies Record<PointPlace, number>;
+
 /** Draws weight, hook or head, and bait as they are rigged. */
 export function drawTerminal(rig: Rig, chain: readonly Joint[]): Terminal {
   const idOf = (kinds: readonly Joint['kind'][]) => chain.find((joint) => kinds.includes(joint.kind))?.id ?? '';
@@ -32,9 +36,9 @@ export function drawTerminal(rig: Rig, chain: readonly Joint[]): Terminal {
   const knotId = [...chain].reverse().find((joint) => joint.kind === 'knot')?.id ?? '';
 
   const head = rig.hook.kind === 'jig-head' ? headOf(rig.hook, hookId) : null;
-  // An offset hook lies along the belly and its point comes up through the body; a head's shank runs inside.
-  const drop = head ? 0 : Math.max(0, half * 0.86);
   const eyeX = head ? -head.lengthMm * 0.55 : -2.6 * hook.wireMm;
+  // A loose hook is placed by its point, which lies on the back or inside; its shank then lies where the gap leaves it.
+  const drop = head ? 0 : hook.gapMm + half * POINT_HEIGHT[rig.point];
   const eyeY = head ? -head.diameterMm * 0.42 : 0;
   const outline = hookOutline(hook, drop);
   const shift = head ? -head.lengthMm * 0.3 : eyeX;
@@ -70,7 +74,7 @@ export function drawTerminal(rig: Rig, chain: readonly Joint[]): Terminal {
     anchors: [
       ...(weight ? [{ jointId: idOf(['weight']), at: [(weight.left + weight.right) / 2, weight.halfMm * 0.6] as Pt, side: 'below' as const }] : []),
       { jointId: knotId, at: [eyeAt[0] - eyeRadius, eyeY], side: 'above' },
-      { jointId: hookId, at: head ? [-head.lengthMm * 0.6, head.diameterMm * 0.4] : [move([hook.shankMm * 0.55, drop])[0], drop], side: 'below' },
+      { jointId: hookId, at: move([hook.shankMm, drop - hook.gapMm / 2]), side: 'above' },
       { jointId: baitId, at: [bodyLengthMm(bait) * 0.8, -half * bodyProfile(0.8) * 0.7], side: 'above' },
     ],
     exitMm: hookTip[0],

@@ -98,13 +98,14 @@ export function readRig(setup: Setup): Rig {
 }
 
 /** Length that bends [m]: measured, or the printed length less what the hands cover. */
-export const workingLengthM = (rod: RodPart): number => rod.workingLengthM?.value ?? rod.lengthM.value - GRIP_LENGTH_M[rod.handle].valueM;
+const workingLengthM = (rod: RodPart): number => rod.workingLengthM?.value ?? rod.lengthM.value - GRIP_LENGTH_M[rod.handle].valueM;
 
 /** Share of the line's strength a knot keeps: the user's pull test in that material, else the class row. */
 export const knotShare = (knot: KnotPart, material: LineMaterial): Quantity<'1'> =>
   knot.shares[material] ?? { value: KNOTS[knot.pattern].shares[knotGroup(material)], unit: '1', provenance: 'class', spread: KNOT_SPREAD };
 
-function rodOf(rod: RodPart): Rod {
+/** A rod part as the bending model takes it. */
+export function rodOf(rod: RodPart): Rod {
   const { stiffness } = rod;
   return {
     lengthM: workingLengthM(rod),

@@ -39,4 +39,4 @@ export function wireLengthM({ gapM, shankM, wireM }: Pick<HookGeometry, 'gapM' |
 }
 
 /** The point's leg over the shank: long enough to hold, short enough to turn in. */
-export const POINT_LEG = 0.4;
+export const POINT_LEG = 0.3;

@@ -1,7 +1,7 @@
 import { HOOK_SPREAD, type HookStyle, type WireClass } from '@/core/defaults/hook-classes';
 import type { Barb, Sharpness } from '@/core/defaults/hookset-classes';
 import type { KnotPattern } from '@/core/defaults/knots';
-import { MATERIALS, type BodyMaterial, type TailShape } from '@/core/defaults/sink-classes';
+import type { BodyMaterial, TailShape } from '@/core/defaults/sink-classes';
 import type { WeightShape } from '@/core/defaults/weight-shapes';
 import { hookOfClass } from '@/core/hook';
 import { hookStep } from '@/domain/hook-size';
@@ -98,10 +98,10 @@ const demoWeights: readonly Part[] = WEIGHTS.map(([massG, material, shape]) => (
 type BaitRow = readonly [tail: TailShape, lengthMm: number, heightMm: number, massG: number, material: BodyMaterial, weighed: boolean];
 
 const BAITS: readonly BaitRow[] = [
-  ['paddle-tail', 75, 13, 4.2, 'soft', true],
-  ['paddle-tail', 100, 17, 9.6, 'soft', true],
-  ['paddle-tail', 125, 21, 15.8, 'soft-salted', true],
-  ['paddle-tail', 150, 24, 24, 'soft-salted', false],
+  ['paddle-tail', 75, 11, 4.2, 'soft', true],
+  ['paddle-tail', 100, 14, 8.4, 'soft', true],
+  ['paddle-tail', 125, 17, 15.8, 'soft-salted', true],
+  ['paddle-tail', 150, 21, 24, 'soft-salted', false],
   ['straight-tail', 65, 8, 2.1, 'soft', false],
   ['straight-tail', 110, 12, 8.3, 'soft-salted', true],
   ['twin-tail', 90, 14, 7.4, 'soft', false],

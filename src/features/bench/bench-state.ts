@@ -1,6 +1,7 @@
 import { PART_OF_JOINT, withPart, type Setup } from '@/core/evaluate';
 import { KNOTS } from '@/core/defaults/knots';
 import type { PartId } from '@/domain/ids';
+import { comparePart } from '@/domain/part-order';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
@@ -105,7 +106,7 @@ export function currentSetup(state: BenchState, box: readonly Part[], partsThen:
 /** The parts of the Box that could stand in a joint: of its kind, and for a knot of its use. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
   const use = chain.slice(chain.indexOf(joint) + 1).some((later) => later.kind === 'leader') ? 'line-to-line' : 'terminal';
-  return box.filter((part) => part.kind === PART_OF_JOINT[joint.kind] && (part.kind !== 'knot' || KNOTS[part.pattern].use === use));
+  return box.filter((part) => part.kind === PART_OF_JOINT[joint.kind] && (part.kind !== 'knot' || KNOTS[part.pattern].use === use)).sort(comparePart);
 }
 
 export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);

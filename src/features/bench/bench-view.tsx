@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { MovedMark, VerdictName } from '@/core/evaluate';
+import { readRig, type MovedMark, type VerdictName } from '@/core/evaluate';
 import type { SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import { revisionLetter } from '@/domain/revision-letter';
@@ -48,8 +48,10 @@ export function BenchView(page: BenchViewProps) {
   const [notice, setNotice] = useState('');
   const { find, setFind, found } = useFind();
   const findRef = useRef<HTMLInputElement>(null);
+  const downloadRef = useRef<HTMLAnchorElement>(null);
   const shown = bench.candidates.filter(found);
   const drawings = useMemo(() => drawingsOf(answered.setup, answered.evaluation), [answered]);
+  const tiedIn = useMemo(() => new Map(readRig(answered.setup).knots.map(({ part, material }) => [part.id, material])), [answered]);
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
   const select = (jointId: string) => dispatch({ kind: 'select', jointId });
   const newest = revisions[0]?.number ?? line.number;
@@ -86,7 +88,7 @@ export function BenchView(page: BenchViewProps) {
       case 'setups':
         return router.push('/bench');
       case 'download':
-        return window.location.assign(fileUrl);
+        return downloadRef.current?.click();
       default:
         return action satisfies never;
     }
@@ -121,7 +123,7 @@ export function BenchView(page: BenchViewProps) {
           <VerdictStrip evaluation={answered.evaluation} chain={answered.setup.chain} dimmed={bench.waiting} onWorking={setWorking} />
         </div>
         <div className="flex min-h-0 flex-col gap-2">
-          <PartsList chain={state.draft.chain} partOf={partOf} selected={state.selected} tried={state.tried !== null} onSelect={select} />
+          <PartsList chain={state.draft.chain} partOf={partOf} tiedIn={tiedIn} selected={state.selected} tried={state.tried !== null} onSelect={select} />
           <div className="flex min-h-0 flex-1 flex-col">
             <Candidates
               number={number}
@@ -169,6 +171,7 @@ export function BenchView(page: BenchViewProps) {
             {t(`key.${label}`)}
           </button>
         ))}
+        <a ref={downloadRef} href={fileUrl} download="setup.json" className="hover:text-ink">{t('key.download')}</a>
         <Link href="/bench" className="hover:text-ink">{t('key.setups')}</Link>
         <span role="status" className="ml-auto text-ink">
           {bench.failed ? t('error.failedTitle') : state.asThen ? t('revisions.thenNote', { date: date(new Date(line.savedAt)) }) : notice}

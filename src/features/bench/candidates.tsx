@@ -47,7 +47,7 @@ export function Candidates({ number, candidates, fitted, tried, base, effects, f
           className="narrow ml-auto w-24 min-w-0 border-b border-faint bg-transparent text-[12px] placeholder:text-dim"
         />
       </div>
-      <div className="narrow grid grid-cols-[1fr_46px_44px_18px] text-right text-[11px] text-dim" aria-hidden="true">
+      <div className="narrow grid grid-cols-[1fr_44px_40px_18px] text-right text-[11px] text-dim" aria-hidden="true">
         <span />
         <span>{t('candidates.weight')}</span>
         <span>{t('candidates.set')}</span>
@@ -87,7 +87,7 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
   const { t, format, number } = i18n;
   const row = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (isOn) row.current?.scrollIntoView({ block: 'nearest' });
+    if (isOn && row.current) keepInView(row.current);
   }, [isOn]);
   const worst = effect ? VERDICT_NAMES.filter((name) => name !== 'balance').map((name) => effect.verdicts[name].mark).reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a)) : null;
   const delta = effect ? effect.castMassKg - base.castMassKg : 0;
@@ -103,10 +103,10 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
       onDoubleClick={onFit}
       onKeyDown={(event) => event.key === ' ' && onTry()}
       title={partDetail(i18n, part, null)}
-      className={`narrow grid min-h-8 w-full grid-cols-[1fr_46px_44px_18px] items-center border-t border-faint text-[12.5px] lg:min-h-[21px] ${isOn ? 'bg-hi text-on-hi' : ''}`}
+      className={`narrower grid min-h-8 w-full grid-cols-[1fr_44px_40px_18px] items-center border-t border-faint text-[12.5px] lg:min-h-[21px] ${isOn ? 'bg-hi text-on-hi' : ''}`}
     >
       <span className="truncate px-0.5">
-        {partTitle(i18n, part)}, {partDetail(i18n, part, null)}
+        {partTitle(i18n, part)} <span className={isOn ? '' : 'text-dim'}>{partDetail(i18n, part, null)}</span>
         {isFitted ? ` (${t('candidates.on')})` : ''}
       </span>
       <span className="text-right">{effect && Math.abs(delta) >= 5e-5 ? signed(format(Math.abs(delta), 'mass'), delta) : ''}</span>
@@ -121,6 +121,15 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
       </span>
     </div>
   );
+}
+
+/** Scrolls the list, never the page: on a phone the page would jump away from the drawing. */
+function keepInView(row: HTMLElement): void {
+  const list = row.parentElement;
+  if (!list) return;
+  const top = row.offsetTop - list.offsetTop;
+  if (top < list.scrollTop) list.scrollTop = top;
+  else if (top + row.offsetHeight > list.scrollTop + list.clientHeight) list.scrollTop = top + row.offsetHeight - list.clientHeight;
 }
 
 const signed = (text: string, value: number) => `${value < 0 ? '−' : '+'}${text}`;

@@ -1,5 +1,6 @@
 'use client';
 
+import type { LineMaterial } from '@/core/defaults/line-materials';
 import type { Provenance } from '@/core/quantity';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
@@ -10,6 +11,8 @@ import { jointText } from '@/i18n/setup-text';
 export interface PartsListProps {
   readonly chain: readonly Joint[];
   readonly partOf: (joint: Joint) => Part;
+  /** the material that a knot is tied in, by its part */
+  readonly tiedIn: ReadonlyMap<string, LineMaterial>;
   readonly selected: string;
   readonly tried: boolean;
   readonly onSelect: (jointId: string) => void;
@@ -17,7 +20,7 @@ export interface PartsListProps {
 
 const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'border-dotted' } as const satisfies Record<Provenance, string>;
 
-export function PartsList({ chain, partOf, selected, tried, onSelect }: PartsListProps) {
+export function PartsList({ chain, partOf, tiedIn, selected, tried, onSelect }: PartsListProps) {
   const i18n = useI18n();
   const { t } = i18n;
   return (
@@ -38,7 +41,7 @@ export function PartsList({ chain, partOf, selected, tried, onSelect }: PartsLis
               <span className="text-[12px] font-semibold">{i + 1}</span>
               <span className="min-w-0">
                 <span className={`semi-narrow block truncate text-[13.5px] leading-[1.2] ${isSelected && tried ? 'italic' : ''}`}>{partTitle(i18n, part)}</span>
-                <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, joint)}</span>
+                <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, joint, tiedIn.get(part.id))}</span>
               </span>
               <span className={`narrow border-b border-current text-[11px] leading-[1.25] ${UNDERLINE[known]} ${isSelected ? '' : 'text-dim'}`}>{t(`provenance.${known}`)}</span>
             </button>

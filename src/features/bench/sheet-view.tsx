@@ -1,14 +1,14 @@
 'use client';
 
-import { drawDetail, drawSheet, type Drawing } from '@/core/drawing';
+import { drawDetail, drawSheet, type Drawing, type Pt } from '@/core/drawing';
 import { readRig, type Evaluation, type Setup } from '@/core/evaluate';
 import type { ReactNode } from 'react';
 import { useI18n } from '@/i18n/client';
 import { DrawingPart } from './drawing-view';
 
 /** A sheet of paper on the screen at 96 dots an inch: what fits beside the parts list at 1280 by 800. */
-const WIDE = { widthMm: 259.3, heightMm: 127.5 } as const;
-const INSET = { x: 88, y: 71.5, widthMm: 167.5, heightMm: 52.5 } as const;
+const WIDE = { widthMm: 259.3, heightMm: 143.7 } as const;
+const INSET = { x: 70, y: 80.5, widthMm: 186, heightMm: 60 } as const;
 const NARROW = { widthMm: 104, heightMm: 88 } as const;
 
 export interface SheetViewProps {
@@ -22,9 +22,9 @@ export interface SheetViewProps {
 export function drawingsOf(setup: Setup, evaluation: Evaluation) {
   const rig = readRig(setup);
   const { chain, presentation } = setup;
-  const sheet = (size: { widthMm: number; heightMm: number }) => drawSheet({ rig, chain, presentation, figures: evaluation.figures, ...size });
+  const sheet = (size: { widthMm: number; heightMm: number; detailAt?: Pt }) => drawSheet({ rig, chain, presentation, figures: evaluation.figures, ...size });
   const detail = (size: { widthMm: number; heightMm: number }) => drawDetail({ rig, chain, widthMm: size.widthMm, heightMm: size.heightMm });
-  return { wide: sheet(WIDE), inset: detail(INSET), narrow: sheet(NARROW), narrowDetail: detail({ ...NARROW, heightMm: 70 }) };
+  return { wide: sheet({ ...WIDE, detailAt: [INSET.x + INSET.widthMm * 0.9, INSET.y] }), inset: detail(INSET), narrow: sheet(NARROW), narrowDetail: detail({ ...NARROW, heightMm: 70 }) };
 }
 
 /** On a desk one sheet with the detail laid in; in the hand two, side by side to swipe. */

@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useOptimistic, useTransition } from 'react';
 import { useI18n } from '@/i18n/client';
-import { PREFERENCE_VALUES, type Preferences } from '@/i18n/preferences';
-import { choosePreference } from '@/server/actions/choose-preference';
+import { LIGHTINGS, LOCALES, UNIT_SYSTEMS } from '@/i18n/preferences';
+import { choosePreference, type Choice } from '@/server/actions/choose-preference';
 
 /** Language, units and lighting: each a short list that takes effect at once. */
 export function PreferenceSwitches() {
@@ -12,43 +12,43 @@ export function PreferenceSwitches() {
   const router = useRouter();
   const [, startChoosing] = useTransition();
   const [shown, show] = useOptimistic(preferences);
-  const choose = <N extends keyof Preferences>(name: N, value: Preferences[N]) =>
+  const choose = (choice: Choice) =>
     startChoosing(async () => {
-      show({ ...shown, [name]: value });
-      if (name === 'lighting') document.documentElement.dataset['lighting'] = value;
-      await choosePreference({ name, value } as Parameters<typeof choosePreference>[0]);
+      show({ ...shown, [choice.name]: choice.value });
+      if (choice.name === 'lighting') document.documentElement.dataset['lighting'] = choice.value;
+      await choosePreference(choice);
       router.refresh();
     });
   return (
     <div role="group" aria-label={t('preferences.label')} className="flex items-center gap-2">
-      <Switch name="locale" value={shown.locale} onChoose={choose} />
-      <Switch name="units" value={shown.units} onChoose={choose} />
-      <Switch name="lighting" value={shown.lighting} onChoose={choose} />
+      <Switch label={t('preferences.locale')} value={shown.locale} options={LOCALES} textOf={(value) => t(`preferences.${value}`)} onChoose={(value) => choose({ name: 'locale', value })} />
+      <Switch label={t('preferences.units')} value={shown.units} options={UNIT_SYSTEMS} textOf={(value) => t(`preferences.${value}`)} onChoose={(value) => choose({ name: 'units', value })} />
+      <Switch label={t('preferences.lighting')} value={shown.lighting} options={LIGHTINGS} textOf={(value) => t(`preferences.${value}`)} onChoose={(value) => choose({ name: 'lighting', value })} />
     </div>
   );
 }
 
-interface SwitchProps<N extends keyof Preferences> {
-  readonly name: N;
-  readonly value: Preferences[N];
-  readonly onChoose: (name: N, value: Preferences[N]) => void;
+interface SwitchProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly T[];
+  readonly textOf: (value: T) => string;
+  readonly onChoose: (value: T) => void;
 }
 
-function Switch<N extends keyof Preferences>({ name, value, onChoose }: SwitchProps<N>) {
-  const { t } = useI18n();
-  const values: readonly Preferences[N][] = PREFERENCE_VALUES[name];
+function Switch<T extends string>({ label, value, options, textOf, onChoose }: SwitchProps<T>) {
   return (
     <select
-      aria-label={t(`preferences.${name}`)}
+      aria-label={label}
       value={value}
       onChange={(event) => {
-        const chosen = values.find((each) => each === event.target.value);
-        if (chosen) onChoose(name, chosen);
+        const chosen = options.find((each) => each === event.target.value);
+        if (chosen) onChoose(chosen);
       }}
       className="min-h-7 max-w-[6.5rem] border-b border-faint bg-sheet hover:text-ink"
     >
-      {values.map((each) => (
-        <option key={each} value={each}>{t(`preferences.${each}`)}</option>
+      {options.map((each) => (
+        <option key={each} value={each}>{textOf(each)}</option>
       ))}
     </select>
   );

@@ -10,10 +10,12 @@ const choice = z.discriminatedUnion('name', [
   z.strictObject({ name: z.literal('lighting'), value: z.enum(LIGHTINGS) }),
 ]);
 
+export type Choice = z.infer<typeof choice>;
+
 const A_YEAR_S = 365 * 24 * 3600;
 
 /** Keeps a preference in its cookie; anything but a known choice is dropped. */
-export async function choosePreference(raw: z.infer<typeof choice>): Promise<{ readonly ok: boolean }> {
+export async function choosePreference(raw: Choice): Promise<{ readonly ok: boolean }> {
   const parsed = choice.safeParse(raw);
   if (!parsed.success) return { ok: false };
   (await cookies()).set(parsed.data.name, parsed.data.value, { path: '/', maxAge: A_YEAR_S, sameSite: 'lax' });
