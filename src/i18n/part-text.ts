@@ -23,7 +23,7 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
     case 'hook':
       return t('part.hook.title', { style: t(`word.${part.style}`), size: part.size });
     case 'jig-head':
-      return t('part.jig-head.title', { shape: t(`word.${part.shape}`), shapeLower: t(`word.${part.shape}`).toLowerCase(), mass: format(part.massKg.value, 'mass') });
+      return t('part.jig-head.title', { head: t(`head.${part.shape}`), mass: format(part.massKg.value, 'mass') });
     case 'soft-bait':
       return t('part.soft-bait.title', { tail: t(`word.${part.tail}`), length: format(part.lengthM.value, 'size') });
     default:

@@ -39,15 +39,15 @@ export function drawDetail({ rig, chain, widthMm, heightMm }: DetailInput): Draw
 
   const dimensions: Primitive[] = [
     ...ext([nose, [nose[0], belowY + 1]], [bodyEnd, [bodyEnd[0], belowY + 1]]),
-    { kind: 'dimension', from: [nose[0], belowY], to: [bodyEnd[0], belowY], textAt: [(nose[0] + bodyEnd[0]) / 2, belowY + 4], turned: false, label: { code: 'body', facts: { lengthM: bodyLengthMm(bait) / 1e3 } } },
+    { kind: 'dimension', from: [nose[0], belowY], to: [bodyEnd[0], belowY], textAt: [(nose[0] + bodyEnd[0]) / 2, belowY + 4], turned: false, label: { code: 'body' as const, facts: { lengthM: bodyLengthMm(bait) / 1e3 } } },
     ...(exitMm > 0
       ? [
           ...ext([[nose[0], nose[1] - half * 0.4], [nose[0], aboveY - 1]], [tip, [tip[0], aboveY - 1]]),
-          { kind: 'dimension' as const, from: [nose[0], aboveY] as Pt, to: [tip[0], aboveY] as Pt, textAt: [(nose[0] + tip[0]) / 2, aboveY - 1.6] as Pt, turned: false, label: { code: 'point-out', facts: { lengthM: exitMm / 1e3 } } },
+          { kind: 'dimension' as const, from: [nose[0], aboveY] as Pt, to: [tip[0], aboveY] as Pt, textAt: [(nose[0] + tip[0]) / 2, aboveY - 1.6] as Pt, turned: false, label: { code: 'point-out' as const, facts: { lengthM: exitMm / 1e3 } } },
         ]
       : []),
     ...ext([[thickest[0], thickest[1] - half], [rightX + 1, thickest[1] - half]], [[thickest[0], thickest[1] + half], [rightX + 1, thickest[1] + half]]),
-    { kind: 'dimension', from: [rightX, thickest[1] - half], to: [rightX, thickest[1] + half], textAt: [rightX + 4, thickest[1]], turned: true, label: { code: 'height', facts: { lengthM: bait.heightMm / 1e3 } } },
+    { kind: 'dimension', from: [rightX, thickest[1] - half], to: [rightX, thickest[1] + half], textAt: [rightX + 4, thickest[1]], turned: true, label: { code: 'height' as const, facts: { lengthM: bait.heightMm / 1e3 } } },
   ];
   const numberOf = (jointId: string) => chain.findIndex((joint) => joint.id === jointId) + 1;
   const balloons = terminal.anchors.map(({ jointId, at: anchor, side }, i): Primitive => {

@@ -8,8 +8,8 @@ export type Pen =
 
 /** A label as a code and its facts (SI); the words and units are the view's. */
 export interface Label {
-  readonly code: string;
-  readonly facts: Readonly<Record<string, number | string>>;
+  readonly code: 'detail' | 'see-detail' | 'lever' | 'line-gives' | 'line-gives-short' | 'line-out' | 'leader' | 'body' | 'point-out' | 'height';
+  readonly facts: Readonly<Record<string, number>>;
 }
 
 export type Primitive =

@@ -19,6 +19,8 @@ const MARGIN = { left: 17, top: 16, bottom: 8 } as const;
 /** Share of the width that the rod may take; the rest is line. */
 const ROD_SHARE = 0.42;
 const RINGS = 8;
+/** A dimension at least this long has room for the long form of its label. */
+const LONG_LABEL_MM = 62;
 /** How much of the straight rod is shown behind the bent one. */
 const GHOST_SHARE = 0.4;
 
@@ -95,19 +97,19 @@ export function drawSheet(input: SheetInput): Drawing {
     // The lever stands left of everything the rod covers.
     ...ext([[grip[0], grip[1]], [MARGIN.left - 8, grip[1]]], [[tip[0], lineY], [MARGIN.left - 8, lineY]]),
     ...(figures.set
-      ? [{ kind: 'dimension' as const, from: [MARGIN.left - 7, grip[1]] as Pt, to: [MARGIN.left - 7, lineY] as Pt, textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt, turned: true, label: { code: 'lever', facts: { leverArmM: figures.set.rodBend.leverArmM } } }]
+      ? [{ kind: 'dimension' as const, from: [MARGIN.left - 7, grip[1]] as Pt, to: [MARGIN.left - 7, lineY] as Pt, textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt, turned: true, label: { code: 'lever' as const, facts: { leverArmM: figures.set.rodBend.leverArmM } } }]
       : []),
     ...ext([[tip[0], lineY - 1.5], [tip[0], dimY - 1]], [[knotX, lineY - 1.5], [knotX, dimY - 1]]),
     {
       kind: 'dimension', from: [tip[0], dimY], to: [knotX, dimY], textAt: [(tip[0] + knotX) / 2, dimY - 1.5], turned: false,
       label: figures.set
-        ? { code: 'line-gives', facts: { lengthM: figures.set.mainLineM - rig.rod.lengthM, stretchM: figures.set.stretchM } }
-        : { code: 'line-out', facts: { lengthM: presentation.distanceM } },
+        ? { code: knotX - tip[0] > LONG_LABEL_MM ? ('line-gives' as const) : ('line-gives-short' as const), facts: { lengthM: figures.set.mainLineM - rig.rod.lengthM, stretchM: figures.set.stretchM } }
+        : { code: 'line-out' as const, facts: { lengthM: presentation.distanceM } },
     },
     ...(rig.leader
       ? [
           ...ext([[lureStart, lineY - 1.5], [lureStart, dimY - 1]]),
-          { kind: 'dimension' as const, from: [knotX, dimY] as Pt, to: [lureStart, dimY] as Pt, textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt, turned: false, label: { code: 'leader', facts: { lengthM: rig.leader.lengthM } } },
+          { kind: 'dimension' as const, from: [knotX, dimY] as Pt, to: [lureStart, dimY] as Pt, textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt, turned: false, label: { code: 'leader' as const, facts: { lengthM: rig.leader.lengthM } } },
         ]
       : []),
     balloon(rodId, [third[0] + 13, third[1] + 8], third),

@@ -153,23 +153,23 @@ function smallAngleGrowth(f: number, r: number): number {
 const LOG_PI = Math.log(Math.PI);
 
 interface MarchEnd {
-  lambda: number; w: number; C: number; U: number;
+  lambda: number; C: number; S: number; U: number;
   /** derivatives by the tip value (A) and by the load ratio (B) */
   lambdaA: number; CA: number; lambdaB: number; CB: number;
 }
 
 /**
- * Classical fourth-order Runge-Kutta over the grid. State: λ, w, ∫cos ψ, energy, and the two sensitivities of
+ * Classical fourth-order Runge-Kutta over the grid. State: λ, w, ∫cos ψ, ∫sin ψ, energy, and the two sensitivities of
  * (λ, w, ∫cos ψ). The loop is written out because this is the innermost loop of every hookset.
  */
 function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace): MarchEnd {
   const { u, flexibility } = grid;
-  let lambda = logTip, w = 0, C = 0, U = 0;
+  let lambda = logTip, w = 0, C = 0, S = 0, U = 0;
   let lambdaA = 1, wA = 0, CA = 0, lambdaB = 0, wB = 0, CB = 0;
   const last = u.length - 1;
   for (let i = 0; i < last; i += 1) {
     const h = u[i + 1]! - u[i]!;
-    let sL = 0, sW = 0, sC = 0, sU = 0, sLA = 0, sWA = 0, sCA = 0, sLB = 0, sWB = 0, sCB = 0;
+    let sL = 0, sW = 0, sC = 0, sS = 0, sU = 0, sLA = 0, sWA = 0, sCA = 0, sLB = 0, sWB = 0, sCB = 0;
     let kL = 0, kW = 0, kLA = 0, kWA = 0, kLB = 0, kWB = 0;
     let reach = 0;
     for (let stage = 0; stage < 4; stage += 1) {
@@ -189,26 +189,26 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
       kLB = WB * e;
       kWB = sinc + bow * LB - 2 * kL * WB;
       const fall = sin * psi;
-      sL += weight * kL; sW += weight * kW; sC += weight * cos; sU += (weight * kL * kL * psi * psi) / (2 * e);
+      sL += weight * kL; sW += weight * kW; sC += weight * cos; sS += weight * sin; sU += (weight * kL * kL * psi * psi) / (2 * e);
       sLA += weight * kLA; sWA += weight * kWA; sCA -= weight * fall * LA;
       sLB += weight * kLB; sWB += weight * kWB; sCB -= weight * fall * LB;
       reach = stage === 2 ? h : h / 2;
     }
     const step = h / 6;
-    lambda += step * sL; w += step * sW; C += step * sC; U += step * sU;
+    lambda += step * sL; w += step * sW; C += step * sC; S += step * sS; U += step * sU;
     lambdaA += step * sLA; wA += step * sWA; CA += step * sCA;
     lambdaB += step * sLB; wB += step * sWB; CB += step * sCB;
     // Past a half turn the moment would change sign: this tip value lies beyond every solution without inflexion.
-    if (lambda > LOG_PI) return { lambda: Infinity, w, C, U, lambdaA, CA, lambdaB, CB };
+    if (lambda > LOG_PI) return { lambda: Infinity, C, S, U, lambdaA, CA, lambdaB, CB };
     if (trace) {
       const psi = Math.exp(lambda);
       trace.u.push(u[i + 1]!);
       trace.along.push(C);
-      trace.across.push(f > 0 ? (w * psi) / f : u[i + 1]! * Math.sin(psi));
+      trace.across.push(S);
       trace.angle.push(psi);
     }
   }
-  return { lambda, w, C, U, lambdaA, CA, lambdaB, CB };
+  return { lambda, C, S, U, lambdaA, CA, lambdaB, CB };
 }
 
 interface Solved {
@@ -216,9 +216,8 @@ interface Solved {
 }
 
 function finish(end: MarchEnd, { tip, logTip, pull, slope, f, a }: Solved): Elastica {
-  const C = end.C;
-  // ∫sin ψ is the moment over the force; at zero force the rod is straight.
-  const S = f > 0 ? (end.w * a) / f : Math.sin(a);
+  // The moment at the grip is F·∫sin ψ, so that integral is the lever arm.
+  const { C, S } = end;
   const logTipByLoad = -end.lambdaB / end.lambdaA;
   return {
     start: { tip, loadRatio: f, pull, byLoad: logTipByLoad * quarterSlope(logTip), byPull: 1 / slope },

@@ -31,7 +31,7 @@ export type WaterInput = WaterConditions | WaterProperties;
 /**
  * Density [kg/m³] and viscosity [Pa·s] of the water a rig hangs in; properties given outright pass through.
  *
- * Model: Kell 1975 in fresh water, the UNESCO equation of state above salinity 0 (the two differ by 3e-3 kg/m³
+ * Model: Kell 1975 in fresh water, the UNESCO equation of state above salinity 0 (the two differ by up to 5e-3 kg/m³
  * where they meet), Sharqawy et al. 2010 for viscosity. Pressure is left out: 100 m adds 0.05 %.
  *
  * @throws {InputRangeError} when a value lies outside WATER_LIMITS.

@@ -103,7 +103,8 @@ export function BenchView(page: BenchViewProps) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isOpen) return;
-      const action = actionOfKey(event, event.target);
+      const { target } = event;
+      const action = actionOfKey(event, (selector) => target instanceof Element && target.closest(selector) !== null);
       if (!action) return;
       event.preventDefault();
       runRef.current(action);

@@ -73,7 +73,8 @@ function labelText({ code, facts }: Label, { t, format, number }: I18n): string 
     case 'lever':
       return t('drawing.lever', { length: figure('leverArmM') });
     case 'line-gives':
-      return t('drawing.line-gives', { length: figure('lengthM', 'distance'), stretch: figure('stretchM') });
+    case 'line-gives-short':
+      return t(`drawing.${code}`, { length: figure('lengthM', 'distance'), stretch: figure('stretchM') });
     case 'line-out':
       return t('drawing.line-out', { length: figure('lengthM', 'distance') });
     case 'leader':

@@ -25,11 +25,13 @@ const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓
 
 export const capOf = (key: string): string => CAPS[key] ?? (key.length === 1 ? key.toUpperCase() : key);
 
-/** The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier. */
-export function actionOfKey(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>, target: EventTarget | null): BenchKeyAction | null {
+/**
+ * The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier.
+ * `isWithin` tells whether the press happened inside an element of a selector.
+ */
+export function actionOfKey(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>, isWithin: (selector: string) => boolean): BenchKeyAction | null {
   if (event.ctrlKey || event.metaKey || event.altKey) return null;
-  const element = target instanceof Element ? target : null;
-  if (element?.closest('input, select, textarea, [contenteditable]')) return null;
-  if (event.key === 'Enter' && element?.closest('a, button')) return null;
+  if (isWithin('input, select, textarea, [contenteditable]')) return null;
+  if (event.key === 'Enter' && isWithin('a, button')) return null;
   return BENCH_KEYS.find(({ keys }) => keys.some((key) => key === event.key))?.action ?? null;
 }

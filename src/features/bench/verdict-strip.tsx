@@ -36,14 +36,14 @@ function VerdictCell({ name, verdict, chain, onWorking }: { readonly name: Verdi
   const shown = verdict.value === null ? null : show(verdict.value, measure);
   const scale = verdictScale(verdict);
   return (
-    <section aria-labelledby={`verdict-${name}`} data-verdict={name} data-mark={verdict.mark} className="min-w-0 border-b border-faint px-3.5 py-2 last:border-0 sm:border-b-0 sm:border-r">
-      <h2 id={`verdict-${name}`} className="narrow flex items-center gap-1.5 text-[15px] font-semibold">
+    <section aria-labelledby={`verdict-${name}`} data-verdict={name} data-mark={verdict.mark} className="grid min-w-0 grid-cols-[7rem_1fr] items-end border-b border-faint px-3.5 py-2 last:border-0 sm:block sm:border-b-0 sm:border-r">
+      <h2 id={`verdict-${name}`} className="narrow col-span-2 flex items-center gap-1.5 text-[15px] font-semibold">
         <Mark shape={MARK_SHAPE[verdict.mark]} />
         {t(`verdict.${name}`)}
         <span className="ml-auto text-[12px] font-normal text-dim">{t(`mark.${verdict.mark}`)}</span>
       </h2>
       {shown ? (
-        <button type="button" onClick={onWorking} className="narrower block text-[33px] font-semibold leading-[1.15] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
+        <button type="button" onClick={onWorking} className="narrower block text-left text-[33px] font-semibold leading-[1.15] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
           <output>{shown.number}</output>
           <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
         </button>
@@ -60,7 +60,7 @@ function VerdictCell({ name, verdict, chain, onWorking }: { readonly name: Verdi
           label={`${t('limit.scale', { verdict: t(`verdict.${name}`) })}: ${scale.ticks.map((at) => format(at, measure)).join(', ')}`}
         />
       )}
-      <p className="semi-narrow mt-0.5 text-[12.5px] leading-[1.28]">{verdict.reasons.map((reason) => reasonText(i18n, reason, chain)).join(' ')}</p>
+      <p className="semi-narrow col-span-2 mt-0.5 text-[12.5px] leading-[1.28]">{verdict.reasons.map((reason) => reasonText(i18n, reason, chain)).join(' ')}</p>
     </section>
   );
 }

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { demoFiles } from '../../../tests/helpers/demo';
+import { evaluate, readRig } from '../evaluate';
+import { drawDetail } from './detail';
+import { scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
+import { drawSheet } from './sheet';
+
+const SIZE = { widthMm: 259, heightMm: 143 };
+const INSET = { widthMm: 186, heightMm: 60 };
+
+const drawings = demoFiles.map(({ id, revision, file }) => {
+  const rig = readRig(file);
+  const evaluation = evaluate(file);
+  return { id: `${id} ${revision}`, file, rig, evaluation, sheet: drawSheet({ rig, chain: file.chain, presentation: file.presentation, figures: evaluation.figures, ...SIZE }), detail: drawDetail({ rig, chain: file.chain, ...INSET }) };
+});
+
+const pointsOf = (p: Primitive): readonly Pt[] => {
+  switch (p.kind) {
+    case 'path':
+      return p.points;
+    case 'circle':
+    case 'text':
+      return [p.at];
+    case 'dimension':
+      return [p.from, p.to, p.textAt];
+    case 'leader-line':
+      return [p.from, p.to];
+    case 'balloon':
+      return [p.at, p.target];
+    default:
+      return p satisfies never;
+  }
+};
+const dimension = (drawing: Drawing, code: string) => drawing.primitives.find((p): p is Extract<Primitive, { kind: 'dimension' }> => p.kind === 'dimension' && p.label.code === code);
+const length = ({ from, to }: { from: Pt; to: Pt }) => Math.hypot(to[0] - from[0], to[1] - from[1]);
+
+describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detail }) => {
+  it('stays on the paper', () => {
+    for (const [drawing, size] of [[sheet, SIZE], [detail, INSET]] as const) {
+      for (const [x, y] of drawing.primitives.flatMap(pointsOf)) {
+        expect(x).toBeGreaterThanOrEqual(-0.01);
+        expect(x).toBeLessThanOrEqual(size.widthMm);
+        expect(y).toBeGreaterThanOrEqual(0);
+        expect(y).toBeLessThanOrEqual(size.heightMm);
+      }
+    }
+  });
+
+  it('is to scale: the lever and the body measure what they say', () => {
+    const lever = dimension(sheet, 'lever')!;
+    expect(length(lever) * sheet.scale).toBeCloseTo(evaluation.figures.set!.rodBend.leverArmM * 1e3, 0);
+    const body = dimension(detail, 'body')!;
+    expect(length(body) * detail.scale).toBeCloseTo(Number(body.label.facts['lengthM']) * 1e3, 6);
+    const height = dimension(detail, 'height')!;
+    expect(length(height) * detail.scale).toBeCloseTo(rig.bait.heightM.value * 1e3, 6);
+  });
+
+  it('has one balloon for each joint, numbered as the parts list', () => {
+    const balloons = [sheet, detail].flatMap((drawing) => drawing.primitives.flatMap((p) => (p.kind === 'balloon' ? [p] : [])));
+    expect([...new Set(balloons.map(({ jointId }) => jointId))].sort()).toEqual(file.chain.map(({ id }) => id).sort());
+    for (const { jointId, number } of balloons) expect(file.chain[number - 1]!.id).toBe(jointId);
+  });
+
+  it('keeps balloons clear of dimension lines and of each other', () => {
+    for (const drawing of [sheet, detail]) {
+      const balloons = drawing.primitives.flatMap((p) => (p.kind === 'balloon' ? [p] : []));
+      const lines = drawing.primitives.flatMap((p) => (p.kind === 'dimension' ? [p] : []));
+      for (const balloon of balloons) {
+        for (const line of lines) expect(distanceToSegment(balloon.at, line.from, line.to), `balloon ${balloon.number} on ${line.label.code}`).toBeGreaterThan(2.6);
+        for (const other of balloons) if (other !== balloon) expect(length({ from: balloon.at, to: other.at }), `balloons ${balloon.number} and ${other.number}`).toBeGreaterThan(5.2);
+      }
+    }
+  });
+});
+
+function distanceToSegment(p: Pt, a: Pt, b: Pt): number {
+  const squared = (b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2 || 1;
+  const t = Math.min(1, Math.max(0, ((p[0] - a[0]) * (b[0] - a[0]) + (p[1] - a[1]) * (b[1] - a[1])) / squared));
+  return Math.hypot(p[0] - a[0] - t * (b[0] - a[0]), p[1] - a[1] - t * (b[1] - a[1]));
+}
+
+it('takes the largest usual scale that fits', () => {
+  expect(scaleToFit({ widthMm: 100, heightMm: 10 }, { widthMm: 60, heightMm: 60 })).toBe(2);
+  expect(scaleToFit({ widthMm: 20, heightMm: 10 }, { widthMm: 60, heightMm: 60 })).toBeCloseTo(1 / 3, 12);
+  expect(scaleToFit({ widthMm: 1e6, heightMm: 1 }, { widthMm: 10, heightMm: 10 })).toBe(1e5);
+});

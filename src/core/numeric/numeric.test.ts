@@ -1,0 +1,66 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findRoot } from './find-root';
+import { hermite, integrate } from './integrate';
+
+describe('findRoot', () => {
+  it.each([
+    ['a cubic', (x: number) => x ** 3 - 2, 0, 2, Math.cbrt(2)],
+    ['a steep exponential', (x: number) => Math.exp(x) - 1e6, 0, 50, Math.log(1e6)],
+    ['a step-like curve', (x: number) => Math.atan(1e4 * (x - 0.3)), -5, 5, 0.3],
+  ])('finds the root of %s', (_name, f, lo, hi, root) => expect(findRoot(f, { lo, hi, fLo: f(lo), fHi: f(hi) }, 1e-12)).toBeCloseTo(root, 9));
+
+  it('finds it in few steps, and never outside the bracket', () =>
+    fc.assert(
+      fc.property(fc.double({ min: -0.99, max: 0.99, noNaN: true }), fc.double({ min: 0.1, max: 8, noNaN: true }), (root, steepness) => {
+        let calls = 0;
+        const f = (x: number) => {
+          calls += 1;
+          expect(Math.abs(x)).toBeLessThanOrEqual(1);
+          return Math.sinh(steepness * (x - root));
+        };
+        expect(findRoot(f, { lo: -1, hi: 1, fLo: f(-1), fHi: f(1) }, 1e-10)).toBeCloseTo(root, 8);
+        expect(calls).toBeLessThan(30);
+      }),
+    ));
+
+  it('refuses an interval without a change of sign', () => expect(() => findRoot((x) => x, { lo: 1, hi: 2, fLo: 1, fHi: 2 }, 1e-9)).toThrow(/no sign change/));
+});
+
+describe('integrate', () => {
+  const oscillator = (tolerance: number) => {
+    let end = 0;
+    const steps = integrate(
+      (_t, y, out) => {
+        out[0] = y[1]!;
+        out[1] = -y[0]!;
+      },
+      { t: 0, y: [1, 0] },
+      { tolerance, scale: 1e-3, firstStep: 0.01, maxSteps: 10_000 },
+      (step) => {
+        if (step.t1 < 10) return true;
+        end = hermite(step, 0, 10);
+        return false;
+      },
+    );
+    return { error: Math.abs(end - Math.cos(10)), steps };
+  };
+
+  it('follows the oscillator, and a tighter tolerance costs steps and buys digits', () => {
+    const loose = oscillator(1e-5);
+    const tight = oscillator(1e-9);
+    expect(loose.error).toBeLessThan(1e-3);
+    expect(tight.error).toBeLessThan(1e-6);
+    expect(tight.steps).toBeGreaterThan(2 * loose.steps);
+    expect(tight.steps).toBeLessThan(500);
+  });
+
+  it('stops at its step budget', () => {
+    let visits = 0;
+    integrate((_t, _y, out) => out.fill(1), { t: 0, y: [0] }, { tolerance: 1e-6, scale: 1, firstStep: 1e-6, maxSteps: 7 }, () => {
+      visits += 1;
+      return true;
+    });
+    expect(visits).toBe(7);
+  });
+});

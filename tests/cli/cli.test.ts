@@ -1,0 +1,65 @@
+import { spawnSync } from 'node:child_process';
+import { describe, expect, it } from 'vitest';
+import { evaluate } from '@/core/evaluate';
+import { MODELS } from '@/domain/contract';
+import { demoFiles } from '../helpers/demo';
+
+const ferula = (args: readonly string[], input = '') => {
+  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', 'src/cli/main.ts', ...args], { input, encoding: 'utf8' });
+  return { status, stdout, stderr };
+};
+const compute = (model: string, input: unknown) => ferula(['compute', model], typeof input === 'string' ? input : JSON.stringify(input));
+
+const rodBend = { lengthM: 1, stiffness: { kind: 'taper', buttEiNm2: 1, tipRatio: 1 }, pull: { forceN: 1, angleRad: Math.PI / 2 } };
+
+describe('ferula compute', () => {
+  it('prints one JSON object that its own output schema takes', () => {
+    const { status, stdout, stderr } = compute('rod-bend', rodBend);
+    expect([status, stderr]).toEqual([0, '']);
+    const answer: unknown = JSON.parse(stdout);
+    expect(MODELS.find(({ name }) => name === 'rod-bend')!.output.safeParse(answer).success).toBe(true);
+    expect(answer).toMatchObject({ outcome: 'ok', tip: { yM: expect.closeTo(0.30172, 4) } });
+  });
+
+  it('gives the bytes of evaluate for every demo setup, in the shape its schema says', () => {
+    const setup = MODELS.find(({ name }) => name === 'setup')!;
+    for (const { file } of demoFiles) {
+      const result = setup.run(JSON.parse(JSON.stringify(file)));
+      expect(result.ok && JSON.stringify(result.data)).toBe(JSON.stringify(evaluate(file)));
+      expect(result.ok && setup.output.safeParse(result.data).error).toBe(undefined);
+    }
+    expect(compute('setup', demoFiles[0]!.file).stdout).toBe(`${JSON.stringify(evaluate(demoFiles[0]!.file))}\n`);
+  });
+
+  it.each<[string, string, unknown, readonly string[]]>([
+    ['text for a number', 'rod-bend', { ...rodBend, lengthM: '1' }, ['lengthM: given "1", allowed a value of type number']],
+    ['null for a number', 'rod-bend', { ...rodBend, pull: { forceN: null, angleRad: 1 } }, ['pull.forceN: given null, allowed a value of type number']],
+    ['an unknown field', 'rod-bend', { ...rodBend, pull: { forceN: 1, angleRad: 1, colour: 2 } }, ['pull.colour: given 2, allowed no field of this name']],
+    ['an unknown variant', 'rod-bend', { ...rodBend, stiffness: { kind: 'taperd' } }, ['stiffness.kind: given "taperd", allowed one of taper, class']],
+    ['text that is no JSON', 'rod-bend', '{"a":', ['$: given ']],
+    ['an unknown model', 'rod-band', {}, ['MODEL: given "rod-band", allowed one of ']],
+    ['neither of two fields', 'line', { material: 'nylon' }, ['strengthN: given nothing']],
+    ['two of one', 'sink', { water: { temperatureC: 9, salinity: 0 }, bodies: [{ massKg: 1, volumeM3: 1e-4, material: 'lead', dragAreaM2: 1e-4 }], line: { diameterM: 1e-4, densityKgPm3: 1000, tangentialCt: 0 }, mode: 'free', depthsM: [] }, ['bodies[0].material: given "lead", allowed exactly one of']],
+    ['a tight line without a length', 'sink', { water: { temperatureC: 9, salinity: 0 }, bodies: [{ massKg: 1, material: 'lead', dragAreaM2: 1e-4 }], line: { diameterM: 1e-4, densityKgPm3: 1000, tangentialCt: 0 }, mode: 'tight-line', depthsM: [1] }, ['lineLengthM: given nothing']],
+    ['a window upside down', 'cast-fit', { rod: { lengthM: 2, stiffness: { kind: 'class', power: 'medium', action: 'fast' } }, massKg: 0.01, ratingKg: [0.02, 0.01], style: 'pitch', weakestN: 50 }, ['ratingKg[1]: given 0.01']],
+    ['two at once', 'chain', { joints: [{ name: 'a', strengthN: 0 }, { name: 'b', onLineN: 5, share: 2 }] }, ['joints[0].strengthN: given 0, allowed more than 0', 'joints[1].share: given 2, allowed at most 1']],
+  ])('refuses %s: exit 2, nothing on stdout, a line a problem', (_name, model, input, lines) => {
+    const { status, stdout, stderr } = compute(model, input);
+    expect([status, stdout]).toEqual([2, '']);
+    const given = stderr.trimEnd().split('\n');
+    expect(given).toHaveLength(lines.length);
+    lines.forEach((line, i) => expect(given[i]!.startsWith(line), `${given[i]} starts with ${line}`).toBe(true));
+  });
+
+  it('answers a physical limit that only the computation sees as a bad input too', () =>
+    expect(compute('rod-bend', { ...rodBend, pull: { forceN: 5000, angleRad: 1 } })).toMatchObject({ status: 2, stdout: '', stderr: expect.stringContaining('loadRatio: given 5000') as string }));
+});
+
+it('ferula models lists the models; ferula schema gives JSON Schema both ways, unions told apart by a field too', () => {
+  expect(ferula(['models']).stdout.split('\n').filter(Boolean)).toEqual(['water', 'rod-bend', 'cast-fit', 'line', 'hookset', 'sink', 'chain', 'setup']);
+  const { input, output } = JSON.parse(ferula(['schema', 'water']).stdout) as { input: { properties: { water: { anyOf: unknown[] } } }; output: { required: string[] } };
+  expect(input.properties.water.anyOf).toHaveLength(2);
+  expect(output.required).toContain('densityKgPm3');
+  expect(ferula(['schema', 'nope'])).toMatchObject({ status: 2, stdout: '' });
+  expect(ferula(['paint'])).toMatchObject({ status: 2, stderr: expect.stringMatching(/^COMMAND: given "paint", allowed one of compute, schema, models/) as string });
+});

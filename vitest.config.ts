@@ -1,0 +1,14 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const alias = { '@': at('./src'), 'server-only': at('./tests/helpers/empty.ts') };
+
+export default defineConfig({
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'tests/cli/*.test.ts'], setupFiles: ['tests/helpers/seed.ts'], testTimeout: 60_000 } },
+      { resolve: { alias }, test: { name: 'integration', include: ['tests/integration/*.test.ts'], setupFiles: ['tests/helpers/seed.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 120_000 } },
+    ],
+  },
+});
