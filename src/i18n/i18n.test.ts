@@ -75,7 +75,7 @@ describe('catalogues', () => {
   const flat = (value: object, prefix = ''): [string, string][] => Object.entries(value).flatMap(([key, entry]: [string, unknown]) => (typeof entry === 'object' && entry !== null ? flat(entry, `${prefix}${key}.`) : [[`${prefix}${key}`, String(entry)]]));
   const en = new Map(flat(catalogueOf('en')));
   const es = new Map(flat(catalogueOf('es')));
-  const parameters = (text: string) => [...text.matchAll(/\{(\w+)/g)].map((match) => match[1]).sort();
+  const parameters = (text: string) => [...text.matchAll(/\{(\w+)[,}]/g)].map((match) => match[1]).sort();
 
   it('have the same entries with the same parameters', () => {
     expect([...es.keys()].sort()).toEqual([...en.keys()].sort());

@@ -1,4 +1,3 @@
-import 'server-only';
 import { evaluate, whatMoved, type Evaluation, type MovedMark } from '@/core/evaluate';
 import { findParts, findRevision, findSetup, listParts, listRevisions, type Revision } from '@/db/repo';
 import type { Db } from '@/db/client';

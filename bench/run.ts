@@ -1,0 +1,50 @@
+import { castFit } from '@/core/cast';
+import { evaluate } from '@/core/evaluate';
+import { hookset, type HooksetInput } from '@/core/hookset';
+import { rodBend } from '@/core/rod';
+import { sink, type SinkInput } from '@/core/sink';
+import { demoFiles } from '../tests/helpers/demo';
+
+/** The speeds that are asked of the core, in milliseconds, one thread, median. */
+const rod = { lengthM: 1.88, stiffness: { kind: 'class', power: 'heavy', action: 'fast' } } as const;
+
+const set: HooksetInput = {
+  rod,
+  sweep: { startRad: 0.4, endRad: 1.8, timeS: 0.35, peakMomentNm: 55 },
+  line: [{ lengthM: 20, eaN: 2400, strengthN: 170 }, { lengthM: 1.1, eaN: 460, strengthN: 90 }],
+  hook: { distanceM: 22, dropM: 4, wireMm: 1.28, gapMm: 14, points: 'single', barb: 'barbed', sharpness: 'needle', guardN: 2 },
+  slackM: 0.3,
+  drag: { settingN: 45 },
+  mouth: 'bony',
+  fishKg: 3,
+  through: 0.85,
+};
+
+const fall: SinkInput = {
+  water: { temperatureC: 9, salinity: 0 },
+  bodies: [{ massKg: 0.01, material: 'tungsten', shape: { kind: 'bullet', areaM2: 7e-5 } }, { massKg: 0.0158, material: 'soft-salted', shape: { kind: 'paddle-tail', lengthM: 0.125 } }],
+  line: { diameterM: 0.28e-3, densityKgPm3: 970, tangentialCt: 0.02 },
+  mode: 'free',
+  depthsM: [1, 2, 3, 4, 6, 8, 10],
+};
+
+// Each call varies its input a little, so that nothing can be remembered.
+const JOBS: readonly (readonly [name: string, askedMs: number, job: (i: number) => unknown])[] = [
+  ['rod-bend', 0.3, (i) => rodBend({ ...rod, pull: { forceN: 2 + (i % 97) / 10, angleRad: 1 + (i % 7) / 10 } })],
+  ['cast-fit', 0.3, (i) => castFit({ rod, massKg: 0.01 + (i % 50) / 1000, ratingKg: [0.014, 0.042], style: 'overhead', weakestN: 60 })],
+  ['hookset with its curve', 5, (i) => hookset({ ...set, slackM: 0.1 + (i % 60) / 100 })],
+  ['sink table, free', 1, (i) => sink({ ...fall, currentMps: (i % 10) / 10 })],
+  ['sink table, tight line', 1, (i) => sink({ ...fall, mode: 'tight-line', lineLengthM: 12 + (i % 20) })],
+  ['whole setup without the curve', 5, (i) => evaluate(demoFiles[i % demoFiles.length]!.file)],
+];
+
+for (const [name, askedMs, job] of JOBS) {
+  for (let i = 0; i < 200; i += 1) job(i);
+  const times = Array.from({ length: 300 }, (_, i) => {
+    const start = performance.now();
+    job(i);
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  const at = (share: number) => times[Math.floor(share * (times.length - 1))]!;
+  console.log(`${name.padEnd(30)} median ${at(0.5).toFixed(3)} ms, 95 % ${at(0.95).toFixed(3)} ms, asked ${askedMs} ms`);
+}

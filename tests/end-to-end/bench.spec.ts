@@ -1,0 +1,248 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import type { Evaluation } from '../../src/core/evaluate';
+import { demoFiles } from '../helpers/demo';
+
+const WALL = '/bench/setup-drowned-wall';
+const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
+const figure = (page: Page, name: string) => verdict(page, name).locator('output');
+
+const errors: string[] = [];
+test.beforeEach(({ page }) => {
+  errors.length = 0;
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+});
+test.afterEach(() => expect(errors, 'the page logs no error').toEqual([]));
+
+async function clean(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+}
+
+test('the list shows the marks of all five setups and opens one', async ({ page }) => {
+  await page.goto('/');
+  await expect(page).toHaveURL('/bench');
+  await expect(page.getByRole('row')).toHaveCount(6);
+  const row = page.getByRole('row', { name: /Lily bay/ });
+  await expect(row.getByRole('cell').nth(5)).toHaveText(/fails/);
+  await clean(page);
+  await page.getByRole('link', { name: /Lily bay/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lily bay, flick of the wrist');
+});
+
+test('true figures stand in the page before any script runs', async ({ browser }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto(WALL);
+  await expect(figure(page, 'throw')).toHaveText('26.5');
+  await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'sound');
+  await expect(page.locator('svg.drawing').first()).toBeVisible();
+  await context.close();
+});
+
+test('screen and shell agree for every setup', async ({ page, request }) => {
+  for (const { id } of demoFiles.filter(({ newest }) => newest)) {
+    await page.goto(`/bench/${id}`);
+    const file = await (await request.get(`/bench/${id}/setup.json`)).text();
+    const { stdout } = spawnSync('./ferula', ['compute', 'setup'], { input: file, encoding: 'utf8' });
+    const { verdicts } = JSON.parse(stdout) as Evaluation;
+    for (const [name, { mark, value, unit }] of Object.entries(verdicts)) {
+      await expect(verdict(page, name)).toHaveAttribute('data-mark', mark);
+      if (value === null) continue;
+      const shown = Number(await figure(page, name).textContent());
+      const exact = unit === 'kg' ? value * 1e3 : value;
+      expect(Math.abs(shown - exact), `${id} ${name}`).toBeLessThanOrEqual(0.006 * Math.max(1, exact));
+    }
+  }
+});
+
+test('joints and candidates by keys: try on, fit, undo, redo', async ({ page }) => {
+  await page.goto(WALL);
+  const current = page.locator('[aria-current="true"]');
+  await expect(current).toHaveAccessibleName(/hook: Offset worm 3\/0/);
+  await expect(page.getByRole('option', { selected: true })).toContainText('Offset worm 3/0');
+  const before = await figure(page, 'set').textContent();
+  await page.keyboard.press('ArrowDown');
+  await expect(current).toHaveAccessibleName(/Offset worm 4\/0/);
+  await expect(figure(page, 'set')).not.toHaveText(before!);
+  await page.keyboard.press('Escape');
+  await expect(figure(page, 'set')).toHaveText(before!);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('revision')).toHaveText('B changed');
+  await page.keyboard.press('u');
+  await expect(page.getByTestId('revision')).toHaveText('B');
+  await expect(figure(page, 'set')).toHaveText(before!);
+  await page.keyboard.press('Shift+U');
+  await expect(page.getByTestId('revision')).toHaveText('B changed');
+  await page.keyboard.press(']');
+  await expect(current).toHaveAccessibleName(/bait: Paddle-tail/);
+  await page.keyboard.press('[');
+  await page.keyboard.press('[');
+  await expect(current).toHaveAccessibleName(/hook knot/);
+});
+
+test('joints and candidates by mouse, and every candidate shows its effect', async ({ page }) => {
+  await page.goto(WALL);
+  await page.locator('.balloon', { hasText: /^6$/ }).last().click();
+  await expect(page.locator('[aria-current="true"]')).toHaveAccessibleName(/weight: Bullet, tungsten/);
+  const heavy = page.getByRole('option', { name: /tungsten 21 g/ });
+  await expect(heavy).toContainText('+11 g');
+  await heavy.click();
+  await expect(figure(page, 'throw')).toHaveText('37.5');
+  await page.getByRole('button', { name: 'fit', exact: true }).click();
+  await expect(page.getByTestId('revision')).toHaveText('B changed');
+});
+
+test('a part is found by type, size or weight as it is written', async ({ page }) => {
+  await page.goto(WALL);
+  await expect(page.getByRole('option')).toHaveCount(12);
+  await page.keyboard.press('/');
+  await page.keyboard.type('5/0 stout');
+  await expect(page.getByRole('option')).toHaveCount(2);
+  await page.getByRole('button', { name: /^6 weight/ }).click();
+  await page.getByRole('searchbox').fill('1/4 oz');
+  await expect(page.getByRole('option')).toHaveCount(1);
+  await page.getByRole('searchbox').fill('zzz');
+  await expect(page.getByText('Nothing in the Box fits')).toBeVisible();
+});
+
+test('the presentation changes every verdict, refuses what it cannot read, and undoes', async ({ page }) => {
+  await page.goto(WALL);
+  await page.keyboard.press('p');
+  const distance = page.getByLabel('Distance');
+  const set = await figure(page, 'set').textContent();
+  await page.getByLabel('Mouth').selectOption('soft');
+  await expect(figure(page, 'set')).not.toHaveText(set!);
+  await distance.fill('70 ft');
+  await expect(page.getByText(/gives .* at the set/).first()).toContainText('19.2 m of line');
+  await distance.fill('9 furlong');
+  await expect(page.getByText('“furlong” is not a unit for this')).toBeVisible();
+  await expect(distance).toHaveAttribute('aria-invalid', 'true');
+  await distance.fill('500');
+  await expect(page.getByText('500 m is outside 1 m to 150 m.')).toBeVisible();
+  await distance.fill('');
+  await expect(page.getByText('a figure is due, 1 m to 150 m')).toBeVisible();
+  await expect(page.getByText(/gives .* at the set/).first()).toContainText('19.2 m of line');
+  await page.getByLabel('Clutch at full spool').fill('');
+  await expect(verdict(page, 'hold')).toHaveAttribute('data-mark', 'cant-tell');
+  await clean(page);
+  await page.keyboard.press('Escape');
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('u');
+  await expect(page.getByTestId('revision')).toHaveText('B');
+  await expect(figure(page, 'set')).toHaveText(set!);
+});
+
+test('the working of a figure: equations, inputs with provenance, source; the file gives the same in a shell', async ({ page }) => {
+  await page.goto(WALL);
+  await page.getByRole('button', { name: /^Set 1.65×/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.locator('.katex-display')).toHaveCount(4);
+  await expect(dialog.getByRole('row', { name: /hook wire · Offset worm 3\/0.*1.12 mm.*± 8%.*class/ })).toBeVisible();
+  await expect(dialog.getByText(/Bisshopp and Drucker 1945/)).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), dialog.getByRole('link', { name: 'setup.json' }).click()]);
+  const { status, stdout } = spawnSync('./ferula', ['compute', 'setup'], { input: readFileSync(await download.path(), 'utf8'), encoding: 'utf8' });
+  expect(status).toBe(0);
+  expect((JSON.parse(stdout) as Evaluation).verdicts.set.value).toBeCloseTo(1.65, 2);
+  for (const name of ['Throw', 'Fall', 'Hold', 'Balance']) {
+    await dialog.getByRole('button', { name }).click();
+    await expect(dialog.getByRole('heading', { level: 2 })).toContainText(name);
+  }
+  await dialog.getByRole('button', { name: 'Throw' }).click();
+  await clean(page);
+});
+
+test('a revision is saved with a reason; a second window cannot overwrite it; an older one opens again', async ({ page, context }) => {
+  const url = '/bench/setup-lily-bay';
+  await page.goto(url);
+  const second = await context.newPage();
+  await second.goto(url);
+
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('s');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('A reason is due')).toBeVisible();
+  await page.getByLabel('What changed, and why').fill('lighter hook for the wrist');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByTestId('revision')).toHaveText('B');
+  await expect(page.getByText('lighter hook for the wrist')).toBeVisible();
+
+  await second.keyboard.press('s');
+  await second.getByLabel('What changed, and why').fill('typed meanwhile');
+  await second.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(second.getByRole('alert').filter({ hasText: 'Not saved' })).toContainText('saved in another window');
+  await expect(second.getByLabel('What changed, and why')).toHaveValue('typed meanwhile');
+  await second.close();
+
+  await page.reload();
+  await expect(page.getByTestId('revision')).toHaveText('B');
+  await page.keyboard.press('v');
+  await expect(page.getByRole('dialog').getByRole('link')).toHaveCount(2);
+  await page.getByRole('dialog').getByRole('link', { name: /^A/ }).click();
+  await expect(page).toHaveURL(`${url}?revision=1`);
+  await expect(page.getByTestId('revision')).toHaveText('A');
+});
+
+test('a revision opens with today’s readings; as then is one key away; the reading that moved a mark is named', async ({ page }) => {
+  await page.goto('/bench/setup-evening-edge');
+  await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'edge');
+  await page.keyboard.press('v');
+  await expect(page.getByText('Set was sound, now edge: wire of Offset worm 4/0 was 1.17 mm, now 1.27 mm.')).toBeVisible();
+  await clean(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('t');
+  await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'sound');
+  await expect(page.getByRole('status')).toContainText('readings of Sep 27');
+  await page.keyboard.press('t');
+  await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'edge');
+});
+
+test('Spanish, customary units and every lighting take effect and stay', async ({ page }) => {
+  await page.goto(WALL);
+  await page.getByLabel('Units').selectOption('customary');
+  await expect(figure(page, 'throw')).toHaveText('0.933');
+  await page.getByLabel('Language').selectOption('es');
+  await expect(verdict(page, 'set').getByRole('heading')).toContainText('Clavada');
+  await expect(figure(page, 'throw')).toHaveText('0,933');
+  await expect(page.locator('html')).toHaveAttribute('lang', 'es');
+  await page.keyboard.press('w');
+  await expect(page.getByRole('dialog').getByRole('heading', { level: 2 })).toHaveText('Cómo se calculó: Lance');
+  await page.keyboard.press('Escape');
+  for (const lighting of ['lamp', 'night', 'day']) {
+    await page.getByLabel('Luz').selectOption(lighting);
+    await expect(page.locator('html')).toHaveAttribute('data-lighting', lighting);
+    await clean(page);
+  }
+  await page.reload();
+  await expect(figure(page, 'throw')).toHaveText('0,933');
+});
+
+test('fits 1280 by 800 without scrolling, and a phone without sideways scrolling', async ({ page }) => {
+  await page.goto(WALL);
+  const size = () => page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
+  expect(await size()).toEqual([1280, 800]);
+  await page.setViewportSize({ width: 360, height: 740 });
+  await page.reload();
+  expect((await size())[0]).toBe(360);
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+  await clean(page);
+});
+
+test('the keys are listed, and what is not there says so inside the page', async ({ page }) => {
+  await page.goto(WALL);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog').getByText('put back')).toBeVisible();
+  await page.keyboard.press('Escape');
+  const answer = await page.request.get('/bench/no-such-setup/setup.json');
+  expect(answer.status()).toBe(404);
+  for (const path of ['/bench/no-such-setup', `${WALL}?revision=99`, `${WALL}?revision=x`]) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+    await expect(page.getByRole('navigation')).toBeVisible();
+  }
+  errors.length = 0; // the browser logs each 404 that was asked for
+});

@@ -1,0 +1,28 @@
+import { sql } from 'drizzle-orm';
+import { connect, type Db } from '@/db/client';
+import { insertBench } from '@/db/repo';
+import { migrateDatabase } from '@/db/migrate';
+import { benchIdSchema, type BenchId } from '@/domain/ids';
+
+const url = process.env['INTEGRATION_DATABASE_URL'];
+
+/** A real MariaDB, migrated and empty. */
+export async function emptyDatabase(): Promise<{ readonly db: Db; readonly url: string; readonly close: () => Promise<void> }> {
+  if (!url) throw new Error('INTEGRATION_DATABASE_URL is not set: run the tests with ./ferula test');
+  await migrateDatabase(url);
+  const { db, pool } = connect(url);
+  await db.execute(sql`set foreign_key_checks = 0`);
+  for (const table of ['revision_part', 'revision', 'setup', 'part', 'bench']) await db.execute(sql.raw(`delete from \`${table}\``));
+  await db.execute(sql`set foreign_key_checks = 1`);
+  return { db, url, close: () => pool.end() };
+}
+
+let benches = 0;
+
+/** A bench of its own for a test. */
+export async function aBench(db: Db): Promise<BenchId> {
+  benches += 1;
+  const id = benchIdSchema.parse(`bench-${benches}`);
+  await insertBench(db, { id, name: `Bench ${benches}`, createdAt: new Date('2026-01-01T00:00:00Z') });
+  return id;
+}
