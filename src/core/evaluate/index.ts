@@ -1,6 +1,5 @@
 export { evaluate, type Evaluation } from './evaluate';
 export { knotShare, readRig, rodOf, type Rig } from './rig';
-export { hooksetInput } from './set';
 export { withPart } from './with-part';
 export { changedReadings, whatMoved, type MovedMark, type Reading } from './what-moved';
 export {

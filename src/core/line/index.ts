@@ -1,1 +1,1 @@
-export { lineProperties, LINE_LIMITS, straightStretchM, type LineInput, type LineProperties } from './line';
+export { lineProperties, LINE_LIMITS, type LineInput, type LineProperties } from './line';

@@ -1,5 +1,4 @@
 export { bendRod, type Bend } from './bend';
-export { solveElastica, ELASTICA_LIMITS, type Elastica, type ElasticaInput } from './elastica';
 export { rodBend, type Point, type Pull, type RodBend, type RodBendInput } from './rod-bend';
 export {
   resolveRod,

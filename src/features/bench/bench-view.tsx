@@ -117,7 +117,7 @@ export function BenchView(page: BenchViewProps) {
   const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
 
   return (
-    <main className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
+    <main id="main" tabIndex={-1} className="outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
         <div className="flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto]">
           <SheetView drawings={drawings} selected={state.selected} onSelect={select} dimmed={bench.waiting} />

@@ -54,7 +54,7 @@ export function Candidates({ number, candidates, fitted, tried, base, effects, f
         <span />
       </div>
       {candidates.length === 0 && <p className="semi-narrow py-2 text-[12.5px]">{t('candidates.none')}</p>}
-      <div role="listbox" aria-labelledby="candidates-title" tabIndex={-1} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-72">
+      <div role="listbox" aria-labelledby="candidates-title" tabIndex={0} aria-activedescendant={`candidate-${on}`} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-72">
         {candidates.map((part) => (
           <Candidate
             key={part.id}
@@ -95,6 +95,7 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
   return (
     <div
       ref={row}
+      id={`candidate-${part.id}`}
       role="option"
       aria-selected={isOn}
       data-part={part.id}

@@ -21,7 +21,7 @@ export interface VerdictStripProps {
 
 export function VerdictStrip({ evaluation, chain, dimmed, onWorking }: VerdictStripProps) {
   return (
-    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} className="grid grid-cols-1 border border-ink bg-sheet data-[state=waiting]:opacity-70 sm:grid-cols-5">
+    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} className="grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5">
       {VERDICT_NAMES.map((name) => (
         <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} chain={chain} onWorking={() => onWorking(name)} />
       ))}

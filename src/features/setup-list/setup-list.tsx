@@ -12,7 +12,7 @@ export async function SetupList({ setups }: { readonly setups: readonly SetupLin
   const { t, date } = await getI18n();
   const names = VERDICT_NAMES.filter((name) => name !== 'balance');
   return (
-    <main className="mx-auto max-w-4xl px-3 py-4">
+    <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-4xl px-3 py-4">
       <h1 className="narrow mb-3 text-[20px] font-semibold">{t('list.title')}</h1>
       {setups.length === 0 ? (
         <p>{t('list.empty')}</p>
