@@ -88,7 +88,7 @@ test('joints and candidates by keys: try on, fit, undo, redo', async ({ page }) 
 
 test('joints and candidates by mouse, and every candidate shows its effect', async ({ page }) => {
   await page.goto(WALL);
-  await page.locator('.balloon', { hasText: /^6$/ }).filter({ visible: true }).click();
+  await page.locator('.balloon', { hasText: /^6$/ }).filter({ visible: true }).locator('text').click();
   await expect(page.locator('[aria-current="true"]')).toHaveAccessibleName(/weight: Bullet, tungsten/);
   const heavy = page.getByRole('option', { name: /tungsten 21 g/ });
   await expect(heavy).toContainText('+11 g');

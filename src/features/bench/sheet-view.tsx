@@ -32,7 +32,7 @@ export function SheetView({ drawings, selected, onSelect, dimmed }: SheetViewPro
   const { t } = useI18n();
   const parts = { selected, onSelect };
   return (
-    <div data-state={dimmed ? 'waiting' : 'ready'} className="min-h-0 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70">
+    <div data-state={dimmed ? 'waiting' : 'ready'} className="min-h-0 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300">
       <div className="hidden h-full lg:block">
         <Figure title={t('drawing.sheet')} {...WIDE} className="h-full w-full">
           <g className="tiny"><DrawingPart drawing={drawings.wide} {...parts} /></g>
