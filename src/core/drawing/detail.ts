@@ -1,6 +1,7 @@
 import type { Joint, Rig } from '../evaluate';
 import { bodyLengthMm } from './bait-shape';
-import { path, placed, scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
+import { placeBalloons } from './place-balloons';
+import { path, placed, scaleToFit, type Dimension, type Drawing, type Primitive, type Pt } from './primitives';
 import { drawTerminal } from './terminal';
 
 export interface DetailInput {
@@ -12,7 +13,6 @@ export interface DetailInput {
 
 /** Room round the figure for the heading, dimensions and balloons [mm of paper]. */
 const MARGIN = { left: 7, right: 13, top: 17, bottom: 14 } as const;
-const BALLOON_AWAY_MM = 8;
 
 /** The terminal end as a detail at its own scale, dimensioned in millimetres of the thing. */
 export function drawDetail({ rig, chain, widthMm, heightMm }: DetailInput): Drawing {
@@ -50,11 +50,8 @@ export function drawDetail({ rig, chain, widthMm, heightMm }: DetailInput): Draw
     { kind: 'dimension', from: [rightX, thickest[1] - half], to: [rightX, thickest[1] + half], textAt: [rightX + 4, thickest[1]], turned: true, label: { code: 'height' as const, facts: { lengthM: bait.heightMm / 1e3 } } },
   ];
   const numberOf = (jointId: string) => chain.findIndex((joint) => joint.id === jointId) + 1;
-  const balloons = terminal.anchors.map(({ jointId, at: anchor, side }, i): Primitive => {
-    const target = move(anchor);
-    const y = side === 'above' ? Math.max(5, target[1] - BALLOON_AWAY_MM - 4) : Math.min(heightMm - 4, target[1] + BALLOON_AWAY_MM);
-    return { kind: 'balloon', at: [target[0] + (side === 'above' ? (i === 1 ? -5 : 5) : -6), y], target, number: numberOf(jointId), jointId };
-  });
+  const wishes = terminal.anchors.map(({ jointId, at: anchor, side }) => ({ jointId, number: numberOf(jointId), target: move(anchor), side }));
+  const balloons = placeBalloons(wishes, dimensions.filter((p): p is Dimension => p.kind === 'dimension'), { widthMm, heightMm });
   return {
     widthMm,
     heightMm,

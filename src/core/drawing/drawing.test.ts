@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../tests/helpers/demo';
 import { evaluate, readRig } from '../evaluate';
 import { drawDetail } from './detail';
+import { placeBalloons } from './place-balloons';
 import { scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
 import { drawSheet } from './sheet';
 
@@ -61,8 +62,8 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
     for (const { jointId, number } of balloons) expect(file.chain[number - 1]!.id).toBe(jointId);
   });
 
-  it('keeps balloons clear of dimension lines and of each other', () => {
-    for (const drawing of [sheet, detail]) {
+  it('keeps balloons clear of dimension lines and of each other, on a desk and in the hand', () => {
+    for (const drawing of [sheet, detail, drawDetail({ rig, chain: file.chain, widthMm: 104, heightMm: 50 })]) {
       const balloons = drawing.primitives.flatMap((p) => (p.kind === 'balloon' ? [p] : []));
       const lines = drawing.primitives.flatMap((p) => (p.kind === 'dimension' ? [p] : []));
       for (const balloon of balloons) {
@@ -83,4 +84,16 @@ it('takes the largest usual scale that fits', () => {
   expect(scaleToFit({ widthMm: 100, heightMm: 10 }, { widthMm: 60, heightMm: 60 })).toBe(2);
   expect(scaleToFit({ widthMm: 20, heightMm: 10 }, { widthMm: 60, heightMm: 60 })).toBeCloseTo(1 / 3, 12);
   expect(scaleToFit({ widthMm: 1e6, heightMm: 1 }, { widthMm: 10, heightMm: 10 })).toBe(1e5);
+});
+
+it('moves a balloon off a label that stands in its way, and tries the far side when its own is full', () => {
+  const label = { kind: 'dimension', from: [0, 30], to: [60, 30], textAt: [30, 28], turned: false, label: { code: 'body', facts: {} } } as const;
+  const [free, moved, below] = [
+    placeBalloons([{ jointId: 'a', number: 1, target: [30, 40], side: 'above' }], [], { widthMm: 60, heightMm: 80 }),
+    placeBalloons([{ jointId: 'a', number: 1, target: [30, 40], side: 'above' }], [label], { widthMm: 60, heightMm: 80 }),
+    placeBalloons([{ jointId: 'a', number: 1, target: [30, 3], side: 'above' }], [], { widthMm: 60, heightMm: 80 }),
+  ].map(([first]) => (first?.kind === 'balloon' ? first.at : [Number.NaN, Number.NaN]));
+  expect(free![1]).toBeLessThan(32);
+  expect(distanceToSegment(moved as Pt, label.from, label.to)).toBeGreaterThan(2.6);
+  expect(below![1]).toBeGreaterThan(3.6);
 });

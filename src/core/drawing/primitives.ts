@@ -21,6 +21,9 @@ export type Primitive =
   | { readonly kind: 'balloon'; readonly at: Pt; readonly target: Pt; readonly number: number; readonly jointId: string }
   | { readonly kind: 'text'; readonly at: Pt; readonly anchor: 'start' | 'middle' | 'end'; readonly strong: boolean; readonly label: Label };
 
+/** A dimension alone, for whoever must keep clear of it. */
+export type Dimension = Extract<Primitive, { kind: 'dimension' }>;
+
 export interface Drawing {
   readonly widthMm: number;
   readonly heightMm: number;

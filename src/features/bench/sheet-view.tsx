@@ -9,7 +9,7 @@ import { DrawingPart } from './drawing-view';
 /** A sheet of paper on the screen at 96 dots an inch: what fits beside the parts list at 1280 by 800. */
 const WIDE = { widthMm: 259.3, heightMm: 143.7 } as const;
 const INSET = { x: 70, y: 80.5, widthMm: 186, heightMm: 60 } as const;
-const NARROW = { widthMm: 104, heightMm: 88 } as const;
+const NARROW = { widthMm: 104, heightMm: 66 } as const;
 
 export interface SheetViewProps {
   readonly drawings: ReturnType<typeof drawingsOf>;
@@ -24,10 +24,10 @@ export function drawingsOf(setup: Setup, evaluation: Evaluation) {
   const { chain, presentation } = setup;
   const sheet = (size: { widthMm: number; heightMm: number; detailAt?: Pt }) => drawSheet({ rig, chain, presentation, figures: evaluation.figures, ...size });
   const detail = (size: { widthMm: number; heightMm: number }) => drawDetail({ rig, chain, widthMm: size.widthMm, heightMm: size.heightMm });
-  return { wide: sheet({ ...WIDE, detailAt: [INSET.x + INSET.widthMm * 0.9, INSET.y] }), inset: detail(INSET), narrow: sheet(NARROW), narrowDetail: detail({ ...NARROW, heightMm: 70 }) };
+  return { wide: sheet({ ...WIDE, detailAt: [INSET.x + INSET.widthMm * 0.9, INSET.y] }), inset: detail(INSET), narrow: sheet(NARROW), narrowDetail: detail({ ...NARROW, heightMm: 50 }) };
 }
 
-/** On a desk one sheet with the detail laid in; in the hand two, side by side to swipe. */
+/** On a desk one sheet with the detail laid in; in the hand two, one under the other. */
 export function SheetView({ drawings, selected, onSelect, dimmed }: SheetViewProps) {
   const { t } = useI18n();
   const parts = { selected, onSelect };
@@ -42,21 +42,19 @@ export function SheetView({ drawings, selected, onSelect, dimmed }: SheetViewPro
           </g>
         </Figure>
       </div>
-      <div className="flex snap-x snap-mandatory overflow-x-auto lg:hidden" tabIndex={0} role="group" aria-label={t('drawing.sheet')}>
-        <Slide title={t('drawing.sheet')} drawing={drawings.narrow} {...parts} tiny />
-        <Slide title={t('drawing.detailTitle')} drawing={drawings.narrowDetail} {...parts} />
+      <div className="divide-y divide-ink lg:hidden">
+        <Stacked title={t('drawing.sheet')} drawing={drawings.narrow} {...parts} tiny />
+        <Stacked title={t('drawing.detailTitle')} drawing={drawings.narrowDetail} {...parts} />
       </div>
     </div>
   );
 }
 
-function Slide({ title, drawing, tiny = false, ...parts }: { readonly title: string; readonly drawing: Drawing; readonly tiny?: boolean; readonly selected: string; readonly onSelect: (jointId: string) => void }) {
+function Stacked({ title, drawing, tiny = false, ...parts }: { readonly title: string; readonly drawing: Drawing; readonly tiny?: boolean; readonly selected: string; readonly onSelect: (jointId: string) => void }) {
   return (
-    <div className="w-full shrink-0 snap-center">
-      <Figure title={title} widthMm={drawing.widthMm} heightMm={drawing.heightMm} className="w-full">
-        <g className={tiny ? 'tiny' : undefined}><DrawingPart drawing={drawing} {...parts} /></g>
-      </Figure>
-    </div>
+    <Figure title={title} widthMm={drawing.widthMm} heightMm={drawing.heightMm} className="block w-full">
+      <g className={tiny ? 'tiny' : undefined}><DrawingPart drawing={drawing} {...parts} /></g>
+    </Figure>
   );
 }
 
