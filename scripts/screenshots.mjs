@@ -1,0 +1,27 @@
+// The pictures in docs/screenshots, one for each main view, from a running Ferula with the demo bench:
+//   node scripts/screenshots.mjs [http://127.0.0.1:4173]
+import { chromium } from '@playwright/test';
+
+const at = process.argv[2] ?? 'http://127.0.0.1:4173';
+const WALL = '/bench/setup-drowned-wall';
+const PICTURES = [
+  { file: 'bench.png', path: WALL },
+  { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' } },
+  { file: 'bench-phone-night.png', path: WALL, width: 390, height: 844, cookies: { lighting: 'night', units: 'customary' } },
+  { file: 'working.png', path: WALL, click: /^Set / },
+  { file: 'setups.png', path: '/bench' },
+];
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+for (const { file, path, width = 1280, height = 800, cookies = {}, click, keys = [] } of PICTURES) {
+  const context = await browser.newContext({ viewport: { width, height } });
+  await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
+  const page = await context.newPage();
+  await page.goto(at + path, { waitUntil: 'networkidle' });
+  if (click) await page.getByRole('button', { name: click }).first().click();
+  for (const key of keys) await page.keyboard.press(key);
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: `docs/screenshots/${file}` });
+  await context.close();
+}
+await browser.close();
