@@ -25,7 +25,7 @@ start_all() {
   fi
   export DATABASE_URL
   export PUBLIC_URL=${PUBLIC_URL:-http://$BIND}
-  node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the lines above say why."
+  node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
   setsid node "$NEXT" start --hostname "$HOST" --port "$PORT" >"$DATA/app.log" 2>&1 &
   APP_PID=$!
   printf '%s' "$APP_PID" >"$DATA/app.pid"

@@ -64,7 +64,7 @@ mariadb_stop() {
 # The pid may have been given to another program since: it must be a mariadbd on this folder.
 mariadb_alive() {
   local pid
-  pid=$(cat "$1/m.pid" 2>/dev/null) || return 1
+  pid=$(cat "$1/m.pid" 2>/dev/null) && [ -r "/proc/$pid/cmdline" ] || return 1
   tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q -- "--datadir=$1/data"
 }
 
