@@ -1,6 +1,7 @@
 import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import { ROD_ACTIONS, ROD_CLASS_SPREAD, ROD_POWERS, type RodAction, type RodPower } from '../defaults/rod-classes';
 import { requireInRange } from '../guard';
+import { fitHangTest, type HangTest } from './hang-test';
 
 export const ROD_LIMITS = {
   lengthM: { min: 0, max: 20, exclusiveMin: true },
@@ -27,7 +28,7 @@ export interface ClassStiffness {
   readonly action: RodAction;
 }
 
-export type RodStiffness = TaperStiffness | ClassStiffness;
+export type RodStiffness = TaperStiffness | ClassStiffness | HangTest;
 
 export interface Rod {
   /** working length, grip to tip [m] */
@@ -55,7 +56,7 @@ export interface ResolvedRod {
 /**
  * Rigidity at the grip [N·m²] and taper of a rod.
  *
- * Model: a class rod drops its tip by L/3 under its power's force, buttEI = k·F·L².
+ * Model: a class rod drops its tip by L/3 under its power's force, buttEI = k·F·L²; a hung rod is fitted, see `fitHangTest`.
  *
  * @throws {InputRangeError} when a value lies outside ROD_LIMITS.
  */
@@ -81,6 +82,10 @@ export function resolveRod(rod: Rod): ResolvedRod {
         tipRatioSd: ROD_CLASS_SPREAD.tipRatio * tipRatio,
       };
       return { lengthM, buttEiNm2, tipRatio, fit };
+    }
+    case 'hang-test': {
+      const fit = fitHangTest(lengthM, stiffness);
+      return { lengthM, buttEiNm2: fit.buttEiNm2, tipRatio: fit.tipRatio, fit };
     }
     default:
       return stiffness satisfies never;

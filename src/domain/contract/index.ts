@@ -2,6 +2,7 @@ import { castFitModel } from './cast-fit';
 import { chainModel } from './chain';
 import { hooksetModel } from './hookset';
 import { lineModel } from './line';
+import { MEASURING_MODELS } from './measuring';
 import type { Model } from './model';
 import { rodBendModel } from './rod-bend';
 import { setupModel } from './setup';
@@ -9,6 +10,6 @@ import { sinkModel } from './sink';
 import { waterModel } from './water';
 
 /** Every model, in the order of the core's description. */
-export const MODELS: readonly Model[] = [waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, sinkModel, chainModel, setupModel];
+export const MODELS: readonly Model[] = [waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, sinkModel, chainModel, setupModel, ...MEASURING_MODELS];
 
 export type { Model } from './model';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ROD_ACTIONS, ROD_POWERS, type RodAction, type RodPower } from '@/core/defaults/rod-classes';
-import { ROD_LIMITS } from '@/core/rod';
+import { HANG_TEST_LIMITS, ROD_LIMITS } from '@/core/rod';
 import { WATER_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
 import { toldApart } from '../told-apart';
@@ -18,6 +18,15 @@ export const actionSchema = keysOf<RodAction>(ROD_ACTIONS);
 export const stiffnessSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('taper'), buttEiNm2: numberIn(ROD_LIMITS.buttEiNm2), tipRatio: numberIn(ROD_LIMITS.tipRatio) }),
   z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
+  z.strictObject({
+    kind: z.literal('hang-test'),
+    tipRatio: numberIn(ROD_LIMITS.tipRatio).optional(),
+    loads: z
+      .array(z.strictObject({ massKg: numberIn(HANG_TEST_LIMITS.massKg), dropM: numberIn(HANG_TEST_LIMITS.dropM) }))
+      .min(HANG_TEST_LIMITS.loads.min)
+      .max(HANG_TEST_LIMITS.loads.max),
+    tipAngleRad: numberIn(HANG_TEST_LIMITS.tipAngleRad).optional(),
+  }),
 ]);
 
 export const rodShape = { lengthM: numberIn(ROD_LIMITS.lengthM), stiffness: stiffnessSchema };

@@ -1,0 +1,91 @@
+import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+
+export interface LeastSquaresInput {
+  /** what was read, and one standard deviation of each reading, in the reading's own unit */
+  readonly observed: readonly number[];
+  readonly sd: readonly number[];
+  /** what the model says for these parameters, one figure a reading */
+  readonly model: (parameters: readonly number[]) => readonly number[];
+  readonly start: readonly number[];
+  readonly min: readonly number[];
+  readonly max: readonly number[];
+}
+
+export interface LeastSquares {
+  readonly parameters: readonly number[];
+  /** one standard deviation of each parameter; Infinity where the readings say nothing of it */
+  readonly sd: readonly number[];
+  /** reading minus model */
+  readonly residuals: readonly number[];
+  readonly iterations: number;
+}
+
+/** The models fitted here are smooth and start near: a dozen steps settle them; the rest is reserve. */
+const MAX_ITERATIONS = 40;
+/** Step of the central differences; parameters are logarithms or of order one. */
+const STEP = 1e-5;
+
+/**
+ * Weighted least squares by Levenberg and Marquardt, with the spread of each parameter.
+ *
+ * Model: covariance (JᵀWJ)⁻¹ from the stated accuracy of the readings. Where there are more readings than parameters and
+ * they scatter more than stated, it grows by their reduced χ²; it never shrinks, since a few readings that agree by
+ * chance would then claim more than the rule or the watch can give.
+ * Source: Marquardt 1963, J. Soc. Indust. Appl. Math. 11, 431.
+ */
+export function leastSquares({ observed, sd, model, start, min, max }: LeastSquaresInput): LeastSquares {
+  // Everything in units of its spread: the package's own weights divide where they should multiply (5.1.0).
+  const n = observed.length;
+  const scaled = (values: readonly number[]) => values.map((value, i) => value / sd[i]!);
+  const y = scaled(observed);
+  // The package wants two readings at least; a second that any parameters meet changes nothing.
+  const { parameterValues, iterations } = levenbergMarquardt(
+    { x: [...y.keys(), n], y: [...y, 0] },
+    (parameters) => {
+      const said = [...scaled(model(parameters)), 0];
+      return (i) => said[i]!;
+    },
+    {
+      initialValues: [...start],
+      minValues: [...min],
+      maxValues: [...max],
+      maxIterations: MAX_ITERATIONS,
+      gradientDifference: STEP,
+      centralDifference: true,
+      errorTolerance: 1e-12,
+    },
+  );
+  const said = model(parameterValues);
+  const residuals = observed.map((value, i) => value - said[i]!);
+  const chiSquared = residuals.reduce((sum, residual, i) => sum + (residual / sd[i]!) ** 2, 0);
+  const spare = observed.length - start.length;
+  const scale = spare > 0 ? Math.max(1, chiSquared / spare) : 1;
+  const variances = inverseDiagonal(normalMatrix(model, parameterValues, sd));
+  return { parameters: parameterValues, sd: variances.map((variance) => Math.sqrt(variance * scale)), residuals, iterations };
+}
+
+/** JᵀWJ by central differences. */
+function normalMatrix(model: LeastSquaresInput['model'], parameters: readonly number[], sd: readonly number[]): number[][] {
+  const slopes = parameters.map((_, k) => {
+    const moved = (by: number) => model(parameters.map((value, j) => (j === k ? value + by : value)));
+    const [up, down] = [moved(STEP), moved(-STEP)];
+    return up.map((value, i) => (value - down[i]!) / (2 * STEP * sd[i]!));
+  });
+  return slopes.map((a) => slopes.map((b) => a.reduce((sum, value, i) => sum + value * b[i]!, 0)));
+}
+
+/** Diagonal of the inverse of a symmetric positive matrix, by Gauss and Jordan; Infinity all along where it has none. */
+function inverseDiagonal(matrix: readonly (readonly number[])[]): number[] {
+  const n = matrix.length;
+  const rows = matrix.map((row, i) => [...row, ...row.map((_, j) => (i === j ? 1 : 0))]);
+  for (let k = 0; k < n; k += 1) {
+    const pivot = rows[k]![k]!;
+    if (!(pivot > 1e-12 * matrix[k]![k]!)) return matrix.map(() => Infinity);
+    rows[k] = rows[k]!.map((value) => value / pivot);
+    for (let i = 0; i < n; i += 1) {
+      const factor = rows[i]![k]!;
+      if (i !== k) rows[i] = rows[i]!.map((value, j) => value - factor * rows[k]![j]!);
+    }
+  }
+  return rows.map((row, i) => row[n + i]!);
+}
