@@ -1,3 +1,5 @@
+import { z } from 'zod';
+
 /**
  * Hook sizes on one axis: …, 4, 2, 1, 1/0, 2/0, … each a step; plain numbers count down to 1, aughts count up.
  * Size 1 stands at 0, 1/0 at 1, 2 at −1, 4 at −2; the rare odd sizes fall between. Null: not a size from 18 to 12/0.
@@ -13,3 +15,5 @@ export function hookStep(size: string): number | null {
   const n = Number(plain[1]);
   return n >= 1 && n <= 18 ? n === 1 ? 0 : -n / 2 : null;
 }
+
+export const hookSizeSchema = z.string().refine((size) => hookStep(size) !== null, 'a size from 18 to 1 or 1/0 to 12/0');

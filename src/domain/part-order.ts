@@ -28,6 +28,22 @@ function place(part: Part): readonly [sort: string, size: number] {
       return ['', part.massKg.value];
     case 'soft-bait':
       return [part.tail, part.lengthM.value];
+    case 'hardware':
+      return [part.form, part.widthM.value];
+    case 'bottom-bouncer':
+    case 'skirted-jig':
+      return ['', part.massKg.value];
+    case 'hard-lure':
+    case 'spoon':
+    case 'topwater':
+    case 'trolled-fly':
+    case 'trailer':
+    case 'skirt':
+    case 'attractor':
+    case 'diving-plane':
+    case 'snell':
+    case 'natural-bait':
+      return ['', part.lengthM.value];
     default:
       return part satisfies never;
   }

@@ -26,6 +26,28 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
       return t('part.jig-head.title', { head: t(`head.${part.shape}`), mass: format(part.massKg.value, 'mass') });
     case 'soft-bait':
       return t('part.soft-bait.title', { tail: t(`word.${part.tail}`), length: format(part.lengthM.value, 'size') });
+    case 'hard-lure':
+      return capital(t('part.hard-lure.title', { buoyancy: t(`word.${part.buoyancy}`), length: format(part.lengthM.value, 'size') }));
+    case 'spoon':
+      return t('part.spoon.title', { mass: format(part.massKg.value, 'mass') });
+    case 'topwater':
+    case 'trolled-fly':
+    case 'trailer':
+    case 'skirt':
+    case 'diving-plane':
+      return t(`part.${part.kind}.title`, { length: format(part.lengthM.value, 'size') });
+    case 'skirted-jig':
+      return t(part.blade === 'blade' ? 'part.skirted-jig.bladed' : 'part.skirted-jig.title', { mass: format(part.massKg.value, 'mass') });
+    case 'attractor':
+      return t('part.attractor.title', { motion: t(`word.${part.motion}`), length: format(part.lengthM.value, 'size') });
+    case 'bottom-bouncer':
+      return t('part.bottom-bouncer.title', { mass: format(part.massKg.value, 'mass') });
+    case 'snell':
+      return t('part.snell.title', { hooks: part.hooks, size: part.hookSize });
+    case 'hardware':
+      return t('part.hardware.title', { form: capital(t(`word.${part.form}`)), width: format(part.widthM.value, 'size') });
+    case 'natural-bait':
+      return t('part.natural-bait.title', { bait: t(`word.${part.bait}`), length: format(part.lengthM.value, 'size') });
     default:
       return part satisfies never;
   }
@@ -57,10 +79,37 @@ export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn
       return t('part.jig-head.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
     case 'soft-bait':
       return t('part.soft-bait.detail', { mass: format(part.massKg.value, 'mass'), material: t(`word.${part.material}`) });
+    case 'hard-lure':
+      return t('part.hard-lure.detail', { mass: format(part.massKg.value, 'mass'), lip: t(`word.${part.lip}`) });
+    case 'spoon':
+      return t('part.spoon.detail', { length: format(part.lengthM.value, 'size'), material: t(`word.${part.material}`) });
+    case 'topwater':
+      return t('part.topwater.detail', { mass: format(part.massKg.value, 'mass'), body: t(`word.${part.body}`) });
+    case 'trolled-fly':
+    case 'attractor':
+      return t(`part.${part.kind}.detail`, { mass: format(part.massKg.value, 'mass') });
+    case 'skirted-jig':
+      return t('part.skirted-jig.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
+    case 'trailer':
+      return t('part.trailer.detail', { mass: format(part.massKg.value, 'mass'), tail: t(`word.${part.tail}`) });
+    case 'skirt':
+      return t('part.skirt.detail', { mass: format(part.massKg.value, 'mass'), strands: t(`word.${part.strands}`) });
+    case 'diving-plane':
+      return t('part.diving-plane.detail', { mass: format(part.massKg.value, 'mass'), settings: part.settings });
+    case 'bottom-bouncer':
+      return t('part.bottom-bouncer.detail', { length: format(part.armM.value, 'size') });
+    case 'snell':
+      return t('part.snell.detail', { length: format(part.lengthM.value, 'distance'), strength: format(part.strengthN.value, 'force') });
+    case 'hardware':
+      return part.strengthN ? t('part.hardware.detail', { strength: format(part.strengthN.value, 'force') }) : t('part.hardware.plain', { mass: format(part.massKg.value, 'mass') });
+    case 'natural-bait':
+      return t('part.natural-bait.detail', { mass: format(part.massKg.value, 'mass'), state: t(`word.${part.state}`) });
     default:
       return part satisfies never;
   }
 }
+
+const capital = (text: string) => text.charAt(0).toLocaleUpperCase() + text.slice(1);
 
 /** The least known of the readings that a part's verdicts hang on. */
 export function leastKnown(part: Part): Provenance {

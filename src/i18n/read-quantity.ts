@@ -14,6 +14,7 @@ const ANGLE = { '°': SI_PER_UNIT.deg, deg: SI_PER_UNIT.deg, rad: 1 };
 
 const UNITS: Partial<Record<Measure, Readonly<Record<string, number>>>> = {
   mass: MASS, bodyMass: MASS, rodLength: LENGTH, distance: LENGTH, depth: LENGTH, size: LENGTH, diameter: LENGTH, force: FORCE, speed: SPEED, angle: ANGLE,
+  volume: { ml: 1e-6, 'cm³': 1e-6, cc: 1e-6, l: 1e-3 },
   time: { s: 1 }, salinity: { '‰': 1 }, share: { '%': 0.01 }, ratio: { '×': 1, x: 1 },
 };
 

@@ -72,6 +72,7 @@ export function readRig(setup: Setup): Rig {
     points: hook.points,
     barb: hook.barb,
     sharpness: hook.sharpness,
+    openingN: hook.kind === 'hook' ? hook.openingN?.value : undefined,
     guardN: GUARDS[POINT_PLACES[point].guard].forceN + (hook.kind === 'jig-head' ? GUARDS[hook.guard].forceN : 0),
   };
 
@@ -113,8 +114,10 @@ export function rodOf(rod: RodPart): Rod {
   };
 }
 
-const propertiesOf = (part: LinePart): LineProperties =>
-  lineProperties({ material: part.material, strengthN: part.strengthN?.value, diameterM: part.diameterM?.value });
+function propertiesOf(part: LinePart): LineProperties {
+  const properties = lineProperties({ material: part.material, strengthN: part.strengthN?.value, diameterM: part.diameterM?.value });
+  return part.eaN ? { ...properties, eaN: part.eaN.value } : properties;
+}
 
 interface Carried {
   readonly id: string;
@@ -182,8 +185,8 @@ function wantedIndex(setup: Setup, joints: readonly Carried[]): number | undefin
   return index < 0 ? undefined : index;
 }
 
-function weightBody({ massKg, material, shape }: WeightPart): SinkBody {
-  return { massKg: massKg.value, material, shape: headShape({ massKg: massKg.value, material, shape }) };
+function weightBody({ massKg, material, shape, dragAreaM2 }: WeightPart): SinkBody {
+  return { massKg: massKg.value, material, ...(dragAreaM2 ? { dragAreaM2: dragAreaM2.value } : { shape: headShape({ massKg: massKg.value, material, shape }) }) };
 }
 
 /** A head by its own metal; its hook beside it as steel. */
@@ -206,7 +209,11 @@ function headShape(weight: Parameters<typeof weightSize>[0]): NonNullable<SinkBo
   return weight.shape === 'sphere' ? { kind: 'sphere', diameterM } : { kind: weight.shape, areaM2: (Math.PI * diameterM ** 2) / 4 };
 }
 
-const baitBody = (bait: SoftBaitPart): SinkBody => ({ massKg: bait.massKg.value, material: bait.material, shape: { kind: bait.tail, lengthM: bait.lengthM.value } });
+const baitBody = (bait: SoftBaitPart): SinkBody => ({
+  massKg: bait.massKg.value,
+  ...(bait.volumeM3 ? { volumeM3: bait.volumeM3.value } : { material: bait.material }),
+  ...(bait.dragAreaM2 ? { dragAreaM2: bait.dragAreaM2.value } : { shape: { kind: bait.tail, lengthM: bait.lengthM.value } }),
+});
 
 /** Finds the part at a kind of joint. */
 function finder(setup: Setup) {

@@ -46,6 +46,8 @@ export interface LinePart extends PartBase {
   readonly diameterM?: Quantity<'m'> | undefined;
   /** left on the spool */
   readonly lengthM: Quantity<'m'>;
+  /** stiffness from a line test; it replaces that of the material */
+  readonly eaN?: Quantity<'N'> | undefined;
 }
 
 export interface KnotPart extends PartBase {
@@ -60,6 +62,7 @@ export interface WeightPart extends PartBase {
   readonly massKg: Quantity<'kg'>;
   readonly material: BodyMaterial;
   readonly shape: WeightShape;
+  readonly dragAreaM2?: Quantity<'m²'> | undefined;
 }
 
 /** The hook of a rig, loose or cast into a head. */
@@ -76,6 +79,8 @@ export interface HookFacts {
 export interface HookPart extends PartBase, HookFacts {
   readonly kind: 'hook';
   readonly massKg: Quantity<'kg'>;
+  /** pull at which one opened, from a pull test; it replaces the wire's rule */
+  readonly openingN?: Quantity<'N'> | undefined;
 }
 
 export interface JigHeadPart extends PartBase, HookFacts {
@@ -94,9 +99,19 @@ export interface SoftBaitPart extends PartBase {
   readonly heightM: Quantity<'m'>;
   readonly material: BodyMaterial;
   readonly tail: TailShape;
+  /** from a float test and a sink test; they replace material and tail */
+  readonly volumeM3?: Quantity<'m³'> | undefined;
+  readonly dragAreaM2?: Quantity<'m²'> | undefined;
 }
 
-export type Part = RodPart | ReelPart | LinePart | KnotPart | WeightPart | HookPart | JigHeadPart | SoftBaitPart;
+/** A part of the Box that no joint of these rigs takes. */
+export interface OtherPart extends PartBase {
+  readonly kind:
+    | 'hard-lure' | 'spoon' | 'topwater' | 'trolled-fly' | 'skirted-jig' | 'trailer' | 'skirt' | 'attractor' | 'diving-plane' | 'bottom-bouncer' | 'snell'
+    | 'hardware' | 'natural-bait';
+}
+
+export type Part = RodPart | ReelPart | LinePart | KnotPart | WeightPart | HookPart | JigHeadPart | SoftBaitPart | OtherPart;
 export type PartKind = Part['kind'];
 
 /** A place in the rig, from the rod to the bait, and the part that fills it. */

@@ -12,6 +12,8 @@ export interface HookInTissue {
   readonly sharpness: Sharpness;
   /** force that frees the point from bait or guard [N] */
   readonly guardN: number;
+  /** pull at which it opened in a test [N]; it replaces the wire's rule */
+  readonly openingN?: number | undefined;
 }
 
 /**
@@ -30,8 +32,8 @@ export function neededForceN(hook: HookInTissue, mouth: Mouth): number {
  *
  * Model: 1.7·σy·πd³/(32·gap/2), the point holding and the pull along the shank.
  */
-export function openingForceN({ wireMm, gapMm }: Pick<HookInTissue, 'wireMm' | 'gapMm'>): number {
-  return (OPENING.shapeFactor * OPENING.yieldMpa * Math.PI * wireMm ** 3) / (32 * (gapMm / 2));
+export function openingForceN({ wireMm, gapMm, openingN }: Pick<HookInTissue, 'wireMm' | 'gapMm' | 'openingN'>): number {
+  return openingN ?? (OPENING.shapeFactor * OPENING.yieldMpa * Math.PI * wireMm ** 3) / (32 * (gapMm / 2));
 }
 
 /** Pull [N] at which the wire cuts its way out of the mouth, proportional to the wire. */

@@ -2,11 +2,12 @@ import { z } from 'zod';
 import { HOOK_STYLES, WIRE_CLASSES, type HookStyle, type WireClass } from '@/core/defaults/hook-classes';
 import { wireLengthM } from '@/core/hook';
 import { MATERIALS } from '@/core/defaults/sink-classes';
+import { PULL_TEST_LIMITS } from '@/core/measuring';
 import { BODY_LIMITS } from '@/core/sink';
 import { barbSchema, pointsSchema, sharpnessSchema } from '../contract/hookset';
 import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
-import { hookStep } from '../hook-size';
+import { hookSizeSchema } from '../hook-size';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
@@ -15,9 +16,9 @@ import { weightShapeSchema } from './weight';
 /** Hooks a rig can hold, from the finest fly wire to a shark hook [m]. */
 const HOOK_LIMITS = { wire: { min: 1e-4, max: 0.01 }, reach: { min: 5e-4, max: 0.2 } } as const;
 
-const hookFacts = {
+export const hookFacts = {
   style: keysOf<HookStyle>(HOOK_STYLES),
-  size: z.string().refine((size) => hookStep(size) !== null, 'a size from 18 to 1 or 1/0 to 12/0'),
+  size: hookSizeSchema,
   wireClass: keysOf<WireClass>(WIRE_CLASSES),
   wireM: quantity('m', HOOK_LIMITS.wire),
   gapM: quantity('m', HOOK_LIMITS.reach),
@@ -25,9 +26,19 @@ const hookFacts = {
   points: pointsSchema,
   barb: barbSchema,
   sharpness: sharpnessSchema,
+  finish: z.enum(['bronze', 'nickel', 'black', 'red', 'tinned']).optional(),
 };
 
-export const hookPartSchema = z.strictObject({ ...partBase, kind: z.literal('hook'), ...hookFacts, massKg: quantity('kg', BODY_LIMITS.massKg) });
+export const hookPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('hook'),
+  ...hookFacts,
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  /** a small blade on the shank or the eye */
+  blade: z.enum(['no-blade', 'blade']).optional(),
+  /** pull at which one opened, where a pull test was made */
+  openingN: quantity('N', PULL_TEST_LIMITS.pullN).optional(),
+});
 
 export const jigHeadPartSchema = z
   .strictObject({

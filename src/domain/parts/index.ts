@@ -1,10 +1,23 @@
 import { z } from 'zod';
+import { attractorPartSchema } from './attractor';
+import { bottomBouncerPartSchema } from './bottom-bouncer';
+import { divingPlanePartSchema } from './diving-plane';
+import { hardLurePartSchema } from './hard-lure';
+import { hardwarePartSchema } from './hardware';
 import { hookPartSchema, jigHeadPartSchema } from './hook';
 import { knotPartSchema } from './knot';
 import { linePartSchema } from './line';
+import { naturalBaitPartSchema } from './natural-bait';
 import { reelPartSchema } from './reel';
 import { rodPartSchema } from './rod';
+import { skirtPartSchema } from './skirt';
+import { skirtedJigPartSchema } from './skirted-jig';
+import { snellPartSchema } from './snell';
 import { softBaitPartSchema } from './soft-bait';
+import { spoonPartSchema } from './spoon';
+import { topwaterPartSchema } from './topwater';
+import { trailerPartSchema } from './trailer';
+import { trolledFlyPartSchema } from './trolled-fly';
 import { weightPartSchema } from './weight';
 
 export const partSchema = z.discriminatedUnion('kind', [
@@ -16,7 +29,45 @@ export const partSchema = z.discriminatedUnion('kind', [
   hookPartSchema,
   jigHeadPartSchema,
   softBaitPartSchema,
+  hardLurePartSchema,
+  spoonPartSchema,
+  topwaterPartSchema,
+  trolledFlyPartSchema,
+  skirtedJigPartSchema,
+  trailerPartSchema,
+  skirtPartSchema,
+  attractorPartSchema,
+  divingPlanePartSchema,
+  bottomBouncerPartSchema,
+  snellPartSchema,
+  hardwarePartSchema,
+  naturalBaitPartSchema,
 ]);
 
 export type Part = z.infer<typeof partSchema>;
 export type PartKind = Part['kind'];
+
+/** In the order in which a box is sorted: rod first, bait last. */
+export const PART_KINDS = [
+  'rod',
+  'reel',
+  'line',
+  'knot',
+  'weight',
+  'hook',
+  'jig-head',
+  'soft-bait',
+  'hard-lure',
+  'spoon',
+  'topwater',
+  'trolled-fly',
+  'skirted-jig',
+  'trailer',
+  'skirt',
+  'attractor',
+  'diving-plane',
+  'bottom-bouncer',
+  'snell',
+  'hardware',
+  'natural-bait',
+] as const satisfies readonly PartKind[];

@@ -12,7 +12,10 @@ export const linePartSchema = z
     material: lineMaterialSchema,
     strengthN: quantity('N', LINE_LIMITS.strengthN).optional(),
     diameterM: quantity('m', LINE_LIMITS.diameterM).optional(),
+    /** left on the spool; it changes by movements */
     lengthM: quantity('m', { min: 0, max: 5000 }),
+    eaN: quantity('N', { min: 10, max: 1e6 }).optional(),
+    use: z.enum(['main-line', 'leader-stock', 'backing']).optional(),
   })
   .superRefine((line, context) => {
     if (line.material !== 'lead-core' && !line.strengthN && !line.diameterM) broken(context, ['strengthN'], 'strengthN or diameterM');

@@ -14,6 +14,14 @@ export const reelPartSchema = z
     widthM: quantity('m', SPOOL_LIMITS.widthM),
     gearRatio: quantity('1', { min: 0.5, max: 12 }),
     clutchMaxN: quantity('N', { min: 0, max: 2000 }),
+    clutchMinN: quantity('N', { min: 0, max: 2000 }).optional(),
+    /** pull at a full spool as a straight line over the clutch's marks, where it was tested */
+    clutchAtZeroN: quantity('N', { min: -2000, max: 2000 }).optional(),
+    clutchPerMarkN: quantity('N', { min: -2000, max: 2000 }).optional(),
+    clutch: z.enum(['star', 'lever', 'front', 'rear']).optional(),
+    handleSide: z.enum(['left', 'right', 'either']).optional(),
+    handleRadiusM: quantity('m', { min: 0.02, max: 0.3 }).optional(),
+    massKg: quantity('kg', { min: 0.05, max: 10 }).optional(),
   })
   .superRefine((reel, context) => {
     if (reel.fullRadiusM.value <= reel.arborRadiusM.value) broken(context, ['fullRadiusM', 'value'], `more than arborRadiusM = ${reel.arborRadiusM.value}`);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CAST_LIMITS } from '@/core/cast';
 import { GRIP_LENGTH_M, type RodHandle } from '@/core/defaults/rod-classes';
+import { LINE_LIMITS } from '@/core/line';
 import { ROD_LIMITS } from '@/core/rod';
 import { actionSchema, keysOf, powerSchema } from '../contract/shared';
 import { broken } from '../problems';
@@ -14,7 +15,7 @@ export const rodPartSchema = z
   .strictObject({
     ...partBase,
     kind: z.literal('rod'),
-    mount: z.enum(['cast', 'spin']),
+    mount: z.enum(['cast', 'spin', 'trolling', 'boat']),
     handle: keysOf<RodHandle>(GRIP_LENGTH_M),
     lengthM: quantity('m', overall),
     workingLengthM: quantity('m', ROD_LIMITS.lengthM).optional(),
@@ -22,8 +23,16 @@ export const rodPartSchema = z
       z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
       z.strictObject({ kind: z.literal('taper'), buttEiNm2: quantity('N·m²', ROD_LIMITS.buttEiNm2), tipRatio: quantity('1', ROD_LIMITS.tipRatio) }),
     ]),
+    handleLengthM: quantity('m', { min: 0.05, max: 3 }).optional(),
+    massKg: quantity('kg', { min: 0.02, max: 5 }).optional(),
+    lineLoN: quantity('N', LINE_LIMITS.strengthN).optional(),
+    lineHiN: quantity('N', LINE_LIMITS.strengthN).optional(),
+    guides: z.enum(['ceramic', 'hard-ceramic', 'steel-rings', 'rollers']).optional(),
+    tip: z.enum(['ring-tip', 'swivel-tip', 'roller-tip', 'wide-tip']).optional(),
+    sections: z.number().int().min(1).max(12).optional(),
     rating: z.strictObject({ loKg: quantity('kg', CAST_LIMITS.ratingKg), hiKg: quantity('kg', CAST_LIMITS.ratingKg) }).nullable(),
   })
-  .superRefine(({ rating }, context) => {
+  .superRefine(({ rating, lineLoN, lineHiN }, context) => {
+    if (lineLoN && lineHiN && lineLoN.value > lineHiN.value) broken(context, ['lineHiN', 'value'], `at least lineLoN = ${lineLoN.value}`);
     if (rating && rating.loKg.value > rating.hiKg.value) broken(context, ['rating', 'hiKg', 'value'], `at least rating.loKg = ${rating.loKg.value}`);
   });

@@ -5,6 +5,7 @@ import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { inWater } from './working-speeds';
 
 export const softBaitPartSchema = z.strictObject({
   ...partBase,
@@ -14,4 +15,6 @@ export const softBaitPartSchema = z.strictObject({
   heightM: quantity('m', { min: 0.002, max: 0.2 }),
   material: bodyMaterialSchema,
   tail: keysOf<TailShape>(TAIL_SHAPES),
+  segments: z.number().int().min(0).max(40).optional(),
+  ...inWater,
 });

@@ -5,6 +5,7 @@ import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { PART_BODY_LIMITS } from './working-speeds';
 
 export const weightShapeSchema = keysOf<WeightShape>(WEIGHT_SHAPES);
 
@@ -14,4 +15,6 @@ export const weightPartSchema = z.strictObject({
   massKg: quantity('kg', BODY_LIMITS.massKg),
   material: bodyMaterialSchema,
   shape: weightShapeSchema,
+  rigging: z.enum(['fixed', 'sliding']).optional(),
+  dragAreaM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
 });

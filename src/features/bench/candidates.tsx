@@ -143,7 +143,7 @@ export function useFind() {
     const wanted = find.trim().toLowerCase();
     if (wanted === '') return true;
     const mass = 'massKg' in part ? i18n.read(find, 'mass') : null;
-    if (mass?.kind === 'read' && 'massKg' in part && Math.abs(part.massKg.value - mass.value) <= 0.05 * mass.value) return true;
+    if (mass?.kind === 'read' && 'massKg' in part && part.massKg && Math.abs(part.massKg.value - mass.value) <= 0.05 * mass.value) return true;
     const words = `${partTitle(i18n, part)} ${partDetail(i18n, part, null)} ${part.words ?? ''}`.toLowerCase();
     return wanted.split(/\s+/).every((word) => words.includes(word));
   };

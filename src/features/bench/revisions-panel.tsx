@@ -64,14 +64,14 @@ export function movedText(i18n: I18n, mark: MovedMark, box: readonly Part[]): st
   const { t, format } = i18n;
   const [because] = mark.because;
   if (!because) return '';
-  const part = box.find((each) => each.id === because.partId);
-  const { field, measure } = measureOfField(because.path);
+  const part = box.find((each) => each.id === because.partId)!;
+  const { field, measure } = measureOfField(because.path, part.kind);
   return t('revisions.moved', {
     verdict: t(`verdict.${mark.verdict}`),
     then: t(`mark.${mark.then}`),
     now: t(`mark.${mark.now}`),
     field: t(`field.${field}`),
-    part: part ? partTitle(i18n, part) : because.partId,
+    part: partTitle(i18n, part),
     was: format(because.then.value, measure),
     is: format(because.now.value, measure),
   });

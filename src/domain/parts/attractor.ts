@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import { BODY_LIMITS } from '@/core/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+import { PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+
+export const attractorPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('attractor'),
+  motion: z.enum(['rotating', 'swaying']),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  dragAreaM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
+  ...workingSpeeds,
+});

@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { BODY_LIMITS } from '@/core/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+
+export const naturalBaitPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('natural-bait'),
+  bait: z.enum(['bait-fish', 'bait-worm', 'crustacean', 'bait-strip', 'bait-head']),
+  state: z.enum(['live', 'dead']),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', { min: 0.01, max: 0.6 }),
+  heightM: quantity('m', { min: 0.002, max: 0.25 }).optional(),
+});

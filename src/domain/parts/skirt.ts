@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { BODY_LIMITS } from '@/core/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+import { PART_BODY_LIMITS } from './working-speeds';
+
+export const skirtPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('skirt'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  strands: z.enum(['silicone', 'rubber', 'hair', 'vinyl']),
+});

@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { BODY_LIMITS } from '@/core/sink';
+import { bodyMaterialSchema } from '../contract/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+import { carriedHooks } from './hard-lure';
+import { inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+
+export const spoonPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('spoon'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  material: bodyMaterialSchema,
+  ...carriedHooks,
+  ...inWater,
+  ...workingSpeeds,
+});

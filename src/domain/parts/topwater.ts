@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { BODY_LIMITS } from '@/core/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+import { carriedHooks } from './hard-lure';
+import { PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+
+export const topwaterPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('topwater'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  body: z.enum(['hollow', 'stick', 'cupped', 'bladed']),
+  ...carriedHooks,
+  ...workingSpeeds,
+});

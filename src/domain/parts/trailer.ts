@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { TAIL_SHAPES, type TailShape } from '@/core/defaults/sink-classes';
+import { BODY_LIMITS } from '@/core/sink';
+import { keysOf } from '../contract/shared';
+import { bodyMaterialSchema } from '../contract/sink';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+import { PART_BODY_LIMITS } from './working-speeds';
+
+export const trailerPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('trailer'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  material: bodyMaterialSchema,
+  tail: keysOf<TailShape>(TAIL_SHAPES),
+  segments: z.number().int().min(0).max(40).optional(),
+});

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { BODY_LIMITS } from '@/core/sink';
+import { hookSizeSchema } from '../hook-size';
+import { quantity } from '../quantity';
+import { partBase } from './base';
+import { PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+
+export const trolledFlyPartSchema = z.strictObject({
+  ...partBase,
+  kind: z.literal('trolled-fly'),
+  massKg: quantity('kg', BODY_LIMITS.massKg),
+  lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  discDiameterM: quantity('m', { min: 0.005, max: 0.1 }).optional(),
+  hookSize: hookSizeSchema.optional(),
+  ...workingSpeeds,
+});

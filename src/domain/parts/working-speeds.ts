@@ -1,0 +1,16 @@
+import { WINDOW_TEST_LIMITS } from '@/core/measuring';
+import { quantity } from '../quantity';
+
+/** Speeds between which it works: label, class or tried beside the boat. */
+export const workingSpeeds = {
+  worksFromMps: quantity('m/s', WINDOW_TEST_LIMITS.speedMps).optional(),
+  worksToMps: quantity('m/s', WINDOW_TEST_LIMITS.speedMps).optional(),
+};
+
+/** What a tub and a scale tell of a body in water. */
+export const PART_BODY_LIMITS = { volumeM3: { min: 1e-9, max: 0.02 }, dragAreaM2: { min: 1e-7, max: 1 }, lengthM: { min: 0.005, max: 1.5 } } as const;
+
+export const inWater = {
+  volumeM3: quantity('m³', PART_BODY_LIMITS.volumeM3).optional(),
+  dragAreaM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
+};
