@@ -4,7 +4,7 @@ import type { Part } from '@/domain/parts';
 import type { Db, Tx } from './client';
 import { DEMO_BENCH, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
 import { findBench, insertBench, insertParts, insertSetup, saveRevision } from './repo';
-import { bench, part, revision, revisionPart, setup } from './schema';
+import { bench, movement, part, reading, revision, revisionPart, setup } from './schema';
 
 export const demoBenchId: BenchId = benchIdSchema.parse(DEMO_BENCH.id);
 
@@ -24,6 +24,8 @@ export async function resetDemo(db: Db): Promise<void> {
     await tx.delete(revisionPart).where(inArray(revisionPart.revisionId, mine));
     await tx.delete(revision).where(eq(revision.benchId, demoBenchId));
     await tx.delete(setup).where(eq(setup.benchId, demoBenchId));
+    await tx.delete(reading).where(eq(reading.benchId, demoBenchId));
+    await tx.delete(movement).where(eq(movement.benchId, demoBenchId));
     await tx.delete(part).where(eq(part.benchId, demoBenchId));
     await tx.delete(bench).where(eq(bench.id, demoBenchId));
     await writeDemo(tx);

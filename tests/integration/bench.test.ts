@@ -13,6 +13,7 @@ import { saveRevisionOf } from '@/server/save-revision';
 import { setupFileOf, setupPage } from '@/server/setup-page';
 import { aBench, emptyDatabase } from '../helpers/database';
 import { demoFile, demoFiles } from '../helpers/demo';
+import { savedSetup } from '../helpers/saved-setup';
 
 let db: Db;
 let url: string;
@@ -22,23 +23,7 @@ afterAll(() => close());
 
 const now = new Date('2026-11-25T10:00:00.123Z');
 const wall = demoFile('setup-drowned-wall');
-let made = 0;
-
-/** A bench with the parts of the drowned-wall setup and one revision of it, under ids of its own. */
-async function aSavedSetup(): Promise<{ readonly benchId: BenchId; readonly setupId: SetupId; readonly parts: readonly Part[]; readonly chain: typeof wall.chain }> {
-  made += 1;
-  const benchId = await aBench(db);
-  const own = (id: string) => partIdSchema.parse(`${id}-${made}`);
-  const parts = wall.parts.map((part) => ({ ...part, id: own(part.id) }));
-  const chain = wall.chain.map((joint) => ({ ...joint, partId: own(joint.partId) }));
-  const setupId = setupIdSchema.parse(`setup-${made}`);
-  await insertParts(db, benchId, parts, now);
-  await db.transaction(async (tx) => {
-    await insertSetup(tx, { id: setupId, benchId, name: 'Test', version: 0, createdAt: now });
-    await saveRevision(tx, benchId, setupId, 0, { id: revisionIdSchema.parse(`revision-${made}`), reason: 'first', chain, presentation: wall.presentation, parts, savedAt: now });
-  });
-  return { benchId, setupId, parts, chain };
-}
+const aSavedSetup = () => savedSetup(db, wall, now);
 
 const save = (benchId: BenchId, setupId: SetupId, expectedVersion: number, chain: typeof wall.chain, reason = 'again') =>
   saveRevisionOf(db, benchId, { setupId, expectedVersion, reason, chain, presentation: wall.presentation }, now);
@@ -140,7 +125,7 @@ describe('parts', () => {
   it('that a revision uses are archived and still open with it; others are deleted', async () => {
     const { benchId, setupId, parts } = await aSavedSetup();
     const used = parts.find(({ kind }) => kind === 'hook')!;
-    const spare = { ...used, id: partIdSchema.parse(`spare-${made}`) };
+    const spare = { ...used, id: partIdSchema.parse(`spare-${benchId}`) };
     await insertParts(db, benchId, [spare], now);
     const remove = (id: Part['id']) => db.transaction((tx) => removePart(tx, benchId, id, now));
     expect(await remove(used.id)).toBe('archived');

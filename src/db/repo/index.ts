@@ -1,12 +1,29 @@
 export { findBench, insertBench, type Bench } from './bench-repo';
-export { findParts, insertParts, listParts, removePart, replacePart, type RemoveOutcome, type ReplaceOutcome } from './part-repo';
+export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
+export {
+  findParts,
+  insertParts,
+  listAllParts,
+  listBox,
+  listParts,
+  lockParts,
+  removePart,
+  replacePart,
+  type BoxPart,
+  type RemoveOutcome,
+  type ReplaceOutcome,
+  type StoredPart,
+} from './part-repo';
+export { insertReadings, listAllReadings, listReadings, type Reading } from './reading-repo';
 export {
   findRevision,
   findSetup,
   insertSetup,
   listRevisions,
   listSetups,
+  renameSetup,
   saveRevision,
+  setArchived,
   type NewRevision,
   type Revision,
   type RevisionHead,

@@ -38,6 +38,19 @@ export async function findSetup(db: Db | Tx, benchId: BenchId, setupId: SetupId)
   return row ?? null;
 }
 
+export type ChangeOutcome = 'changed' | 'not-found';
+
+const changed = ([result]: readonly [{ readonly affectedRows: number }, ...unknown[]]): ChangeOutcome => (result.affectedRows === 1 ? 'changed' : 'not-found');
+
+export async function renameSetup(db: Db | Tx, benchId: BenchId, setupId: SetupId, name: string): Promise<ChangeOutcome> {
+  return changed(await db.update(setup).set({ name }).where(and(eq(setup.benchId, benchId), eq(setup.id, setupId))));
+}
+
+/** Puts a setup away, or back with `at` null. */
+export async function setArchived(db: Db | Tx, benchId: BenchId, setupId: SetupId, at: Date | null): Promise<ChangeOutcome> {
+  return changed(await db.update(setup).set({ archivedAt: at }).where(and(eq(setup.benchId, benchId), eq(setup.id, setupId))));
+}
+
 /** Newest first. */
 export async function listRevisions(db: Db | Tx, benchId: BenchId, setupId: SetupId): Promise<RevisionHead[]> {
   return db

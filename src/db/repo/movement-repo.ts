@@ -1,0 +1,28 @@
+import { and, desc, eq } from 'drizzle-orm';
+import type { BenchId, PartId } from '@/domain/ids';
+import type { Db, Tx } from '../client';
+import { movement } from '../schema';
+
+export interface Movement {
+  readonly id: string;
+  readonly partId: PartId;
+  /** metres of line, pieces of anything else; negative out */
+  readonly amount: number;
+  readonly reason: string;
+  readonly at: Date;
+}
+
+const columns = { id: movement.id, partId: movement.partId, amount: movement.amount, reason: movement.reason, at: movement.at };
+
+export async function insertMovements(db: Db | Tx, benchId: BenchId, rows: readonly Movement[]): Promise<void> {
+  if (rows.length > 0) await db.insert(movement).values(rows.map((row) => ({ ...row, benchId })));
+}
+
+/** Movements of one part, newest first. */
+export async function listMovements(db: Db | Tx, benchId: BenchId, partId: PartId): Promise<Movement[]> {
+  return db.select(columns).from(movement).where(and(eq(movement.benchId, benchId), eq(movement.partId, partId))).orderBy(desc(movement.at), movement.id);
+}
+
+export async function listAllMovements(db: Db | Tx, benchId: BenchId): Promise<Movement[]> {
+  return db.select(columns).from(movement).where(eq(movement.benchId, benchId)).orderBy(movement.at, movement.id);
+}

@@ -1,0 +1,34 @@
+import type { PartKind } from './parts';
+
+/** Kitchen-table and water-side measurements; what each does stands in `core/measuring`. */
+export const GUIDES = ['weigh', 'hang-test', 'sink-test', 'float-test', 'calliper', 'pull-test', 'line-test', 'clutch-test', 'spool-fill', 'window-test', 'set-test'] as const;
+
+export type Guide = (typeof GUIDES)[number];
+
+/**
+ * Guides that tell something of a kind of part, the one that narrows most first: a rod's bend rules Throw and Set, a
+ * hook's wire enters the needed force squared, a class mass is wrong by a quarter.
+ */
+export const GUIDES_OF_KIND: Readonly<Record<PartKind, readonly Guide[]>> = {
+  rod: ['hang-test', 'set-test'],
+  reel: ['clutch-test', 'spool-fill'],
+  line: ['pull-test', 'line-test', 'calliper'],
+  knot: ['pull-test'],
+  weight: ['weigh'],
+  hook: ['calliper', 'pull-test', 'weigh'],
+  'jig-head': ['calliper', 'weigh'],
+  'soft-bait': ['weigh', 'sink-test', 'float-test', 'calliper'],
+  'hard-lure': ['weigh', 'float-test', 'sink-test', 'window-test'],
+  spoon: ['weigh', 'sink-test', 'window-test'],
+  topwater: ['weigh', 'window-test'],
+  'trolled-fly': ['weigh', 'window-test'],
+  'skirted-jig': ['calliper', 'weigh'],
+  trailer: ['weigh'],
+  skirt: ['weigh'],
+  attractor: ['window-test', 'weigh'],
+  'diving-plane': ['weigh'],
+  'bottom-bouncer': ['weigh', 'calliper'],
+  snell: ['pull-test'],
+  hardware: ['pull-test', 'weigh', 'calliper'],
+  'natural-bait': ['weigh', 'calliper'],
+};

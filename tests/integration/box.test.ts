@@ -1,0 +1,149 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Db } from '@/db/client';
+import { findRevision, listBox, listMovements, listReadings } from '@/db/repo';
+import { partIdSchema, type BenchId } from '@/domain/ids';
+import type { Part } from '@/domain/parts';
+import { completePart } from '@/domain/parts/class-part';
+import { changeBox } from '@/server/box/change-box';
+import { measurePart } from '@/server/box/measure-part';
+import { mergeParts } from '@/server/box/merge-parts';
+import { moveStock } from '@/server/box/move-stock';
+import { aBench, emptyDatabase } from '../helpers/database';
+import { demoFile } from '../helpers/demo';
+import { savedSetup } from '../helpers/saved-setup';
+
+let db: Db;
+let close: () => Promise<void>;
+beforeAll(async () => ({ db, close } = await emptyDatabase()));
+afterAll(() => close());
+
+const now = new Date('2026-11-25T10:00:00.123Z');
+let made = 0;
+
+function aPart(kind: Part['kind'], given: object = {}): Part {
+  made += 1;
+  const result = completePart({ id: `${kind}-${made}`, kind, ...given });
+  if (!result.ok) throw new Error(JSON.stringify(result.problems));
+  return result.data;
+}
+const put = (benchId: BenchId, part: Part, expectedVersion: number | null) => changeBox(db, benchId, [{ id: part.id, part, expectedVersion }], 'test', now);
+const box = async (benchId: BenchId) => new Map((await listBox(db, benchId)).map(({ part, version }) => [part.id, { part, version }]));
+
+describe('changing the Box', () => {
+  it('puts in, changes and takes out; each answer is what undo needs', async () => {
+    const benchId = await aBench(db);
+    const hook = aPart('hook');
+    expect(await put(benchId, hook, null)).toEqual({ kind: 'changed', parts: [{ id: hook.id, version: 1, before: null }] });
+    const renamed = { ...hook, words: 'the red ones' };
+    expect(await put(benchId, renamed, 1)).toEqual({ kind: 'changed', parts: [{ id: hook.id, version: 2, before: hook }] });
+    expect(await changeBox(db, benchId, [{ id: hook.id, part: null, expectedVersion: 2 }], 'test', now)).toMatchObject({ parts: [{ version: null, before: renamed }] });
+    expect((await box(benchId)).size).toBe(0);
+    expect(await put(benchId, renamed, null)).toMatchObject({ kind: 'changed' });
+    expect((await box(benchId)).get(hook.id)?.part).toEqual(renamed);
+  });
+
+  it('does all or nothing: one stale part stops the rest', async () => {
+    const benchId = await aBench(db);
+    const [old, fresh] = [aPart('hook'), aPart('rod')];
+    await put(benchId, old, null);
+    const outcome = await changeBox(db, benchId, [{ id: fresh.id, part: fresh, expectedVersion: null }, { id: old.id, part: old, expectedVersion: 7 }], 'test', now);
+    expect(outcome).toEqual({ kind: 'stale', ids: [old.id] });
+    expect([...(await box(benchId)).keys()]).toEqual([old.id]);
+  });
+
+  it('archives a part that a revision uses, and puts it back', async () => {
+    const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
+    const bait = parts.find((part) => part.kind === 'soft-bait')!;
+    await changeBox(db, benchId, [{ id: bait.id, part: null, expectedVersion: 1 }], 'test', now);
+    expect((await box(benchId)).has(bait.id)).toBe(false);
+    expect((await findRevision(db, benchId, setupId))?.partsThen).toHaveLength(parts.length);
+    await put(benchId, bait, null);
+    expect((await box(benchId)).get(bait.id)?.part).toEqual(bait);
+  });
+
+  it('knows no part of another bench', async () => {
+    const [mine, theirs] = [await aBench(db), await aBench(db)];
+    const hook = aPart('hook');
+    await put(mine, hook, null);
+    expect(await put(theirs, hook, 1)).toEqual({ kind: 'stale', ids: [hook.id] });
+  });
+});
+
+describe('measuring a part', () => {
+  it('replaces class by measured, keeps the old values, and says which marks moved', async () => {
+    const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
+    const hook = parts.find((part) => part.kind === 'hook')!;
+    const wireM = { value: hook.wireM.value * 1.3, unit: 'm', provenance: 'measured', spread: 0.01 };
+    const outcome = await measurePart(db, benchId, { partId: hook.id, expectedVersion: 1, guide: 'calliper', after: { wireM } }, now);
+    expect(outcome).toMatchObject({ kind: 'measured', version: 2, part: { wireM }, setups: [{ setupId, marks: [{ verdict: 'set', then: 'sound' }] }] });
+    expect(await listReadings(db, benchId, hook.id)).toMatchObject([{ guide: 'calliper', before: { wireM: hook.wireM }, after: { wireM }, takenAt: now }]);
+  });
+
+  it('writes a hung rod’s stiffness over its words', async () => {
+    const { benchId, parts } = await savedSetup(db, demoFile('setup-lily-bay'), now);
+    const rod = parts.find((part) => part.kind === 'rod')!;
+    const stiffness = { kind: 'taper', buttEiNm2: { value: 60, unit: 'N·m²', provenance: 'measured', spread: 0.05 }, tipRatio: { value: 0.22, unit: '1', provenance: 'measured', spread: 0.1 } };
+    const outcome = await measurePart(db, benchId, { partId: rod.id, expectedVersion: 1, guide: 'hang-test', after: { stiffness } }, now);
+    expect(outcome).toMatchObject({ kind: 'measured', part: { stiffness } });
+    expect((await listReadings(db, benchId, rod.id))[0]?.before).toEqual({ stiffness: rod.kind === 'rod' && rod.stiffness });
+  });
+
+  it('refuses what cannot be, a stale version, and a part that is not there; nothing changes', async () => {
+    const benchId = await aBench(db);
+    const hook = aPart('hook');
+    await put(benchId, hook, null);
+    const measure = (after: Record<string, unknown>, expectedVersion = 1, partId = hook.id) => measurePart(db, benchId, { partId, expectedVersion, guide: 'calliper', after }, now);
+    expect(await measure({ wireM: { value: -1, unit: 'm', provenance: 'measured' } })).toMatchObject({ kind: 'bad-input', problems: [{ path: 'wireM.value', given: -1 }] });
+    expect(await measure({ colour: 'red' })).toMatchObject({ kind: 'bad-input', problems: [{ path: 'colour' }] });
+    expect(await measure({ wireM: { value: 1e-3, unit: 'm', provenance: 'measured' } }, 5)).toEqual({ kind: 'stale' });
+    expect(await measure({}, 1, partIdSchema.parse('nowhere'))).toEqual({ kind: 'not-found' });
+    expect((await box(benchId)).get(hook.id)).toEqual({ part: hook, version: 1 });
+    expect(await listReadings(db, benchId, hook.id)).toEqual([]);
+  });
+});
+
+describe('stock', () => {
+  it('moves by movements, for line in metres and for others in pieces', async () => {
+    const benchId = await aBench(db);
+    const [line, hook] = [aPart('line', { lengthM: { value: 150, unit: 'm', provenance: 'label' } }), aPart('hook', { left: 5 })];
+    await put(benchId, line, null);
+    await put(benchId, hook, null);
+    expect(await moveStock(db, benchId, { partId: line.id, amount: -30, reason: 'two leaders' }, now)).toMatchObject({ kind: 'moved', part: { lengthM: { value: 120 } } });
+    expect(await moveStock(db, benchId, { partId: hook.id, amount: -6, reason: 'lost' }, now)).toEqual({ kind: 'not-so-much', left: 5 });
+    expect(await moveStock(db, benchId, { partId: hook.id, amount: 20, reason: 'bought' }, now)).toMatchObject({ part: { left: 25 } });
+    expect((await listMovements(db, benchId, line.id)).map(({ amount, reason }) => [amount, reason]).sort()).toEqual([[-30, 'two leaders'], [150, 'test']]);
+  });
+
+  it('an edit that changes the count is a movement too', async () => {
+    const benchId = await aBench(db);
+    const hook = aPart('hook', { left: 5 });
+    await put(benchId, hook, null);
+    await changeBox(db, benchId, [{ id: hook.id, part: { ...hook, left: 3 }, expectedVersion: 1 }], 'counted', now);
+    expect((await listMovements(db, benchId, hook.id)).map(({ amount }) => amount).sort()).toEqual([-2, 5]);
+  });
+});
+
+describe('merging two entries', () => {
+  it('gives the setups of the one a revision with the other, and adds the stocks up', async () => {
+    const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
+    const drop = parts.find((part) => part.kind === 'hook')!;
+    const keep = { ...drop, id: partIdSchema.parse(`keep-${benchId}`), left: 4 };
+    await put(benchId, keep, null);
+    await put(benchId, { ...drop, left: 3 }, 1);
+    expect(await mergeParts(db, benchId, { keepId: keep.id, dropId: drop.id }, 'the same hook', now)).toEqual({ kind: 'merged', setups: ['Test'] });
+    const revision = await findRevision(db, benchId, setupId);
+    expect(revision).toMatchObject({ number: 2, reason: 'the same hook' });
+    expect(revision?.chain.map((joint) => joint.partId)).toContain(keep.id);
+    expect(revision?.chain.map((joint) => joint.partId)).not.toContain(drop.id);
+    expect((await box(benchId)).get(keep.id)?.part.left).toBe(7);
+    expect((await box(benchId)).has(drop.id)).toBe(false);
+  });
+
+  it('does not mix kinds', async () => {
+    const benchId = await aBench(db);
+    const [hook, rod] = [aPart('hook'), aPart('rod')];
+    await put(benchId, hook, null);
+    await put(benchId, rod, null);
+    expect(await mergeParts(db, benchId, { keepId: hook.id, dropId: rod.id }, 'x', now)).toEqual({ kind: 'other-kind' });
+  });
+});
