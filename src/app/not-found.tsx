@@ -1,1 +1,1 @@
-export { default } from './bench/not-found';
+export { default } from './(views)/not-found';

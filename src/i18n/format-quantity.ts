@@ -14,6 +14,8 @@ export interface Formatter {
   readonly format: (value: number | null, measure: Measure) => string;
   readonly unitLabel: (measure: Measure) => string;
   readonly number: (value: number, maxDecimals: number) => string;
+  /** a price in its own currency */
+  readonly money: (price: { readonly minor: number; readonly currency: string }) => string;
   readonly date: (date: Date, style?: 'short' | 'full') => string;
 }
 
@@ -37,6 +39,7 @@ export function formatter({ locale, units }: Preferences): Formatter {
     },
     unitLabel: (measure) => DISPLAY_UNITS[measure][units].label,
     number,
+    money: ({ minor, currency }) => `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
     date: (date, style = 'short') =>
       new Intl.DateTimeFormat(locale, style === 'short' ? { day: 'numeric', month: 'short', timeZone: 'UTC' } : { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(date),
   };

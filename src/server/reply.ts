@@ -23,12 +23,12 @@ export interface Context {
  * The way of every action: whose bench, is the input right, then one use case. A database that is away is an answer, so
  * that the page can say so and keep what was typed.
  */
-export async function reply<I, T, Code extends string>(schema: z.ZodType<I>, raw: unknown, use: (input: I, context: Context) => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
+export async function reply<I, T, Code extends string>(schema: z.ZodType<I>, raw: unknown, serve: (input: I, context: Context) => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
   try {
     const benchId = await currentBench();
     const parsed = parse(schema, raw);
     if (!parsed.ok) return { ok: false, code: 'bad-input', fields: parsed.problems };
-    const answer = await use(parsed.data, { db: database(), benchId, now: new Date() });
+    const answer = await serve(parsed.data, { db: database(), benchId, now: new Date() });
     if (answer.ok) revalidatePath('/', 'layout');
     return answer;
   } catch (error) {

@@ -1,5 +1,7 @@
 export {
+  backingUnderM,
   clutchNowN,
+  lineATurnM,
   SPOOL_LIMITS,
   spoolCapacityM,
   spoolRadiusM,

@@ -2,16 +2,17 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { readRig, type MovedMark, type VerdictName } from '@/core/evaluate';
 import type { SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';
-import { KeyCap } from '@/ui/key-cap';
+import { KeyFoot } from '@/ui/key-foot';
+import { groupKeys, useKeys } from '@/ui/keys';
+import { KeysPanel } from '@/ui/keys-panel';
 import { Candidates, useFind } from './candidates';
-import { actionOfKey, capOf, type BenchKeyAction } from './keys';
-import { groups, KeysPanel } from './keys-panel';
+import { BENCH_KEYS, type BenchKeyAction } from './keys';
 import { PartsList } from './parts-list';
 import { PresentationPanel } from './presentation-panel';
 import { RevisionsPanel } from './revisions-panel';
@@ -94,25 +95,9 @@ export function BenchView(page: BenchViewProps) {
     }
   };
 
-  // The page listens once; what a key does is always the newest `run`.
-  const runRef = useRef(run);
-  useEffect(() => {
-    runRef.current = run;
-  });
-  const isOpen = open !== null || working !== null;
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (isOpen) return;
-      const { target } = event;
-      const action = actionOfKey(event, (selector) => target instanceof Element && target.closest(selector) !== null);
-      if (!action) return;
-      event.preventDefault();
-      runRef.current(action);
-    };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  }, [isOpen]);
+  useKeys(BENCH_KEYS, run, open !== null || working !== null);
 
+  const named = <A extends string>(groups: readonly { label: (typeof BENCH_KEYS)[number]['label']; keys: readonly string[]; action: A }[]) => groups.map((group) => ({ ...group, label: t(`key.${group.label}`) }));
   const panel = (name: Exclude<Open, null>) => ({ open: open === name, onOpenChange: (next: boolean) => setOpen(next ? name : null) });
   const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
 
@@ -164,14 +149,7 @@ export function BenchView(page: BenchViewProps) {
       </div>
       <footer className="narrow flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
         <span>{t('joint.of', { n: number, count: state.draft.chain.length })}</span>
-        {groups(true).map(({ label, keys, action }) => (
-          <button key={label} type="button" onClick={() => run(action)} className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6">
-            {keys.map((key) => (
-              <KeyCap key={key}>{capOf(key)}</KeyCap>
-            ))}
-            {t(`key.${label}`)}
-          </button>
-        ))}
+        <KeyFoot groups={named(groupKeys(BENCH_KEYS, true))} onAction={run} />
         <a ref={downloadRef} href={fileUrl} download="setup.json" className="hover:text-ink">{t('key.download')}</a>
         <Link href="/bench" className="hover:text-ink">{t('key.setups')}</Link>
         <span role="status" className="ml-auto text-ink">
@@ -209,7 +187,7 @@ export function BenchView(page: BenchViewProps) {
         asThen={state.asThen}
         onToggleThen={() => dispatch({ kind: 'toggle-then' })}
       />
-      <KeysPanel {...panel('keys')} />
+      <KeysPanel {...panel('keys')} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BENCH_KEYS))} />
       <WorkingPanel verdict={working} onVerdict={setWorking} setup={answered.setup} evaluation={answered.evaluation} box={box} fileUrl={fileUrl} />
     </main>
   );

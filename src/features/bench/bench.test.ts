@@ -4,7 +4,8 @@ import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { evaluate } from '@/core/evaluate';
 import { demoParts } from '@/db/demo';
 import { benchReducer, candidatesFor, currentSetup, fittedPart, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
-import { actionOfKey, BENCH_KEYS } from './keys';
+import { actionOfKey } from '@/ui/keys';
+import { BENCH_KEYS } from './keys';
 import { verdictScale } from './verdict-scale';
 
 const file = demoFile('setup-drowned-wall');
@@ -83,7 +84,7 @@ it('offers parts of the joint’s kind, and knots of their use', () => {
 });
 
 describe('keys', () => {
-  const press = (key: string, more: object = {}) => actionOfKey({ key, ctrlKey: false, metaKey: false, altKey: false, ...more }, () => false);
+  const press = (key: string, more: object = {}) => actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false, ...more }, () => false);
   it('have one action each', () => {
     const all = BENCH_KEYS.flatMap(({ keys }) => keys);
     expect(new Set(all).size).toBe(all.length);
@@ -92,7 +93,7 @@ describe('keys', () => {
   it('leave the browser its own', () => {
     expect(press('s', { ctrlKey: true })).toBeNull();
     expect(press('q')).toBeNull();
-    const inside = (key: string, element: string) => actionOfKey({ key, ctrlKey: false, metaKey: false, altKey: false }, (selector) => selector.split(', ').includes(element));
+    const inside = (key: string, element: string) => actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false }, (selector) => selector.split(', ').includes(element));
     expect([inside('s', 'input'), inside('Enter', 'button'), inside('s', 'button')]).toEqual([null, null, 'save']);
   });
 });

@@ -6,6 +6,7 @@ import { VERDICT_NAMES } from '@/core/evaluate';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
+import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { Mark } from '@/ui/mark';
 import type { CandidateEffect } from '@/workers/protocol';
@@ -135,17 +136,9 @@ function keepInView(row: HTMLElement): void {
 
 const signed = (text: string, value: number) => `${value < 0 ? '−' : '+'}${text}`;
 
-/** The words under which a candidate is found: title, detail and the user's own words. */
+/** What is typed into the search, and whether a part answers it. */
 export function useFind() {
   const i18n = useI18n();
   const [find, setFind] = useState('');
-  const found = (part: Part) => {
-    const wanted = find.trim().toLowerCase();
-    if (wanted === '') return true;
-    const mass = 'massKg' in part ? i18n.read(find, 'mass') : null;
-    if (mass?.kind === 'read' && 'massKg' in part && part.massKg && Math.abs(part.massKg.value - mass.value) <= 0.05 * mass.value) return true;
-    const words = `${partTitle(i18n, part)} ${partDetail(i18n, part, null)} ${part.words ?? ''}`.toLowerCase();
-    return wanted.split(/\s+/).every((word) => words.includes(word));
-  };
-  return { find, setFind, found };
+  return { find, setFind, found: (part: Part) => foundAs(i18n, part, find) > 0 };
 }

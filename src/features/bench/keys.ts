@@ -1,3 +1,5 @@
+import type { KeyRow } from '@/ui/keys';
+
 /** Every action of the Bench and its key; the foot of the page and the `?` sheet both read this. */
 export const BENCH_KEYS = [
   { action: 'previous-joint', keys: ['['], label: 'joint', atFoot: true },
@@ -17,21 +19,6 @@ export const BENCH_KEYS = [
   { action: 'setups', keys: ['l'], label: 'setups', atFoot: false },
   { action: 'download', keys: ['d'], label: 'download', atFoot: false },
   { action: 'keys', keys: ['?'], label: 'keys', atFoot: true },
-] as const;
+] as const satisfies readonly KeyRow[];
 
 export type BenchKeyAction = (typeof BENCH_KEYS)[number]['action'];
-
-const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc', u: 'U', U: '⇧ U' };
-
-export const capOf = (key: string): string => CAPS[key] ?? (key.length === 1 ? key.toUpperCase() : key);
-
-/**
- * The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier.
- * `isWithin` tells whether the press happened inside an element of a selector.
- */
-export function actionOfKey(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>, isWithin: (selector: string) => boolean): BenchKeyAction | null {
-  if (event.ctrlKey || event.metaKey || event.altKey) return null;
-  if (isWithin('input, select, textarea, [contenteditable]')) return null;
-  if (event.key === 'Enter' && isWithin('a, button')) return null;
-  return BENCH_KEYS.find(({ keys }) => keys.some((key) => key === event.key))?.action ?? null;
-}

@@ -14,7 +14,7 @@ import { useI18n } from '@/i18n/client';
 import { jointText } from '@/i18n/setup-text';
 import { ChoiceField } from '@/ui/choice-field';
 import { Panel } from '@/ui/panel';
-import { QuantityField } from './quantity-field';
+import { QuantityField } from '@/features/fields/quantity-field';
 
 export interface PresentationPanelProps {
   readonly open: boolean;

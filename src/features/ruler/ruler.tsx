@@ -1,8 +1,8 @@
-import Link from 'next/link';
 import { getI18n } from '@/i18n/server';
 import { PreferenceSwitches } from './preference-switches';
+import { Views } from './views';
 
-/** The way around: a ruler along the top, its words in the order of work. A word is there when its view is. */
+/** The way around: a ruler along the top, its words in the order of work. */
 export async function Ruler({ benchName }: { readonly benchName: string }) {
   const { t } = await getI18n();
   return (
@@ -16,12 +16,7 @@ export async function Ruler({ benchName }: { readonly benchName: string }) {
         </defs>
         <rect width="100%" height="10" fill="url(#ruler)" />
       </svg>
-      <nav aria-label={t('nav.label')} className="relative pl-3 pt-1 sm:pl-6">
-        <Link href="/bench" aria-current="page" className="narrow relative inline-flex min-h-7 items-center text-[15px] font-semibold">
-          {t('nav.bench')}
-          <svg className="absolute left-1/2 top-[27px] -ml-2 text-ink" width="16" height="8" aria-hidden="true"><path d="M0,8L8,0L16,8z" fill="currentColor" /></svg>
-        </Link>
-      </nav>
+      <Views />
       <div className="narrow relative flex items-center gap-4 pr-3 pt-1 text-[13px] text-dim">
         <PreferenceSwitches />
         <span className="hidden md:inline">{benchName}</span>

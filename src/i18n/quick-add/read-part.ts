@@ -39,9 +39,9 @@ export function readPart(line: string, id: PartId): ReadPart {
   const figures: Figure[] = [];
   const refused: string[] = [];
   let rest = ` ${line.normalize('NFC')} `;
-  const take = (pattern: RegExp, use: (match: RegExpExecArray) => Figure | null) => {
+  const take = (pattern: RegExp, read: (match: RegExpExecArray) => Figure | null) => {
     for (let match = pattern.exec(rest); match; match = pattern.exec(rest)) {
-      const figure = use(match);
+      const figure = read(match);
       rest = rest.replace(match[0], ' ');
       if (figure) figures.push(figure);
       else refused.push(match[0].trim());

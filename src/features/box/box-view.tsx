@@ -1,0 +1,186 @@
+'use client';
+
+import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
+import { partIdSchema } from '@/domain/ids';
+import type { Part } from '@/domain/parts';
+import { useI18n } from '@/i18n/client';
+import { foundAs } from '@/i18n/find-part';
+import { partTitle } from '@/i18n/part-text';
+import type { BoxPage } from '@/server/queries/box-page';
+import { ChoiceField } from '@/ui/choice-field';
+import { KeyFoot } from '@/ui/key-foot';
+import { groupKeys, useKeys } from '@/ui/keys';
+import { KeysPanel } from '@/ui/keys-panel';
+import { ALL, inBoxOrder, passes, type Filter } from './box-list';
+import { ExchangePanel } from './exchange-panel';
+import { GuidePanel } from './guides/guide-panel';
+import { HistoryPanel } from './history-panel';
+import { BOX_KEYS, type BoxKeyAction } from './keys';
+import { KindIndex } from './kind-index';
+import { MergePanel } from './merge-panel';
+import { PartCard } from './part-card';
+import { PartForm } from './part-form';
+import { PartTable } from './part-table';
+import { QuickAdd } from './quick-add';
+import { RemovePanel } from './remove-panel';
+import { StockPanel } from './stock-panel';
+import { useBox } from './use-box';
+
+type Open = 'edit' | 'stock' | 'history' | 'merge' | 'remove' | 'exchange' | 'keys' | { readonly guide: Guide } | null;
+
+const SHOW = ['all', 'guessed', 'unused', 'short'] as const satisfies readonly Filter['show'][];
+
+export function BoxView(page: BoxPage) {
+  const i18n = useI18n();
+  const { t } = i18n;
+  const box = useBox(page);
+  const [filter, setFilter] = useState<Filter>(ALL);
+  const [find, setFind] = useState('');
+  const [selected, setSelected] = useState<string | null>(null);
+  const [open, setOpen] = useState<Open>(null);
+  const [notice, setNotice] = useState('');
+  const order = useRef<readonly string[]>([]);
+  const addRef = useRef<HTMLInputElement>(null);
+  const findRef = useRef<HTMLInputElement>(null);
+
+  const all = useMemo(() => page.parts.map(({ part }) => part).sort(inBoxOrder), [page.parts]);
+  const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
+  const wanted = useDeferredValue(find);
+  const shown = useMemo(() => {
+    const rod = filter.fitsRodId ? all.find(({ id }) => id === filter.fitsRodId) : undefined;
+    const passing = all.filter((part) => passes(part, filter, usesOf(part) > 0, rod)).map((part) => ({ part, found: foundAs(i18n, part, wanted) }));
+    return passing.filter(({ found }) => found > 0).sort((a, b) => b.found - a.found).map(({ part }) => part);
+  }, [all, filter, wanted, usesOf, i18n]);
+  const onOrder = useCallback((ids: readonly string[]) => {
+    order.current = ids;
+  }, []);
+
+  const held = selected ? box.byId.get(selected) : undefined;
+  const part = held?.part ?? null;
+  const uses = part ? (page.uses[part.id] ?? []) : [];
+  const failure = box.failure ? t(`box.failure.${box.failure}`) : null;
+  const close = () => {
+    box.clearFailure();
+    setOpen(null);
+  };
+  const done = (text: string) => () => {
+    setOpen(null);
+    setNotice(text);
+  };
+  const pick = (by: 1 | -1) => {
+    const ids = order.current;
+    const at = selected ? ids.indexOf(selected) : -1;
+    setSelected(ids[Math.min(ids.length - 1, Math.max(0, at + by))] ?? null);
+  };
+  const onFindKey = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key !== 'Enter' && event.key !== 'Escape') return;
+    if (event.key === 'Enter') setSelected(order.current[0] ?? null);
+    event.currentTarget.blur();
+  };
+  const copy = (original: Part) => {
+    const id = partIdSchema.parse(`part-${crypto.randomUUID()}`);
+    box.put({ ...original, id }, t('box.why.copy'), () => setSelected(id));
+  };
+
+  const run = (action: BoxKeyAction) => {
+    switch (action) {
+      case 'previous':
+      case 'next':
+        return pick(action === 'next' ? 1 : -1);
+      case 'add':
+        return addRef.current?.focus();
+      case 'find':
+        return findRef.current?.focus();
+      case 'undo':
+        return box.canUndo ? box.undo(t('box.why.undo')) : setNotice(t('box.nothingToUndo'));
+      case 'redo':
+        return box.canRedo ? box.redo(t('box.why.redo')) : setNotice(t('box.nothingToRedo'));
+      case 'exchange':
+      case 'keys':
+        return setOpen(action);
+      case 'measure':
+        return part ? setOpen({ guide: GUIDES_OF_KIND[part.kind][0]! }) : setNotice(t('box.pickFirst'));
+      case 'copy':
+        return part ? copy(part) : setNotice(t('box.pickFirst'));
+      case 'edit':
+      case 'stock':
+      case 'history':
+      case 'merge':
+      case 'remove':
+        return part ? setOpen(action) : setNotice(t('box.pickFirst'));
+      default:
+        return action satisfies never;
+    }
+  };
+  useKeys(BOX_KEYS, run, open !== null);
+  const named = <A extends string>(groups: readonly { label: (typeof BOX_KEYS)[number]['label']; keys: readonly string[]; action: A }[]) => groups.map((group) => ({ ...group, label: t(`box.key.${group.label}`) }));
+  const rods = all.filter(({ kind }) => kind === 'rod');
+
+  return (
+    <main id="main" tabIndex={-1} className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[640px]">
+      <h1 className="sr-only">{t('nav.box')}</h1>
+      <QuickAdd
+        inputRef={addRef}
+        busy={box.busy}
+        onAdd={(added, cleared) =>
+          box.put(added, t('box.why.add'), () => {
+            cleared();
+            setSelected(added.id);
+            setNotice(t('box.added', { part: partTitle(i18n, added) }));
+          })
+        }
+      />
+      <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[176px_minmax(0,1fr)_320px] lg:gap-3">
+        <KindIndex parts={all} chosen={filter.kind} onChoose={(kind) => setFilter({ ...filter, kind })} />
+        <div className="flex min-h-0 flex-col gap-2">
+          <div role="search" className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1fr)_130px_150px]">
+            <div className="max-sm:col-span-2">
+              <label htmlFor="box-find" className="narrow block text-[12px] text-dim">{t('candidates.find')}</label>
+              <input ref={findRef} id="box-find" type="search" value={find} placeholder={t('box.findHint')} onChange={(event) => setFind(event.target.value)} onKeyDown={onFindKey} className="min-h-7 w-full border-b border-faint bg-transparent outline-offset-2 placeholder:text-dim" />
+            </div>
+            <ChoiceField label={t('box.show')} value={filter.show} options={SHOW.map((value) => ({ value, label: t(`box.showing.${value}`) }))} onValueChange={(show) => setFilter({ ...filter, show })} />
+            <ChoiceField label={t('box.fits')} value={filter.fitsRodId ?? ''} options={[{ value: '', label: t('box.fitsAny') }, ...rods.map((rod) => ({ value: rod.id as string, label: partTitle(i18n, rod) }))]} onValueChange={(id) => setFilter({ ...filter, fitsRodId: id === '' ? null : id })} />
+          </div>
+          <PartTable parts={shown} usesOf={usesOf} selected={selected} onSelect={setSelected} onOrder={onOrder} />
+        </div>
+        {part ? (
+          <PartCard
+            part={part}
+            uses={uses}
+            onGuide={(guide) => setOpen({ guide })}
+            onEdit={() => setOpen('edit')}
+            onStock={() => setOpen('stock')}
+            onHistory={() => setOpen('history')}
+            onCopy={() => copy(part)}
+            onMerge={() => setOpen('merge')}
+            onRemove={() => setOpen('remove')}
+          />
+        ) : (
+          <p className="semi-narrow border border-faint px-3 py-2 text-[13.5px] text-dim">{t('box.pickHint')}</p>
+        )}
+      </div>
+      <footer className="narrow flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
+        <KeyFoot groups={named(groupKeys(BOX_KEYS, true))} onAction={run} />
+        <span role="status" className="ml-auto text-ink">{open === null && failure ? failure : notice}</span>
+      </footer>
+      {part && held && open === 'edit' && <PartForm part={part} failure={failure} busy={box.busy} onClose={close} onSave={(next) => box.put(next, t('box.why.edit'), done(t('box.saved')))} />}
+      {part && open === 'stock' && <StockPanel part={part} failure={failure} busy={box.busy} onClose={close} onMove={(amount, reason) => box.move(part.id, amount, reason, done(t('box.moved')))} />}
+      {part && open === 'history' && <HistoryPanel part={part} onClose={close} />}
+      {part && open === 'remove' && <RemovePanel part={part} uses={uses} busy={box.busy} failure={failure} onClose={close} onRemove={() => box.remove([part.id], t('box.why.remove'), done(t('box.removed')))} />}
+      {part && open === 'merge' && (
+        <MergePanel
+          part={part}
+          others={all.filter(({ kind, id }) => kind === part.kind && id !== part.id)}
+          busy={box.busy}
+          failure={failure}
+          onClose={close}
+          onMerge={(dropId) => box.merge(part.id, dropId, t('box.why.merge'), (setups) => done(t('box.merged', { count: setups.length }))())}
+        />
+      )}
+      {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} onClose={close} />}
+      {open === 'exchange' && <ExchangePanel onClose={close} />}
+      <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
+    </main>
+  );
+}

@@ -1,0 +1,22 @@
+import Link from 'next/link';
+import { useI18n } from '@/i18n/client';
+import type { Measured } from '@/server/actions/box';
+
+/** After a measurement: which marks of which setups it moved. */
+export function MovedSetups({ saved }: { readonly saved: Measured }) {
+  const { t } = useI18n();
+  return (
+    <div role="status">
+      <p className="font-semibold">{t('guide.written')}</p>
+      {saved.setups.length === 0 && <p>{t('guide.usedNowhere')}</p>}
+      <ul className="mt-2">
+        {saved.setups.map(({ setupId, name, marks }) => (
+          <li key={setupId} className="border-t border-faint py-1">
+            <Link href={`/bench/${setupId}`} className="underline">{name}</Link>:{' '}
+            {marks.length === 0 ? t('guide.nothingMoved') : marks.map(({ verdict, then, now }) => t('guide.moved', { verdict: t(`verdict.${verdict}`), then: t(`mark.${then}`), now: t(`mark.${now}`) })).join('; ')}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { Guide } from '@/domain/guides';
+import type { Part } from '@/domain/parts';
+import { useI18n, type I18n } from '@/i18n/client';
+import { GUIDE_DEFINITIONS } from './definitions';
+import { judgeRows, type Ask, type Asked, type Column, type ReadingRow } from './guide';
+
+/** One line of readings as typed, by column. */
+export type TypedRow = Readonly<Record<string, string>>;
+
+export interface CellProblem {
+  readonly row: number;
+  readonly column: string;
+  readonly text: string;
+}
+
+/** Headless: what was typed into a guide, and what it makes of it. */
+export function useGuide(guide: Guide, part: Part) {
+  const i18n = useI18n();
+  const definition = GUIDE_DEFINITIONS[guide];
+  const asks = useMemo(() => definition.asks(part), [definition, part]);
+  const columns = useMemo(() => definition.columns(part), [definition, part]);
+  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(asks.map((ask) => [ask.name, startOf(i18n, ask)])));
+  const [rows, setRows] = useState<readonly TypedRow[]>([{}]);
+
+  const read = useMemo(() => readRows(i18n, columns, rows), [i18n, columns, rows]);
+  const judged = useMemo(() => judgeRows(definition, part, read.rows.map(({ row }) => row), askedOf(i18n, asks, answers)), [definition, part, read, i18n, asks, answers]);
+  const problems: readonly CellProblem[] = [
+    ...read.problems,
+    ...[...judged.refused].map(([index, { column, min, max }]) => {
+      const measure = columns.find(({ name }) => name === column)?.measure ?? 'count';
+      const show = (value: number) => (measure === 'count' ? i18n.number(value, 0) : i18n.format(value, measure));
+      return { row: read.rows[index]!.at, column, text: i18n.t('guide.cannotBe', { min: show(min), max: show(max) }) };
+    }),
+  ];
+
+  const setCell = (at: number, column: string, text: string) =>
+    setRows((held) => {
+      const next = held.map((row, i) => (i === at ? { ...row, [column]: text } : row));
+      return Object.values(next.at(-1)!).some((cell) => cell !== '') ? [...next, {}] : next;
+    });
+  const addRow = (row: TypedRow) => setRows((held) => [...held.filter((each) => Object.values(each).some((cell) => cell !== '')), row, {}]);
+
+  return { asks, columns, timed: definition.timed, answers, setAnswer: (name: string, text: string) => setAnswers((held) => ({ ...held, [name]: text })), rows, setCell, addRow, removeRow: (at: number) => setRows((held) => held.filter((_, i) => i !== at)), judged, problems };
+}
+
+function startOf({ show }: I18n, ask: Ask): string {
+  switch (ask.kind) {
+    case 'figure':
+      return ask.start === null ? '' : show(ask.start, ask.measure).number;
+    case 'whole':
+      return String(ask.start);
+    case 'choice':
+      return ask.start;
+    default:
+      return ask satisfies never;
+  }
+}
+
+function askedOf(i18n: I18n, asks: readonly Ask[], answers: Readonly<Record<string, string>>): Asked {
+  return {
+    figure: (name) => {
+      const ask = asks.find((each) => each.name === name);
+      const text = answers[name] ?? '';
+      if (ask?.kind === 'whole') return /^\d+$/.test(text.trim()) ? Number(text) : null;
+      const outcome = ask?.kind === 'figure' ? i18n.read(text, ask.measure) : null;
+      return outcome?.kind === 'read' ? outcome.value : null;
+    },
+    word: (name) => answers[name] ?? '',
+  };
+}
+
+/** Rows whose cells can all be read; a cell that cannot is named, and its row waits. */
+function readRows(i18n: I18n, columns: readonly Column[], typed: readonly TypedRow[]) {
+  const rows: { at: number; row: ReadingRow }[] = [];
+  const problems: CellProblem[] = [];
+  typed.forEach((cells, at) => {
+    const figures: [string, number][] = [];
+    let whole = true;
+    for (const { name, measure, optional } of columns) {
+      const text = cells[name]?.trim() ?? '';
+      if (text === '') {
+        whole &&= optional === true;
+        continue;
+      }
+      const outcome = i18n.read(text, measure === 'count' ? 'ratio' : measure);
+      if (outcome.kind === 'read') figures.push([name, outcome.value]);
+      else {
+        whole = false;
+        problems.push({ row: at, column: name, text: i18n.t('guide.unread', { given: 'given' in outcome ? outcome.given : text }) });
+      }
+    }
+    if (whole && figures.length > 0) rows.push({ at, row: Object.fromEntries(figures) });
+  });
+  return { rows, problems };
+}

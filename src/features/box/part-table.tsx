@@ -1,0 +1,114 @@
+'use client';
+
+import { createSortedRowModel, rowSortingFeature, tableFeatures, useTable, createColumnHelper } from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useMemo, useRef } from 'react';
+import type { Part } from '@/domain/parts';
+import { stockOf } from '@/domain/stock';
+import { useI18n } from '@/i18n/client';
+import { leastKnown, partDetail, partTitle } from '@/i18n/part-text';
+import type { Provenance } from '@/core/quantity';
+import { isShort } from './box-list';
+
+export interface PartTableProps {
+  readonly parts: readonly Part[];
+  readonly usesOf: (part: Part) => number;
+  readonly selected: string | null;
+  readonly onSelect: (id: string) => void;
+  readonly onOrder: (ids: readonly string[]) => void;
+}
+
+const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
+const helper = createColumnHelper<typeof features, Row>();
+const KNOWN_ORDER = { class: 0, label: 1, measured: 2 } as const satisfies Record<Provenance, number>;
+const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'border-dotted' } as const satisfies Record<Provenance, string>;
+
+interface Row {
+  readonly part: Part;
+  readonly title: string;
+  readonly known: Provenance;
+  readonly stock: number | null;
+  readonly price: number | null;
+  readonly uses: number;
+}
+
+const columns = helper.columns([
+  helper.accessor('title', { id: 'part', sortFn: (a, b) => a.original.title.localeCompare(b.original.title, undefined, { numeric: true }) }),
+  helper.accessor((row) => KNOWN_ORDER[row.known], { id: 'known' }),
+  helper.accessor((row) => row.stock ?? -1, { id: 'left' }),
+  helper.accessor((row) => row.price ?? -1, { id: 'price' }),
+  helper.accessor('uses', { id: 'used' }),
+]);
+const COLUMNS = ['part', 'known', 'left', 'price', 'used'] as const;
+const GRID = 'grid grid-cols-[minmax(0,1fr)_64px_64px_72px_44px] items-center gap-x-2';
+
+/** The Box as a list: only the rows in view are made, so ten thousand scroll as a hundred do. */
+export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTableProps) {
+  const i18n = useI18n();
+  const { t, format, money } = i18n;
+  const data = useMemo<Row[]>(
+    () => parts.map((part) => ({ part, title: partTitle(i18n, part), known: leastKnown(part), stock: stockOf(part), price: part.price?.minor ?? null, uses: usesOf(part) })),
+    [parts, i18n, usesOf],
+  );
+  const table = useTable({ features, columns, data, getRowId: (row) => row.part.id });
+  const { rows } = table.getRowModel();
+  const ids = rows.map((row) => row.original.part.id as string);
+  const order = ids.join(' ');
+  useEffect(() => onOrder(order === '' ? [] : order.split(' ')), [order, onOrder]);
+
+  const scroller = useRef<HTMLDivElement>(null);
+  const rowHeight = 38;
+  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => rowHeight, overscan: 8, initialRect: { width: 600, height: 700 } });
+  const at = selected === null ? -1 : ids.indexOf(selected);
+  useEffect(() => {
+    if (at >= 0) virtual.scrollToIndex(at);
+  }, [at, virtual]);
+
+  return (
+    <div role="table" aria-label={t('box.parts')} aria-rowcount={rows.length + 1} className="flex min-h-0 flex-1 flex-col border border-ink bg-sheet">
+      <div role="row" className={`${GRID} border-b border-ink px-2`}>
+        {COLUMNS.map((id) => {
+          const column = table.getColumn(id)!;
+          const sorted = column.getIsSorted();
+          return (
+            <div key={id} role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'} className={id === 'part' ? '' : 'text-right'}>
+              <button type="button" onClick={() => column.toggleSorting()} className="narrow min-h-7 text-[12px] text-dim hover:text-ink">
+                {t(`box.column.${id}`)} <span aria-hidden="true">{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
+              </button>
+            </div>
+          );
+        })}
+      </div>
+      <div ref={scroller} role="rowgroup" tabIndex={0} aria-label={t('box.parts')} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-[50dvh]">
+        <div style={{ height: virtual.getTotalSize() }} className="relative" role="presentation">
+          {virtual.getVirtualItems().map((item) => {
+            const { part, title, known, stock, uses } = rows[item.index]!.original;
+            const isSelected = part.id === selected;
+            return (
+              <div
+                key={part.id}
+                role="row"
+                aria-rowindex={item.index + 2}
+                aria-selected={isSelected}
+                data-part={part.id}
+                onClick={() => onSelect(part.id)}
+                style={{ transform: `translateY(${item.start}px)`, height: rowHeight }}
+                className={`${GRID} absolute inset-x-0 cursor-pointer border-b border-faint px-2 ${isSelected ? 'bg-hi text-on-hi' : ''}`}
+              >
+                <div role="cell" className="min-w-0">
+                  <button type="button" tabIndex={-1} className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]">{title}</button>
+                  <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, null)}{part.words ? ` · ${part.words}` : ''}</span>
+                </div>
+                <div role="cell" className="text-right"><span className={`narrow border-b border-current text-[12px] ${UNDERLINE[known]}`}>{t(`provenance.${known}`)}</span></div>
+                <div role="cell" className={`narrow text-right text-[13px] ${isShort(part) ? 'font-semibold' : ''}`}>{stock === null ? '–' : part.kind === 'line' ? format(stock, 'distance') : stock}{isShort(part) ? ' !' : ''}</div>
+                <div role="cell" className="narrow text-right text-[13px]">{part.price ? money(part.price) : '–'}</div>
+                <div role="cell" className="narrow text-right text-[13px]">{uses === 0 ? '–' : uses}</div>
+              </div>
+            );
+          })}
+        </div>
+        {rows.length === 0 && <p className="semi-narrow px-2 py-2 text-[13px]">{t('box.none')}</p>}
+      </div>
+    </div>
+  );
+}

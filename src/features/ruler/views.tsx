@@ -1,0 +1,27 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useI18n } from '@/i18n/client';
+
+/** Views in the order of work; a word is there when its view is. */
+const VIEWS = ['box', 'bench'] as const;
+
+/** The words on the ruler; a notch stands under the one that is open. */
+export function Views() {
+  const { t } = useI18n();
+  const path = usePathname();
+  return (
+    <nav aria-label={t('nav.label')} className="relative flex gap-5 pl-3 pt-1 sm:pl-6">
+      {VIEWS.map((view) => {
+        const isOpen = path.startsWith(`/${view}`);
+        return (
+          <Link key={view} href={`/${view}`} aria-current={isOpen ? 'page' : undefined} className={`narrow relative inline-flex min-h-7 items-center text-[15px] ${isOpen ? 'font-semibold' : 'text-dim hover:text-ink'}`}>
+            {t(`nav.${view}`)}
+            {isOpen && <svg className="absolute left-1/2 top-[27px] -ml-2 text-ink" width="16" height="8" aria-hidden="true"><path d="M0,8L8,0L16,8z" fill="currentColor" /></svg>}
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}

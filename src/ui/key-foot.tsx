@@ -1,0 +1,19 @@
+import { KeyCap } from './key-cap';
+import { capOf } from './keys';
+
+export interface KeyFootProps<A extends string> {
+  readonly groups: readonly { readonly label: string; readonly keys: readonly string[]; readonly action: A }[];
+  readonly onAction: (action: A) => void;
+}
+
+/** The actions of a view with their keys, along its foot; each is a button too. */
+export function KeyFoot<A extends string>({ groups, onAction }: KeyFootProps<A>) {
+  return groups.map(({ label, keys, action }) => (
+    <button key={label} type="button" onClick={() => onAction(action)} className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6">
+      {keys.map((key) => (
+        <KeyCap key={key}>{capOf(key)}</KeyCap>
+      ))}
+      {label}
+    </button>
+  ));
+}

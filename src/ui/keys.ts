@@ -1,0 +1,58 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+
+/** One action of a view and the keys that do it; rows with one label stand together where keys are listed. */
+export interface KeyRow<A extends string = string, L extends string = string> {
+  readonly action: A;
+  readonly keys: readonly string[];
+  readonly label: L;
+  readonly atFoot: boolean;
+}
+
+const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc', Delete: 'Del' };
+
+/** What is printed on a key: a capital is the shifted key. */
+export const capOf = (key: string): string => CAPS[key] ?? (key.length > 1 ? key : /[A-Z]/.test(key) ? `⇧ ${key}` : key.toUpperCase());
+
+/**
+ * The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier.
+ * `isWithin` tells whether the press happened inside an element of a selector.
+ */
+export function actionOfKey<A extends string>(rows: readonly KeyRow<A>[], event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>, isWithin: (selector: string) => boolean): A | null {
+  if (event.ctrlKey || event.metaKey || event.altKey) return null;
+  if (isWithin('input, select, textarea, [contenteditable]')) return null;
+  if (event.key === 'Enter' && isWithin('a, button')) return null;
+  return rows.find(({ keys }) => keys.includes(event.key))?.action ?? null;
+}
+
+/** Listens on the page while no panel is open; what a key does is always the newest `run`. */
+export function useKeys<A extends string>(rows: readonly KeyRow<A>[], run: (action: A) => void, isPaused: boolean): void {
+  const runRef = useRef(run);
+  useEffect(() => {
+    runRef.current = run;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isPaused) return;
+      const { target } = event;
+      const action = actionOfKey(rows, event, (selector) => target instanceof Element && target.closest(selector) !== null);
+      if (!action) return;
+      event.preventDefault();
+      runRef.current(action);
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [rows, isPaused]);
+}
+
+/** Rows that share a label as one. */
+export function groupKeys<A extends string, L extends string>(rows: readonly KeyRow<A, L>[], atFoot = false): { readonly label: L; readonly keys: readonly string[]; readonly action: A }[] {
+  const groups = new Map<L, { label: L; keys: string[]; action: A }>();
+  for (const { label, keys, action } of rows.filter((row) => !atFoot || row.atFoot)) {
+    const group = groups.get(label);
+    if (group) group.keys.push(...keys);
+    else groups.set(label, { label, keys: [...keys], action });
+  }
+  return [...groups.values()];
+}
