@@ -1,10 +1,10 @@
-import { eq, inArray } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { benchIdSchema, revisionIdSchema, setupIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from './client';
 import { DEMO_BENCH, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
-import { findBench, insertBench, insertParts, insertSetup, saveRevision } from './repo';
-import { bench, movement, part, reading, revision, revisionPart, setup } from './schema';
+import { clearBench, findBench, insertBench, insertParts, insertSetup, saveRevision } from './repo';
+import { bench } from './schema';
 
 export const demoBenchId: BenchId = benchIdSchema.parse(DEMO_BENCH.id);
 
@@ -20,13 +20,7 @@ export async function loadDemo(db: Db): Promise<boolean> {
 /** Throws the demo bench away, with all that was changed in it, and loads it anew. */
 export async function resetDemo(db: Db): Promise<void> {
   await db.transaction(async (tx) => {
-    const mine = tx.select({ id: revision.id }).from(revision).where(eq(revision.benchId, demoBenchId));
-    await tx.delete(revisionPart).where(inArray(revisionPart.revisionId, mine));
-    await tx.delete(revision).where(eq(revision.benchId, demoBenchId));
-    await tx.delete(setup).where(eq(setup.benchId, demoBenchId));
-    await tx.delete(reading).where(eq(reading.benchId, demoBenchId));
-    await tx.delete(movement).where(eq(movement.benchId, demoBenchId));
-    await tx.delete(part).where(eq(part.benchId, demoBenchId));
+    await clearBench(tx, demoBenchId, DEMO_BENCH.name);
     await tx.delete(bench).where(eq(bench.id, demoBenchId));
     await writeDemo(tx);
   });

@@ -1,7 +1,8 @@
-export { findBench, insertBench, type Bench } from './bench-repo';
+export { clearBench, findBench, insertBench, type Bench } from './bench-repo';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
 export {
   findParts,
+  insertAllParts,
   insertParts,
   listAllParts,
   listBox,
@@ -12,6 +13,7 @@ export {
   type BoxPart,
   type RemoveOutcome,
   type ReplaceOutcome,
+  type PartRow,
   type StoredPart,
 } from './part-repo';
 export { insertReadings, listAllReadings, listReadings, type Reading } from './reading-repo';
@@ -20,6 +22,7 @@ export {
   findSetup,
   insertSetup,
   listRevisions,
+  listAllSetups,
   listSetups,
   renameSetup,
   saveRevision,

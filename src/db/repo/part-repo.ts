@@ -1,8 +1,11 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { BenchId, PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from '../client';
 import { part, revisionPart } from '../schema';
+
+/** Rows a statement: more would pass the server's packet limit with long documents. */
+const CHUNK = 500;
 
 /** A part as it stands in the Box; a save names the version it started from. */
 export interface BoxPart {
@@ -48,13 +51,8 @@ export async function lockParts(tx: Tx, benchId: BenchId, ids: readonly PartId[]
   return new Map(rows.map(({ id, archivedAt, ...row }) => [id, { ...row, archived: archivedAt !== null }]));
 }
 
-/** Rows a statement: more would pass the server's packet limit with long documents. */
-const CHUNK = 500;
-
 export async function insertParts(db: Db | Tx, benchId: BenchId, parts: readonly Part[], now: Date): Promise<void> {
-  for (let from = 0; from < parts.length; from += CHUNK) {
-    await db.insert(part).values(parts.slice(from, from + CHUNK).map((document) => ({ id: document.id, benchId, kind: document.kind, document, updatedAt: now })));
-  }
+  await insertAllParts(db, benchId, parts.map((each) => ({ part: each, updatedAt: now, archivedAt: null })));
 }
 
 export type ReplaceOutcome = { readonly kind: 'replaced'; readonly version: number } | { readonly kind: 'stale' };
@@ -84,11 +82,23 @@ export async function removePart(tx: Tx, benchId: BenchId, partId: PartId, now: 
   return 'deleted';
 }
 
-/** Every part of a bench with its state, archived ones too, oldest change first; for a whole bench as a file. */
-export async function listAllParts(db: Db | Tx, benchId: BenchId) {
+export interface PartRow {
+  readonly part: Part;
+  readonly updatedAt: Date;
+  readonly archivedAt: Date | null;
+}
+
+/** Every part of a bench with its state, archived ones too; for a whole bench as a file. */
+export async function listAllParts(db: Db | Tx, benchId: BenchId): Promise<PartRow[]> {
   return db
     .select({ part: part.document, updatedAt: part.updatedAt, archivedAt: part.archivedAt })
     .from(part)
     .where(eq(part.benchId, benchId))
-    .orderBy(desc(part.kind), part.id);
+    .orderBy(part.kind, part.id);
+}
+
+export async function insertAllParts(db: Db | Tx, benchId: BenchId, rows: readonly PartRow[]): Promise<void> {
+  for (let from = 0; from < rows.length; from += CHUNK) {
+    await db.insert(part).values(rows.slice(from, from + CHUNK).map(({ part: document, updatedAt, archivedAt }) => ({ id: document.id, benchId, kind: document.kind, document, updatedAt, archivedAt })));
+  }
 }

@@ -33,6 +33,11 @@ export async function listSetups(db: Db | Tx, benchId: BenchId): Promise<SetupHe
   return db.select(headColumns).from(setup).where(and(eq(setup.benchId, benchId), isNull(setup.archivedAt))).orderBy(setup.name);
 }
 
+/** Archived ones too, in the order of their ids; for a whole bench as a file. */
+export async function listAllSetups(db: Db | Tx, benchId: BenchId) {
+  return db.select({ ...headColumns, createdAt: setup.createdAt, archivedAt: setup.archivedAt }).from(setup).where(eq(setup.benchId, benchId)).orderBy(setup.id);
+}
+
 export async function findSetup(db: Db | Tx, benchId: BenchId, setupId: SetupId): Promise<SetupHead | null> {
   const [row] = await db.select(headColumns).from(setup).where(and(eq(setup.benchId, benchId), eq(setup.id, setupId)));
   return row ?? null;

@@ -179,7 +179,7 @@ export function BoxView(page: BoxPage) {
         />
       )}
       {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} onClose={close} />}
-      {open === 'exchange' && <ExchangePanel onClose={close} />}
+      {open === 'exchange' && <ExchangePanel parts={page.parts} onClose={close} />}
       <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
     </main>
   );

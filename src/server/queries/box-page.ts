@@ -1,5 +1,7 @@
 import 'server-only';
 import { listBox, type BoxPart } from '@/db/repo';
+
+export type { BoxPart };
 import type { PartId } from '@/domain/ids';
 import { newestRevisions } from '../box/setups-of-parts';
 import { currentBench } from '../current-bench';

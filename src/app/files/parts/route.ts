@@ -1,0 +1,3 @@
+import { importParts } from '@/server/exchange/files';
+
+export const POST = (request: Request) => importParts(request);

@@ -1,0 +1,90 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import type { BoxPart } from '@/server/queries/box-page';
+import type { PlannedLine } from '@/domain/exchange/plan-parts';
+import type { ExchangeReply, ExchangeRequest } from '@/workers/exchange-protocol';
+import type { BenchDifference } from '@/server/exchange/file-to-bench';
+
+export type Exchange =
+  | { readonly kind: 'idle' }
+  | { readonly kind: 'reading'; readonly done: number; readonly of: number }
+  | { readonly kind: 'refused'; readonly code: RefusedCode; readonly detail: string }
+  | { readonly kind: 'parts'; readonly lines: readonly PlannedLine[]; readonly name: string }
+  | { readonly kind: 'bench'; readonly difference: BenchDifference; readonly file: string }
+  | { readonly kind: 'writing' }
+  | { readonly kind: 'written'; readonly count: number | null; readonly seconds: number };
+
+export type RefusedCode = 'archive' | 'binary' | 'too-large' | 'too-many-lines' | 'unreadable' | 'not-parts' | 'empty' | 'not-json' | 'bad-input' | 'foreign' | 'stale' | 'database-away' | 'unreachable' | 'failed';
+
+/** Headless: a file in, a dry run of it, and only then the writing. */
+export function useExchange(parts: readonly BoxPart[], reason: string) {
+  const router = useRouter();
+  const [state, setState] = useState<Exchange>({ kind: 'idle' });
+  const worker = useRef<Worker | null>(null);
+  useEffect(() => () => worker.current?.terminate(), []);
+  const refuse = (code: RefusedCode, detail = '') => setState({ kind: 'refused', code, detail });
+
+  const readTable = (file: File) => {
+    worker.current?.terminate();
+    worker.current = new Worker(new URL('../../workers/exchange.worker.ts', import.meta.url), { type: 'module' });
+    worker.current.addEventListener('error', () => refuse('failed'));
+    worker.current.addEventListener('message', ({ data }: MessageEvent<ExchangeReply>) => {
+      if (data.kind === 'progress') setState({ kind: 'reading', done: data.done, of: data.of });
+      else if (data.kind === 'refused') refuse(data.code);
+      else if (data.plan.kind === 'plan') setState({ kind: 'parts', lines: data.plan.lines, name: file.name });
+      else refuse(data.plan.kind, data.plan.kind === 'not-parts' ? data.plan.found.join(', ') : '');
+    });
+    setState({ kind: 'reading', done: 0, of: 0 });
+    worker.current.postMessage({ file, box: parts.map(({ part }) => part) } satisfies ExchangeRequest);
+  };
+
+  const readBench = async (file: File) => {
+    if (file.size > 64 * 1024 * 1024) return refuse('too-large');
+    setState({ kind: 'reading', done: 0, of: 0 });
+    const text = await file.text();
+    const answer = await post('/files/bench.json', text);
+    if (answer.ok) setState({ kind: 'bench', difference: answer.data as BenchDifference, file: text });
+    else refuse(answer.code, answer.detail);
+  };
+
+  const write = async (path: string, body: string) => {
+    const start = performance.now();
+    setState({ kind: 'writing' });
+    const answer = await post(path, body);
+    if (!answer.ok) return refuse(answer.code, answer.detail);
+    const { count } = answer.data as { count?: number };
+    setState({ kind: 'written', count: count ?? null, seconds: (performance.now() - start) / 1e3 });
+    router.refresh();
+  };
+
+  return {
+    state,
+    read: (file: File) => (/\.json$/i.test(file.name) ? void readBench(file) : readTable(file)),
+    cancel: () => {
+      worker.current?.terminate();
+      setState({ kind: 'idle' });
+    },
+    confirm: () => {
+      if (state.kind === 'bench') void write('/files/bench.json?confirm=yes', state.file);
+      if (state.kind === 'parts') {
+        const versions = new Map(parts.map(({ part, version }) => [part.id as string, version]));
+        const changes = state.lines.flatMap(({ outcome }) => (outcome.kind === 'new' || outcome.kind === 'changed' ? [{ id: outcome.part.id, part: outcome.part, expectedVersion: versions.get(outcome.part.id) ?? null }] : []));
+        void write('/files/parts', JSON.stringify({ changes, reason }));
+      }
+    },
+  };
+}
+
+type Answer = { readonly ok: true; readonly data: unknown } | { readonly ok: false; readonly code: RefusedCode; readonly detail: string };
+
+async function post(path: string, body: string): Promise<Answer> {
+  try {
+    const response = await fetch(path, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+    const data = (await response.json()) as { code?: RefusedCode; fields?: readonly { path: string }[] };
+    return response.ok ? { ok: true, data } : { ok: false, code: data.code ?? 'failed', detail: (data.fields ?? []).map(({ path: at }) => at).slice(0, 8).join(', ') };
+  } catch {
+    return { ok: false, code: 'unreachable', detail: '' };
+  }
+}

@@ -1,0 +1,47 @@
+import { clearBench, insertAllParts, insertMovements, insertReadings, insertSetup, saveRevision, setArchived } from '@/db/repo';
+import type { Db } from '@/db/client';
+import type { BenchFile } from '@/domain/bench-file';
+import type { BenchId } from '@/domain/ids';
+
+/** Puts the bench of a file in the place of what is there, all or nothing. */
+export async function fileToBench(db: Db, benchId: BenchId, file: BenchFile): Promise<void> {
+  await db.transaction(async (tx) => {
+    await clearBench(tx, benchId, file.name);
+    await insertAllParts(tx, benchId, file.parts.map(({ part, updatedAt, archivedAt }) => ({ part, updatedAt: new Date(updatedAt), archivedAt: archivedAt ? new Date(archivedAt) : null })));
+    await insertReadings(tx, benchId, file.readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: new Date(takenAt) })));
+    await insertMovements(tx, benchId, file.movements.map(({ at, ...rest }) => ({ ...rest, at: new Date(at) })));
+    for (const { id, name, createdAt, archivedAt, revisions } of file.setups) {
+      await insertSetup(tx, { id, benchId, name, version: 0, createdAt: new Date(createdAt) });
+      for (const { id: revisionId, number, reason, savedAt, chain, presentation, partsThen } of revisions) {
+        await saveRevision(tx, benchId, id, number - 1, { id: revisionId, reason, chain, presentation, parts: partsThen, savedAt: new Date(savedAt) });
+      }
+      if (archivedAt) await setArchived(tx, benchId, id, new Date(archivedAt));
+    }
+  });
+}
+
+export interface BenchDifference {
+  readonly parts: Counts;
+  readonly setups: Counts;
+}
+
+interface Counts {
+  readonly fresh: number;
+  readonly changed: number;
+  readonly same: number;
+  /** on the bench now and not in the file */
+  readonly gone: number;
+}
+
+/** What putting the file in place would do, without doing it. */
+export function compareBench(now: BenchFile, file: BenchFile): BenchDifference {
+  const count = <T extends { id: string }>(before: readonly T[], after: readonly T[]): Counts => {
+    const held = new Map(before.map((each) => [each.id, JSON.stringify(each)]));
+    const kinds = after.map((each) => (!held.has(each.id) ? 'fresh' : held.get(each.id) === JSON.stringify(each) ? 'same' : 'changed'));
+    const ids = new Set(after.map(({ id }) => id));
+    const of = (kind: string) => kinds.filter((each) => each === kind).length;
+    return { fresh: of('fresh'), changed: of('changed'), same: of('same'), gone: before.filter(({ id }) => !ids.has(id)).length };
+  };
+  const parts = (of: BenchFile) => of.parts.map(({ part, archivedAt }) => ({ id: part.id as string, part, archivedAt }));
+  return { parts: count(parts(now), parts(file)), setups: count(now.setups, file.setups) };
+}
