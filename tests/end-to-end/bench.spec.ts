@@ -1,27 +1,16 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import type { Evaluation } from '../../src/core/evaluate';
 import { demoFiles } from '../helpers/demo';
+import { clean, errors, watchErrors } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
 const candidates = (page: Page) => page.getByRole('listbox').getByRole('option');
 const figure = (page: Page, name: string) => verdict(page, name).locator('output');
 
-const errors: string[] = [];
-test.beforeEach(({ page }) => {
-  errors.length = 0;
-  page.on('pageerror', (error) => errors.push(error.message));
-  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
-});
-test.afterEach(() => expect(errors, 'the page logs no error').toEqual([]));
-
-async function clean(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([]);
-}
+watchErrors();
 
 test('the list shows the marks of all five setups and opens one', async ({ page }) => {
   await page.goto('/');

@@ -4,16 +4,20 @@ import { revisionLetter } from '@/domain/revision-letter';
 import { getI18n } from '@/i18n/server';
 import type { SetupLine } from '@/server/queries/setup-list';
 import { Mark, type MarkShape } from '@/ui/mark';
+import { BringBack, SetupActions } from './setup-actions';
 
 const SHAPE = { sound: 'filled', edge: 'half', fails: 'crossed', 'cant-tell': 'dotted' } as const satisfies Record<MarkWord, MarkShape>;
 
 /** The setups of the bench with the marks of their newest revisions. */
-export async function SetupList({ setups }: { readonly setups: readonly SetupLine[] }) {
+export async function SetupList({ setups, putAway }: { readonly setups: readonly SetupLine[]; readonly putAway: readonly { readonly id: string; readonly name: string }[] }) {
   const { t, date } = await getI18n();
   const names = VERDICT_NAMES.filter((name) => name !== 'balance');
   return (
-    <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-4xl px-3 py-4">
-      <h1 className="narrow mb-3 text-[20px] font-semibold">{t('list.title')}</h1>
+    <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-6xl px-3 py-4">
+      <div className="mb-3 flex items-baseline justify-between gap-4">
+        <h1 className="narrow text-[20px] font-semibold">{t('list.title')}</h1>
+        <Link href="/bench/new" className="narrow flex min-h-9 items-center border border-ink bg-hi px-3 font-semibold text-on-hi">{t('list.new')}</Link>
+      </div>
       {setups.length === 0 ? (
         <p>{t('list.empty')}</p>
       ) : (
@@ -27,6 +31,7 @@ export async function SetupList({ setups }: { readonly setups: readonly SetupLin
                 {names.map((name) => (
                   <th key={name} className="px-2 font-normal">{t(`verdict.${name}`)}</th>
                 ))}
+                <th className="px-2 font-normal"><span className="sr-only">{t('list.actions')}</span></th>
               </tr>
             </thead>
             <tbody>
@@ -47,11 +52,22 @@ export async function SetupList({ setups }: { readonly setups: readonly SetupLin
                       </td>
                     );
                   })}
+                  <td className="px-1"><SetupActions setupId={setup.id} name={setup.name} /></td>
                 </tr>
               ))}
             </tbody>
           </table>
         </div>
+      )}
+      {putAway.length > 0 && (
+        <section aria-labelledby="put-away" className="mt-5">
+          <h2 id="put-away" className="narrow text-[13px] text-dim">{t('list.away')}</h2>
+          <ul>
+            {putAway.map(({ id, name }) => (
+              <li key={id} className="flex items-center justify-between gap-3 border-t border-faint py-1"><span className="semi-narrow">{name}</span> <BringBack setupId={id} name={name} /></li>
+            ))}
+          </ul>
+        </section>
       )}
     </main>
   );

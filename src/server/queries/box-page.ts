@@ -1,8 +1,9 @@
 import 'server-only';
-import { listBox, type BoxPart } from '@/db/repo';
+import { listBox, listParts, type BoxPart } from '@/db/repo';
 
 export type { BoxPart };
 import type { PartId } from '@/domain/ids';
+import type { Part } from '@/domain/parts';
 import { newestRevisions } from '../box/setups-of-parts';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
@@ -22,4 +23,9 @@ export async function getBoxPage(): Promise<BoxPage> {
     for (const partId of new Set(revision.chain.map((joint) => joint.partId))) (uses[partId] ??= []).push({ id: setupId, name });
   }
   return { parts, uses };
+}
+
+/** The parts alone, for whoever builds from them. */
+export async function getBox(): Promise<readonly Part[]> {
+  return listParts(database(), await currentBench());
 }

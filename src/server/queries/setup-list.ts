@@ -1,6 +1,6 @@
 import 'server-only';
 import { evaluate, type Verdict, type VerdictName } from '@/core/evaluate';
-import { findRevision, listSetups } from '@/db/repo';
+import { findRevision, listAllSetups, listSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
@@ -25,4 +25,10 @@ export async function getSetupList(): Promise<readonly SetupLine[]> {
     }),
   );
   return lines.flat();
+}
+
+/** Setups that were put away, to be brought back. */
+export async function getPutAway(): Promise<readonly { readonly id: SetupId; readonly name: string }[]> {
+  const setups = await listAllSetups(database(), await currentBench());
+  return setups.filter(({ archivedAt }) => archivedAt !== null).map(({ id, name }) => ({ id, name }));
 }

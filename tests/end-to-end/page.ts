@@ -1,0 +1,21 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+/** Errors that a page logged in the running test; a test that asks for one empties it. */
+export const errors: string[] = [];
+
+/** No page may log an error. Call once in each file of tests. */
+export function watchErrors(): void {
+  test.beforeEach(({ page }) => {
+    errors.length = 0;
+    page.on('pageerror', (error) => errors.push(error.message));
+    page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  });
+  test.afterEach(() => expect(errors, 'the page logs no error').toEqual([]));
+}
+
+/** Nothing for axe to find. */
+export async function clean(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+}
