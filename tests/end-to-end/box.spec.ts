@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { clean, watchErrors } from './page';
+import { clean, errors, watchErrors } from './page';
 
 watchErrors();
 
@@ -150,6 +150,7 @@ test('a table is shown line by line and written only when confirmed', async ({ p
     await dialog.getByLabel('Choose a file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer: bytes });
     await expect(dialog).toContainText(says);
   }
+  errors.length = 0; // the browser logs the two answers of the server that refused
 });
 
 test('the bench goes out as a file and comes in again after a look', async ({ page, request }) => {
@@ -174,20 +175,24 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
   for (const [slot, choice] of [['rod', /Heron/], ['reel', /Multiplier, 6.3/], ['line', /Braid 0.28/], ['leader', /Fluorocarbon 0.37/], ['weight', /Bullet, tungsten · 10 g/], ['hook', /Offset worm 3\/0/], ['bait', /Paddle-tail 125/]] as const) {
     const select = page.getByLabel(slot, { exact: true }).and(page.locator('select'));
     const label = (await select.locator('option').allTextContents()).find((text) => choice.test(text))!;
-    await select.selectOption({ label });
+    // A choice made before the page came alive is not taken; the next one is.
+    await expect(async () => {
+      await select.selectOption({ label });
+      await expect(page.getByText(new RegExp(`Still missing:.*\\b${slot}\\b(?! knot)`))).toHaveCount(0, { timeout: 800 });
+    }).toPass();
   }
   await expect(page.getByRole('status').getByText('Throw')).toBeVisible();
-  await page.getByLabel('Name').fill('From nothing');
+  await page.getByLabel('Name', { exact: true }).fill('From nothing');
   await page.getByRole('button', { name: 'open on the Bench' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('From nothing');
   await page.goto('/bench');
   await page.getByRole('button', { name: 'Copy From nothing' }).click();
-  await page.getByLabel('Name').fill('Second try');
+  await page.getByLabel('Name', { exact: true }).fill('Second try');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Second try');
   await page.goto('/bench');
   await page.getByRole('button', { name: 'Rename Second try' }).click();
-  await page.getByLabel('Name').fill('Third name');
+  await page.getByLabel('Name', { exact: true }).fill('Third name');
   await page.getByRole('button', { name: 'Save' }).click();
   for (const name of ['From nothing', 'Third name']) {
     await page.getByRole('button', { name: `Put ${name} away` }).click();

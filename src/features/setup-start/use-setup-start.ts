@@ -3,6 +3,7 @@
 import { useMemo, useState, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
 import { evaluate, PART_OF_JOINT, type Evaluation } from '@/core/evaluate';
+import type { KnotPattern } from '@/core/defaults/knots';
 import { InputRangeError } from '@/core/guard';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -16,7 +17,7 @@ export type StartFailure = 'bad-input' | 'database-away' | 'not-found' | 'unreac
 export function useSetupStart(box: readonly Part[], firstReason: string) {
   const router = useRouter();
   const [choice, setChoice] = useState<RigChoice>({ end: 'hook', leader: true, weight: true });
-  const [chosen, setChosen] = useState<Readonly<Record<string, PartId | undefined>>>({ 'leader-knot': builtInKnots.find((knot) => knot.kind === 'knot' && knot.pattern === 'crossed-wrap')?.id, 'hook-knot': builtInKnots[0]?.id });
+  const [chosen, setChosen] = useState<Readonly<Record<string, PartId | undefined>>>({ 'leader-knot': knotId('crossed-wrap'), 'hook-knot': knotId('doubled-eye') });
   const [name, setName] = useState('');
   const [failure, setFailure] = useState<StartFailure | null>(null);
   const [busy, start] = useTransition();
@@ -52,3 +53,5 @@ export function useSetupStart(box: readonly Part[], firstReason: string) {
     },
   };
 }
+
+const knotId = (pattern: KnotPattern) => builtInKnots.find((knot) => knot.kind === 'knot' && knot.pattern === pattern)?.id;
