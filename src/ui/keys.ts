@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 
 /** One action of a view and the keys that do it; rows with one label stand together where keys are listed. */
 export interface KeyRow<A extends string = string, L extends string = string> {
@@ -26,24 +26,21 @@ export function actionOfKey<A extends string>(rows: readonly KeyRow<A>[], event:
   return rows.find(({ keys }) => keys.includes(event.key))?.action ?? null;
 }
 
-/** Listens on the page while no panel is open; what a key does is always the newest `run`. */
+/** Listens on the page while no panel is open; what a key does is what the page shows by then, never an older state. */
 export function useKeys<A extends string>(rows: readonly KeyRow<A>[], run: (action: A) => void, isPaused: boolean): void {
-  const runRef = useRef(run);
-  useEffect(() => {
-    runRef.current = run;
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if (isPaused) return;
+    const { target } = event;
+    const action = actionOfKey(rows, event, (selector) => target instanceof Element && target.closest(selector) !== null);
+    if (!action) return;
+    event.preventDefault();
+    run(action);
   });
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (isPaused) return;
-      const { target } = event;
-      const action = actionOfKey(rows, event, (selector) => target instanceof Element && target.closest(selector) !== null);
-      if (!action) return;
-      event.preventDefault();
-      runRef.current(action);
-    };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  }, [rows, isPaused]);
+    const listen = (event: KeyboardEvent) => onKey(event);
+    document.addEventListener('keydown', listen);
+    return () => document.removeEventListener('keydown', listen);
+  }, []);
 }
 
 /** Rows that share a label as one. */
