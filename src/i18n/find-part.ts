@@ -9,15 +9,16 @@ export const wordsOfPart = (i18n: Pick<I18n, 't' | 'format' | 'number'>, part: P
 /**
  * How well a part answers a search: 0 not at all, 1 every word stands in it, 2 every word begins one of its words. A
  * mass is found as a mass, however it is written: `1/4 oz` finds 7 g.
+ * `wordsOf` gives the part's words; who searches many parts often keeps them.
  */
-export function foundAs(i18n: I18n, part: Part, find: string): 0 | 1 | 2 {
+export function foundAs(i18n: I18n, part: Part, find: string, wordsOf: (part: Part) => string = (each) => wordsOfPart(i18n, each)): 0 | 1 | 2 {
   const wanted = find.trim().toLowerCase();
   if (wanted === '') return 1;
   if ('massKg' in part && part.massKg) {
     const mass = i18n.read(find, 'mass');
     if (mass.kind === 'read' && Math.abs(part.massKg.value - mass.value) <= 0.05 * mass.value) return 2;
   }
-  const words = wordsOfPart(i18n, part);
+  const words = wordsOf(part);
   const parts = wanted.split(/\s+/);
   if (!parts.every((word) => words.includes(word))) return 0;
   const beginnings = words.split(/[\s“«"(]+/);

@@ -89,7 +89,7 @@ test('joints and candidates by mouse, and every candidate shows its effect', asy
 
 test('a part is found by type, size or weight as it is written', async ({ page }) => {
   await page.goto(WALL);
-  await expect(candidates(page)).toHaveCount(12);
+  await expect(candidates(page)).toHaveCount(22);
   await page.keyboard.press('/');
   await page.keyboard.type('5/0 stout');
   await expect(candidates(page)).toHaveCount(2);

@@ -1,5 +1,6 @@
 import type { Part } from '@/domain/parts';
 import { demoReels } from './reels';
+import { demoRest } from './rest';
 import { demoRods } from './rods';
 import { demoSetups } from './setups';
 import { demoSpools } from './spools';
@@ -7,8 +8,8 @@ import { demoTackle } from './tackle';
 
 export const DEMO_BENCH = { id: 'slipway', name: 'Slipway bench' } as const;
 
-/** The made-up bench above Lake Ostrey: nine rods, six reels, fourteen spools, forty small parts. */
-export const demoParts: readonly Part[] = [...demoRods, ...demoReels, ...demoSpools, ...demoTackle];
+/** The made-up bench above Lake Ostrey: thirteen rods, eight reels, eighteen spools, some 120 small parts, thirty lures. */
+export const demoParts: readonly Part[] = [...demoRods, ...demoReels, ...demoSpools, ...demoTackle, ...demoRest];
 
 export const demoSetupsOfBench = demoSetups(demoParts);
 export type { DemoRevision, DemoSetup } from './setups';

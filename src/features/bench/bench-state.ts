@@ -1,5 +1,5 @@
-import { PART_OF_JOINT, withPart, type Setup } from '@/core/evaluate';
-import { KNOTS } from '@/core/defaults/knots';
+import { withPart, type Setup } from '@/core/evaluate';
+import { fitsJoint } from '@/domain/fits';
 import type { PartId } from '@/domain/ids';
 import { comparePart } from '@/domain/part-order';
 import type { Joint } from '@/domain/joint';
@@ -103,10 +103,10 @@ export function currentSetup(state: BenchState, box: readonly Part[], partsThen:
   return state.tried === null ? setup : withPart(setup, state.selected, readings(state.tried));
 }
 
-/** The parts of the Box that could stand in a joint: of its kind, and for a knot of its use. */
+/** The parts of the Box that could stand in a joint. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
-  const use = chain.slice(chain.indexOf(joint) + 1).some((later) => later.kind === 'leader') ? 'line-to-line' : 'terminal';
-  return box.filter((part) => part.kind === PART_OF_JOINT[joint.kind] && (part.kind !== 'knot' || KNOTS[part.pattern].use === use)).sort(comparePart);
+  const tiesLines = chain.slice(chain.indexOf(joint) + 1).some((later) => later.kind === 'leader');
+  return box.filter((part) => fitsJoint(part, joint.kind, tiesLines)).sort(comparePart);
 }
 
 export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);

@@ -11,7 +11,7 @@ import { verdictScale } from './verdict-scale';
 const file = demoFile('setup-drowned-wall');
 const start = () => startState({ chain: file.chain, presentation: file.presentation, version: 2, revision: 2 });
 const run = (state: BenchState, ...actions: BenchAction[]) => actions.reduce(benchReducer, state);
-const hooks = demoParts.filter((part) => part.kind === 'hook').map(({ id }) => id);
+const hooks = demoParts.filter((part) => part.kind === 'hook' && part.points === 'single').map(({ id }) => id);
 const other = hooks.find((id) => id !== fittedPart(start()))!;
 
 describe('benchReducer', () => {

@@ -5,7 +5,7 @@ import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
-import { foundAs } from '@/i18n/find-part';
+import { foundAs, wordsOfPart } from '@/i18n/find-part';
 import { partTitle } from '@/i18n/part-text';
 import type { BoxPage } from '@/server/queries/box-page';
 import { ChoiceField } from '@/ui/choice-field';
@@ -47,11 +47,12 @@ export function BoxView(page: BoxPage) {
   const all = useMemo(() => page.parts.map(({ part }) => part).sort(inBoxOrder), [page.parts]);
   const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
   const wanted = useDeferredValue(find);
+  const wordsOf = useMemo(() => kept((part: Part) => wordsOfPart(i18n, part)), [i18n]);
   const shown = useMemo(() => {
     const rod = filter.fitsRodId ? all.find(({ id }) => id === filter.fitsRodId) : undefined;
-    const passing = all.filter((part) => passes(part, filter, usesOf(part) > 0, rod)).map((part) => ({ part, found: foundAs(i18n, part, wanted) }));
+    const passing = all.filter((part) => passes(part, filter, usesOf(part) > 0, rod)).map((part) => ({ part, found: foundAs(i18n, part, wanted, wordsOf) }));
     return passing.filter(({ found }) => found > 0).sort((a, b) => b.found - a.found).map(({ part }) => part);
-  }, [all, filter, wanted, usesOf, i18n]);
+  }, [all, filter, wanted, usesOf, i18n, wordsOf]);
   const onOrder = useCallback((ids: readonly string[]) => {
     order.current = ids;
   }, []);
@@ -183,4 +184,16 @@ export function BoxView(page: BoxPage) {
       <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
     </main>
   );
+}
+
+/** Remembers what was worked out for a part as long as the part itself lives. */
+function kept<T>(work: (part: Part) => T): (part: Part) => T {
+  const held = new WeakMap<Part, T>();
+  return (part) => {
+    const known = held.get(part);
+    if (known !== undefined) return known;
+    const made = work(part);
+    held.set(part, made);
+    return made;
+  };
 }

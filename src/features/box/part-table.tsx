@@ -25,7 +25,6 @@ const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'bo
 
 interface Row {
   readonly part: Part;
-  readonly title: string;
   readonly known: Provenance;
   readonly stock: number | null;
   readonly price: number | null;
@@ -33,7 +32,8 @@ interface Row {
 }
 
 const columns = helper.columns([
-  helper.accessor('title', { id: 'part', sortFn: (a, b) => a.original.title.localeCompare(b.original.title, undefined, { numeric: true }) }),
+  // Parts come in the order of a box; titles are words of the reader's language and are made only for rows in view.
+  helper.accessor((_, index) => index, { id: 'part' }),
   helper.accessor((row) => KNOWN_ORDER[row.known], { id: 'known' }),
   helper.accessor((row) => row.stock ?? -1, { id: 'left' }),
   helper.accessor((row) => row.price ?? -1, { id: 'price' }),
@@ -47,8 +47,8 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
   const i18n = useI18n();
   const { t, format, money } = i18n;
   const data = useMemo<Row[]>(
-    () => parts.map((part) => ({ part, title: partTitle(i18n, part), known: leastKnown(part), stock: stockOf(part), price: part.price?.minor ?? null, uses: usesOf(part) })),
-    [parts, i18n, usesOf],
+    () => parts.map((part) => ({ part, known: leastKnown(part), stock: stockOf(part), price: part.price?.minor ?? null, uses: usesOf(part) })),
+    [parts, usesOf],
   );
   const table = useTable({ features, columns, data, getRowId: (row) => row.part.id });
   const { rows } = table.getRowModel();
@@ -82,7 +82,7 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
       <div ref={scroller} role="rowgroup" tabIndex={0} aria-label={t('box.parts')} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-[50dvh]">
         <div style={{ height: virtual.getTotalSize() }} className="relative" role="presentation">
           {virtual.getVirtualItems().map((item) => {
-            const { part, title, known, stock, uses } = rows[item.index]!.original;
+            const { part, known, stock, uses } = rows[item.index]!.original;
             const isSelected = part.id === selected;
             return (
               <div
@@ -96,7 +96,7 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
                 className={`${GRID} absolute inset-x-0 cursor-pointer border-b border-faint px-2 ${isSelected ? 'bg-hi text-on-hi' : ''}`}
               >
                 <div role="cell" className="min-w-0">
-                  <button type="button" tabIndex={-1} className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]">{title}</button>
+                  <button type="button" tabIndex={-1} className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]">{partTitle(i18n, part)}</button>
                   <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, null)}{part.words ? ` · ${part.words}` : ''}</span>
                 </div>
                 <div role="cell" className="text-right"><span className={`narrow border-b border-current text-[12px] ${UNDERLINE[known]}`}>{t(`provenance.${known}`)}</span></div>

@@ -2,9 +2,10 @@
 
 import { useMemo, useState, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
-import { evaluate, PART_OF_JOINT, type Evaluation } from '@/core/evaluate';
+import { evaluate, type Evaluation } from '@/core/evaluate';
 import type { KnotPattern } from '@/core/defaults/knots';
 import { InputRangeError } from '@/core/guard';
+import { fitsJoint } from '@/domain/fits';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { comparePart } from '@/domain/part-order';
@@ -26,7 +27,7 @@ export function useSetupStart(box: readonly Part[], firstReason: string) {
     const held = new Set(box.map(({ id }) => id));
     return [...box, ...builtInKnots.filter(({ id }) => !held.has(id))].sort(comparePart);
   }, [box]);
-  const slots = useMemo(() => slotsOf(choice).map((slot) => ({ ...slot, parts: parts.filter(({ kind }) => kind === PART_OF_JOINT[slot.kind]) })), [choice, parts]);
+  const slots = useMemo(() => slotsOf(choice).map((slot) => ({ ...slot, parts: parts.filter((part) => fitsJoint(part, slot.kind, slot.id === 'leader-knot')) })), [choice, parts]);
   const chain = chainOf(slots, chosen);
   const missing = slots.filter(({ id }) => !chosen[id]);
   const evaluation = useMemo<Evaluation | null>(() => {
