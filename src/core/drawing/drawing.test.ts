@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../tests/helpers/demo';
 import { evaluate, readRig } from '../evaluate';
 import { drawDetail } from './detail';
+import { outlineOfPart } from './part-outline';
 import { placeBalloons } from './place-balloons';
 import { scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
 import { drawSheet } from './sheet';
@@ -96,4 +97,26 @@ it('moves a balloon off a label that stands in its way, and tries the far side w
   expect(free![1]).toBeLessThan(32);
   expect(distanceToSegment(moved as Pt, label.from, label.to)).toBeGreaterThan(2.6);
   expect(below![1]).toBeGreaterThan(3.6);
+});
+
+it('draws hooks, weights and baits alone, in their own millimetres', () => {
+  for (const { file } of drawings) {
+    for (const part of file.parts) {
+      const outline = outlineOfPart(part);
+      if (part.kind === 'hook') {
+        expect(outline!.wireMm).toBeCloseTo(part.wireM.value * 1e3, 9);
+        expect(outline!.heightMm).toBeCloseTo(part.gapM.value * 1e3 + 1.5 * part.wireM.value * 1e3 + 3, 6);
+      } else if (part.kind === 'soft-bait') {
+        expect(outline!.widthMm).toBeCloseTo(part.lengthM.value * 1e3 + 3, 6);
+      } else if (part.kind === 'rod') {
+        expect(outline).toBeNull();
+      }
+      for (const [x, y] of outline?.primitives.flatMap(pointsOf) ?? []) {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x).toBeLessThanOrEqual(outline!.widthMm);
+        expect(y).toBeGreaterThanOrEqual(0);
+        expect(y).toBeLessThanOrEqual(outline!.heightMm);
+      }
+    }
+  }
 });

@@ -1,3 +1,4 @@
 export { drawDetail, type DetailInput } from './detail';
 export { drawSheet, type SheetInput } from './sheet';
+export { outlineOfPart, type PartOutline } from './part-outline';
 export type { Drawing, Label, Pen, Primitive, Pt } from './primitives';

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Drawing, Label, Pen, Primitive, Pt } from '@/core/drawing';
+import { pathData } from '@/features/fields/outline-view';
 import { useI18n, type I18n } from '@/i18n/client';
 
 export interface DrawingPartProps {
@@ -93,7 +94,6 @@ export const scaleText = (scale: number, number: I18n['number']): string => (sca
 
 const penClass = (pen: Pen) => `pen-${pen}`;
 const round = (value: number) => Math.round(value * 100) / 100;
-const pathData = (points: readonly Pt[], closed: boolean) => `M${points.map(([x, y]) => `${round(x)},${round(y)}`).join('L')}${closed ? 'Z' : ''}`;
 
 function arrow(from: Pt, to: Pt): string {
   const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;

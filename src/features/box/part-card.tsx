@@ -2,6 +2,8 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { outlineOfPart } from '@/core/drawing';
+import { OutlineShapes } from '@/features/fields/outline-view';
 import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
 import { fieldsOf, valueAt, type PartField } from '@/domain/parts/fields';
@@ -31,6 +33,7 @@ export function PartCard({ part, uses, onGuide, onEdit, onStock, onHistory, onCo
   const i18n = useI18n();
   const { t, format, money, number } = i18n;
   const stock = stockOf(part);
+  const outline = outlineOfPart(part);
   const shown = fieldsOf(part.kind).filter((field) => !HIDDEN.has(field.path) && fieldText(i18n, part, field) !== '');
   return (
     <section aria-labelledby="part-card" className="flex min-h-0 flex-1 flex-col overflow-y-auto border border-ink bg-sheet" tabIndex={0}>
@@ -38,6 +41,11 @@ export function PartCard({ part, uses, onGuide, onEdit, onStock, onHistory, onCo
         <h2 id="part-card" className="semi-narrow text-[16px] font-semibold leading-tight">{partTitle(i18n, part)}</h2>
         {part.words && <p className="narrow text-[13px] text-dim">“{part.words}”</p>}
       </header>
+      {outline && (
+        <svg viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`} className="drawing max-h-24 w-full shrink-0 border-b border-faint px-6 py-2" role="img" aria-label={t('box.outline')}>
+          <OutlineShapes outline={outline} isTrueWire />
+        </svg>
+      )}
       <dl className="px-2">
         {shown.map((field) => (
           <FieldRow key={field.path} field={field} part={part} />

@@ -40,7 +40,9 @@ const columns = helper.columns([
   helper.accessor('uses', { id: 'used' }),
 ]);
 const COLUMNS = ['part', 'known', 'left', 'price', 'used'] as const;
-const GRID = 'grid grid-cols-[minmax(0,1fr)_64px_64px_72px_44px] items-center gap-x-2';
+const GRID = 'grid grid-cols-[minmax(0,1fr)_60px_56px] items-center gap-x-2 sm:grid-cols-[minmax(0,1fr)_64px_64px_72px_44px]';
+/** On a phone the name has the room; price and use stand on the card. */
+const ON_DESK = 'max-sm:hidden';
 
 /** The Box as a list: only the rows in view are made, so ten thousand scroll as a hundred do. */
 export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTableProps) {
@@ -71,7 +73,7 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
           const column = table.getColumn(id)!;
           const sorted = column.getIsSorted();
           return (
-            <div key={id} role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'} className={id === 'part' ? '' : 'text-right'}>
+            <div key={id} role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'} className={id === 'part' ? '' : `text-right ${id === 'price' || id === 'used' ? ON_DESK : ''}`}>
               <button type="button" onClick={() => column.toggleSorting()} className="narrow min-h-7 text-[12px] text-dim hover:text-ink">
                 {t(`box.column.${id}`)} <span aria-hidden="true">{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
               </button>
@@ -79,7 +81,7 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
           );
         })}
       </div>
-      <div ref={scroller} role="rowgroup" tabIndex={0} aria-label={t('box.parts')} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-[50dvh]">
+      <div ref={scroller} role="rowgroup" tabIndex={0} aria-label={t('box.parts')} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-[40dvh]">
         <div style={{ height: virtual.getTotalSize() }} className="relative" role="presentation">
           {virtual.getVirtualItems().map((item) => {
             const { part, known, stock, uses } = rows[item.index]!.original;
@@ -101,8 +103,8 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
                 </div>
                 <div role="cell" className="text-right"><span className={`narrow border-b border-current text-[12px] ${UNDERLINE[known]}`}>{t(`provenance.${known}`)}</span></div>
                 <div role="cell" className={`narrow text-right text-[13px] ${isShort(part) ? 'font-semibold' : ''}`}>{stock === null ? '–' : part.kind === 'line' ? format(stock, 'distance') : stock}{isShort(part) ? ' !' : ''}</div>
-                <div role="cell" className="narrow text-right text-[13px]">{part.price ? money(part.price) : '–'}</div>
-                <div role="cell" className="narrow text-right text-[13px]">{uses === 0 ? '–' : uses}</div>
+                <div role="cell" className={`narrow text-right text-[13px] ${ON_DESK}`}>{part.price ? money(part.price) : '–'}</div>
+                <div role="cell" className={`narrow text-right text-[13px] ${ON_DESK}`}>{uses === 0 ? '–' : uses}</div>
               </div>
             );
           })}

@@ -6,7 +6,7 @@ import { Views } from './views';
 export async function Ruler({ benchName }: { readonly benchName: string }) {
   const { t } = await getI18n();
   return (
-    <header className="relative flex h-10 items-start justify-between border-b border-ink bg-sheet">
+    <header className="relative flex h-10 items-start justify-between border-b border-ink bg-sheet print:hidden">
       <a href="#main" className="narrow absolute left-2 top-1 z-20 -translate-y-20 border border-ink bg-sheet px-2 py-1 focus:translate-y-0">{t('nav.skip')}</a>
       <svg className="pointer-events-none absolute inset-x-0 bottom-0 h-2.5 w-full" aria-hidden="true">
         <defs>

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useState, useTransition } from 'react';
 import type { Guide } from '@/domain/guides';
 import type { Part, PartKind } from '@/domain/parts';
@@ -53,6 +54,7 @@ export function GuidePanel({ guide, part, version, onClose }: GuidePanelProps) {
           <div>
             <GuideDrawing guide={guide} label={t('guide.drawing')} />
             <p className="semi-narrow mt-2 text-[13.5px]">{t(`guide.${guide}.what`)}</p>
+            {guide === 'calliper' && part.kind === 'hook' && <Link href="/box/true-scale" target="_blank" className="semi-narrow text-[13.5px] underline">{t('scale.link')}</Link>}
           </div>
           <div>
             <div className="grid grid-cols-2 gap-x-4 gap-y-2">
