@@ -49,6 +49,7 @@ export const presentationSchema = z.discriminatedUnion('kind', [
         timeS: numberIn(L.timeS),
         stepBackM: numberIn(L.gainM),
         woundM: numberIn(L.gainM),
+        peakMomentNm: numberIn(HOOKSET_LIMITS.peakMomentNm).optional(),
       })
       .superRefine((sweep, context) => {
         if (sweep.endRad <= sweep.startRad) broken(context, ['endRad'], `more than startRad = ${sweep.startRad}`);

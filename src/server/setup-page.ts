@@ -1,6 +1,7 @@
 import { evaluate, whatMoved, type Evaluation, type MovedMark } from '@/core/evaluate';
-import { findParts, findRevision, findSetup, listParts, listRevisions, type Revision } from '@/db/repo';
+import { findAngler, findParts, findRevision, findSetup, listParts, listRevisions, type Revision } from '@/db/repo';
 import type { Db } from '@/db/client';
+import type { Angler } from '@/domain/angler';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
@@ -26,15 +27,17 @@ export interface SetupPage {
   readonly presentation: Presentation;
   readonly evaluation: Evaluation;
   readonly moved: readonly MovedMark[];
+  readonly angler: Angler;
 }
 
 export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, number?: number): Promise<SetupPage | null> {
   const [setup, revision] = await Promise.all([findSetup(db, benchId, setupId), findRevision(db, benchId, setupId, number)]);
   if (!setup || !revision) return null;
-  const [revisions, box, used] = await Promise.all([
+  const [revisions, box, used, angler] = await Promise.all([
     listRevisions(db, benchId, setupId),
     listParts(db, benchId),
     findParts(db, benchId, revision.chain.map((joint) => joint.partId)),
+    findAngler(db, benchId),
   ]);
   const boxIds = new Set(box.map((part) => part.id));
   const file = setupFile(setup.name, revision, used);
@@ -48,6 +51,7 @@ export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, numb
     presentation: file.presentation,
     evaluation: evaluate(file),
     moved: whatMoved(file, revision.partsThen),
+    angler,
   };
 }
 

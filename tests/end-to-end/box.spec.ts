@@ -197,6 +197,46 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
   }
 });
 
+test('a set test is kept with the angler, and a setup takes it', async ({ page }) => {
+  await page.goto('/box');
+  await pick(page, 'heron');
+  await page.getByRole('button', { name: 'Set test' }).click();
+  const dialog = page.getByRole('dialog');
+  for (const [i, pull] of ['2.1 kg', '2.3 kg', '1.9 kg'].entries()) await dialog.getByLabel(`peak on the scale ${i + 1}`).fill(pull);
+  await dialog.getByRole('button', { name: 'keep with the angler' }).click();
+  await expect(dialog.getByText('Kept; the presentation of a setup can take it.')).toBeVisible();
+  await page.goto('/bench/setup-drowned-wall');
+  const set = page.locator('[data-verdict="set"] output');
+  const before = await set.textContent();
+  await page.keyboard.press('p');
+  await page.getByRole('button', { name: /^as measured/ }).click();
+  await expect(page.getByLabel('Own moment')).not.toHaveValue('');
+  await expect(set).not.toHaveText(before!);
+});
+
+test('a setup comes in as a file and opens', async ({ page, request }) => {
+  const file = JSON.parse(await (await request.get('/bench/setup-long-flat/setup.json')).text()) as { name: string; parts: { id: string }[]; chain: { partId: string }[] };
+  const bait = file.chain.at(-1)!;
+  for (const part of file.parts) if (part.id === bait.partId) part.id = 'brought-along';
+  bait.partId = 'brought-along';
+  await page.goto('/box');
+  await page.keyboard.press('i');
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Choose a file').setInputFiles({ name: 'lent.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })) });
+  await expect(dialog).toContainText('A setup: Lent by a friend. 1 part of it is new to the Box.');
+  await dialog.getByRole('button', { name: 'make this setup' }).click();
+  await dialog.getByRole('link', { name: 'Open it on the Bench' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lent by a friend');
+});
+
+test('hooks stand on a sheet in their true millimetres', async ({ page }) => {
+  await page.goto('/box/true-scale');
+  const rule = page.locator('main svg').first();
+  const [perMm, box] = await Promise.all([page.evaluate(() => 96 / 25.4), rule.boundingBox()]);
+  expect(box!.width / perMm).toBeCloseTo(102, 0);
+  await clean(page);
+});
+
 test('fits a desk without scrolling and a phone without sideways scrolling', async ({ page }) => {
   await page.goto('/box');
   const size = () => page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);

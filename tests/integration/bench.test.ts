@@ -45,12 +45,14 @@ describe('demo bench', () => {
     expect((await listSetups(db, demoBenchId)).map(({ name }) => name).sort()).toEqual(demoSetupsOfBench.map(({ name }) => name).sort());
     const kinds = new Map<string, number>();
     for (const { kind } of await listParts(db, demoBenchId)) kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
-    const small = ['knot', 'weight', 'hook', 'jig-head', 'soft-bait'].reduce((sum, kind) => sum + (kinds.get(kind) ?? 0), 0);
-    expect([kinds.get('rod'), kinds.get('reel'), kinds.get('line'), small]).toEqual([9, 6, 14, 40]);
+    const count = (...of: readonly string[]) => of.reduce((sum, kind) => sum + (kinds.get(kind) ?? 0), 0);
+    const lures = count('hard-lure', 'spoon', 'topwater', 'trolled-fly', 'attractor');
+    const large = count('rod', 'reel', 'line');
+    expect([kinds.get('rod'), kinds.get('reel'), kinds.get('line'), lures, demoParts.length - large - lures]).toEqual([13, 8, 18, 30, 117]);
 
     await db.transaction((tx) => removePart(tx, demoBenchId, partIdSchema.parse('reel-small-spin'), now));
     await resetDemo(db);
-    expect(await listParts(db, demoBenchId)).toHaveLength(69);
+    expect(await listParts(db, demoBenchId)).toHaveLength(demoParts.length);
   });
 
   it('reads back every revision as the core was given it, with readings as then and as now', async () => {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
-import { listBox, listParts } from '@/db/repo';
+import { listBox, listParts, putAngler } from '@/db/repo';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
 import { parse } from '@/domain/problems';
 import { changeBox } from '@/server/box/change-box';
@@ -32,6 +32,7 @@ async function livedIn(): Promise<BenchFile> {
   const knot = parts.find(({ part }) => part.kind === 'knot')!;
   await measurePart(db, demoBenchId, { partId: hook.part.id, expectedVersion: hook.version, guide: 'calliper', after: { wireM: { value: 0.00111, unit: 'm', provenance: 'measured', spread: 0.01 } } }, now);
   await moveStock(db, demoBenchId, { partId: line.part.id, amount: -12.5, reason: 'leaders' }, now);
+  await putAngler(db, demoBenchId, { peakMomentNm: { value: 41, unit: 'N·m', provenance: 'measured', spread: 0.06 } }, now);
   await changeBox(db, demoBenchId, [{ id: knot.part.id, part: null, expectedVersion: knot.version }], 'test', now);
   return fileOf();
 }
@@ -48,6 +49,7 @@ describe('a bench as a file', () => {
       expect(after[key]).toHaveLength(before[key].length);
       before[key].forEach((record, i) => expect(after[key][i], `${key}[${i}]`).toEqual(record));
     }
+    expect(after.angler.peakMomentNm?.value).toBe(41);
     expect(after).toEqual(before);
   });
 
@@ -78,9 +80,9 @@ describe('a bench as a file', () => {
 
   it('has a schema from which one can be written by hand', async () => {
     const schema = z.toJSONSchema(benchFileSchema, { io: 'input', unrepresentable: 'any' });
-    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'parts', 'readings', 'movements', 'setups']);
+    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'angler', 'parts', 'readings', 'movements', 'setups']);
     const byHand = {
-      version: 1, kind: 'bench', id: 'shed', name: 'Winter shed', readings: [], movements: [], setups: [],
+      version: 1, kind: 'bench', id: 'shed', name: 'Winter shed', angler: {}, readings: [], movements: [], setups: [],
       parts: [{ updatedAt: '2026-01-05T08:00:00.000Z', archivedAt: null, part: { id: 'lead-10', kind: 'weight', shape: 'bullet', material: 'lead', massKg: { value: 0.01, unit: 'kg', provenance: 'label' } } }],
     };
     const file = benchFileSchema.parse(byHand);

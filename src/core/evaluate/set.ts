@@ -100,7 +100,7 @@ export function hooksetInput(rig: Rig, presentation: CastPresentation): InputOut
         timeS: sweep.timeS,
         stepBackM: sweep.stepBackM,
         woundM: sweep.woundM,
-        peakMomentNm: SET_WAYS[sweep.way].peakMomentNm,
+        peakMomentNm: sweep.peakMomentNm ?? SET_WAYS[sweep.way].peakMomentNm,
       },
       line: [
         { lengthM: mainLineM, eaN: rig.line.eaN, strengthN: rig.lineRiggedN },

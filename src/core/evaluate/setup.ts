@@ -146,6 +146,8 @@ export interface CastPresentation {
     readonly timeS: number;
     readonly stepBackM: number;
     readonly woundM: number;
+    /** moment that this angler's set reaches, where it was measured [N·m]; else that of the way */
+    readonly peakMomentNm?: number | undefined;
   };
   readonly slackM: number;
   readonly cover: Cover;

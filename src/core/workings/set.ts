@@ -23,9 +23,11 @@ export function setWorking(rig: Rig, presentation: CastPresentation, { figures }
       chosen('s', 'slack', presentation.slackM, 'distance'),
       computed('c', 'crush', rig.crushM, 'size'),
       ...lineTerms(rig),
-      computed('EA_1', 'line-ea', rig.line.eaN, 'force'),
+      rig.linePart.eaN ? reading('EA_1', 'line-ea', rig.linePart.eaN, 'force', rig.linePart.id) : computed('EA_1', 'line-ea', rig.line.eaN, 'force'),
       ...(rig.leader ? [computed('EA_2', 'leader-ea', rig.leader.eaN, 'force')] : []),
-      classTerm('M_p', 'peak-moment', SET_WAYS[sweep.way].peakMomentNm, 'moment'),
+      sweep.peakMomentNm === undefined
+        ? classTerm('M_p', 'peak-moment', SET_WAYS[sweep.way].peakMomentNm, 'moment')
+        : chosen('M_p', 'peak-moment', sweep.peakMomentNm, 'moment'),
       ...(presentation.clutchN === null ? [] : [chosen('F_c', 'clutch', presentation.clutchN, 'force')]),
       ...(presentation.fishKg === null ? [] : [chosen('M', 'fish-mass', presentation.fishKg, 'bodyMass')]),
       reading('d', 'wire', hook.wireM, 'size', hook.id),

@@ -1,3 +1,4 @@
+export { findAngler, putAngler } from './angler-repo';
 export { clearBench, findBench, insertBench, type Bench } from './bench-repo';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
 export {

@@ -1,3 +1,4 @@
+export { angler } from './angler';
 export { bench } from './bench';
 export { movement } from './movement';
 export { part } from './part';

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { readRig, type MovedMark, type VerdictName } from '@/core/evaluate';
+import type { Angler } from '@/domain/angler';
 import type { SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import { revisionLetter } from '@/domain/revision-letter';
@@ -34,6 +35,7 @@ export interface BenchViewProps extends BenchInput {
   readonly line: RevisionLine;
   readonly revisions: readonly RevisionLine[];
   readonly moved: readonly MovedMark[];
+  readonly angler: Angler;
 }
 
 type Open = 'presentation' | 'save' | 'revisions' | 'keys' | null;
@@ -159,6 +161,7 @@ export function BenchView(page: BenchViewProps) {
       <PresentationPanel
         {...panel('presentation')}
         presentation={state.draft.presentation}
+        angler={page.angler}
         chain={state.draft.chain}
         onPresent={(presentation, field) => dispatch({ kind: 'present', presentation, field })}
         onJoint={(joint, field) => dispatch({ kind: 'change-joint', joint, field })}

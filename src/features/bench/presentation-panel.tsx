@@ -7,7 +7,9 @@ import { FALL_WINDOWS } from '@/core/defaults/fall-windows';
 import { COVERS, MOUTHS, SET_WAYS } from '@/core/defaults/hookset-classes';
 import type { Limits } from '@/core/guard';
 import type { Measure } from '@/core/measure';
+import { HOOKSET_LIMITS } from '@/core/hookset';
 import { WATER_LIMITS } from '@/core/water';
+import type { Angler } from '@/domain/angler';
 import { LEADER_LIMITS, type Joint } from '@/domain/joint';
 import { PRESENTATION_LIMITS as L, type Presentation } from '@/domain/presentation';
 import { useI18n } from '@/i18n/client';
@@ -20,6 +22,7 @@ export interface PresentationPanelProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly presentation: Presentation;
+  readonly angler: Angler;
   readonly chain: readonly Joint[];
   readonly onPresent: (presentation: Presentation, field: string) => void;
   readonly onJoint: (joint: Joint, field: string) => void;
@@ -30,7 +33,7 @@ const FALL_KINDS = [...keys(FALL_WINDOWS), 'own'] as const;
 const ANYWHERE = '';
 
 /** Everything that the verdicts hang on besides the parts; each change counts at once. */
-export function PresentationPanel({ open, onOpenChange, presentation: p, chain, onPresent, onJoint }: PresentationPanelProps) {
+export function PresentationPanel({ open, onOpenChange, presentation: p, angler, chain, onPresent, onJoint }: PresentationPanelProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const change = (patch: Partial<Presentation>, field: string) => onPresent({ ...p, ...patch }, field);
@@ -66,6 +69,12 @@ export function PresentationPanel({ open, onOpenChange, presentation: p, chain, 
       </Group>
       <Group title={t('presentation.sweep')}>
         <ChoiceField label={t('presentation.way')} value={p.sweep.way} options={options(keys(SET_WAYS), (k) => t(`way.${k}`))} onValueChange={(way) => sweep({ way }, 'way')} />
+        <QuantityField label={t('presentation.peakMomentNm')} measure="moment" value={p.sweep.peakMomentNm ?? null} limits={HOOKSET_LIMITS.peakMomentNm} emptyMeans={t('presentation.byWay')} onValueChange={(moment) => change({ sweep: withMoment(p.sweep, moment) }, 'peakMomentNm')} />
+        {angler.peakMomentNm && (
+          <button type="button" className="narrow col-span-2 min-h-8 border border-faint px-2 text-left text-[13px] hover:border-ink" onClick={() => change({ sweep: withMoment(p.sweep, angler.peakMomentNm!.value), slackM: angler.setSlackM?.value ?? p.slackM }, 'angler')}>
+            {t('presentation.asMeasured', { moment: i18n.format(angler.peakMomentNm.value, 'moment'), slack: i18n.format(angler.setSlackM?.value ?? null, 'distance') })}
+          </button>
+        )}
         {figure('timeS', t('presentation.timeS'), 'time', p.sweep.timeS, L.timeS, (timeS, f) => sweep({ timeS }, f))}
         {figure('startRad', t('presentation.startRad'), 'angle', p.sweep.startRad, { min: 0, max: p.sweep.endRad - 0.01 }, (startRad, f) => sweep({ startRad }, f))}
         {figure('endRad', t('presentation.endRad'), 'angle', p.sweep.endRad, { min: p.sweep.startRad + 0.01, max: L.sweepRad.max }, (endRad, f) => sweep({ endRad }, f))}
@@ -105,6 +114,12 @@ export function PresentationPanel({ open, onOpenChange, presentation: p, chain, 
       )}
     </Panel>
   );
+}
+
+/** The sweep with this angler's own moment, or with that of its way. */
+function withMoment(sweep: Presentation['sweep'], peakMomentNm: number | null): Presentation['sweep'] {
+  const { peakMomentNm: _, ...rest } = sweep;
+  return peakMomentNm === null ? rest : { ...rest, peakMomentNm };
 }
 
 const carriesPull = ({ kind }: Joint) => kind === 'line' || kind === 'knot' || kind === 'leader' || kind === 'hook' || kind === 'jig-head';

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useState } from 'react';
 import type { PlannedLine } from '@/domain/exchange/plan-parts';
 import { useI18n } from '@/i18n/client';
@@ -34,6 +35,12 @@ export function ExchangePanel({ parts, onClose }: { readonly parts: readonly Box
         <Progress state={state} />
       </div>
       {state.kind === 'parts' && <Lines lines={state.lines} onConfirm={exchange.confirm} onCancel={exchange.cancel} />}
+      {state.kind === 'setup' && (
+        <div>
+          <p>{t('files.setupHas', { name: state.name, fresh: state.newParts })}</p>
+          <Confirm label={t('files.confirmSetup')} disabled={false} onConfirm={exchange.confirm} onCancel={exchange.cancel} />
+        </div>
+      )}
       {state.kind === 'bench' && <Difference state={state} onConfirm={exchange.confirm} onCancel={exchange.cancel} />}
     </Panel>
   );
@@ -50,7 +57,10 @@ function Progress({ state }: { readonly state: Exchange }) {
       return <p>{t('files.writing')}</p>;
     case 'written':
       return <p>{state.count === null ? t('files.writtenBench') : t('files.written', { count: state.count })} {t('files.took', { seconds: number(state.seconds, 1) })}</p>;
+    case 'started':
+      return <p>{t('files.started')} <Link className="underline" href={`/bench/${state.setupId}`}>{t('files.openSetup')}</Link></p>;
     case 'idle':
+    case 'setup':
     case 'parts':
     case 'bench':
       return null;

@@ -13,6 +13,8 @@ export type Exchange =
   | { readonly kind: 'refused'; readonly code: RefusedCode; readonly detail: string }
   | { readonly kind: 'parts'; readonly lines: readonly PlannedLine[]; readonly name: string }
   | { readonly kind: 'bench'; readonly difference: BenchDifference; readonly file: string }
+  | { readonly kind: 'setup'; readonly name: string; readonly newParts: number; readonly file: string }
+  | { readonly kind: 'started'; readonly setupId: string }
   | { readonly kind: 'writing' }
   | { readonly kind: 'written'; readonly count: number | null; readonly seconds: number };
 
@@ -44,9 +46,11 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
     if (file.size > 64 * 1024 * 1024) return refuse('too-large');
     setState({ kind: 'reading', done: 0, of: 0 });
     const text = await file.text();
-    const answer = await post('/files/bench.json', text);
-    if (answer.ok) setState({ kind: 'bench', difference: answer.data as BenchDifference, file: text });
-    else refuse(answer.code, answer.detail);
+    const isSetup = looksLikeSetup(text);
+    const answer = await post(isSetup ? '/files/setup.json' : '/files/bench.json', text);
+    if (!answer.ok) refuse(answer.code, answer.detail);
+    else if (isSetup) setState({ kind: 'setup', ...(answer.data as { name: string; newParts: number }), file: text });
+    else setState({ kind: 'bench', difference: answer.data as BenchDifference, file: text });
   };
 
   const write = async (path: string, body: string) => {
@@ -54,8 +58,8 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
     setState({ kind: 'writing' });
     const answer = await post(path, body);
     if (!answer.ok) return refuse(answer.code, answer.detail);
-    const { count } = answer.data as { count?: number };
-    setState({ kind: 'written', count: count ?? null, seconds: (performance.now() - start) / 1e3 });
+    const { count, setupId } = answer.data as { count?: number; setupId?: string };
+    setState(setupId ? { kind: 'started', setupId } : { kind: 'written', count: count ?? null, seconds: (performance.now() - start) / 1e3 });
     router.refresh();
   };
 
@@ -67,6 +71,7 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
       setState({ kind: 'idle' });
     },
     confirm: () => {
+      if (state.kind === 'setup') void write('/files/setup.json?confirm=yes', state.file);
       if (state.kind === 'bench') void write('/files/bench.json?confirm=yes', state.file);
       if (state.kind === 'parts') {
         const versions = new Map(parts.map(({ part, version }) => [part.id as string, version]));
@@ -75,6 +80,16 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
       }
     },
   };
+}
+
+/** A setup has a chain of joints; what is not JSON at all the server says. */
+function looksLikeSetup(text: string): boolean {
+  try {
+    const json: unknown = JSON.parse(text);
+    return typeof json === 'object' && json !== null && 'chain' in json;
+  } catch {
+    return false;
+  }
 }
 
 type Answer = { readonly ok: true; readonly data: unknown } | { readonly ok: false; readonly code: RefusedCode; readonly detail: string };

@@ -2,14 +2,16 @@ import 'server-only';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { connectionProblem } from '@/db/connection-problem';
-import { listParts } from '@/db/repo';
+import { findParts, listParts } from '@/db/repo';
 import { benchFileSchema } from '@/domain/bench-file';
 import { partsToRows } from '@/domain/exchange/parts-to-rows';
 import { parse } from '@/domain/problems';
 import { setupFileSchema } from '@/domain/setup';
+import { getI18n } from '@/i18n/server';
 import { changeBox, changesSchema } from '../box/change-box';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
+import { startSetup } from '../setups';
 import { benchToFile } from './bench-to-file';
 import { compareBench, fileToBench } from './file-to-bench';
 import { readBody } from './read-body';
@@ -59,6 +61,22 @@ export async function importBench(request: Request): Promise<Response> {
     }
     const now = await benchToFile(database(), benchId);
     return Response.json(now ? compareBench(now, parsed.data) : null);
+  });
+}
+
+/** Says what a setup file would add, or with `confirm` makes a setup of it; parts that the Box holds stay as they are. */
+export async function importSetup(request: Request): Promise<Response> {
+  const confirm = new URL(request.url).searchParams.get('confirm') === 'yes';
+  return answer(request, async (json) => {
+    const parsed = parse(setupFileSchema, json);
+    if (!parsed.ok) return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, 20) }, { status: 422 });
+    const { name, parts, chain, presentation } = parsed.data;
+    const benchId = await currentBench();
+    const held = new Set((await findParts(database(), benchId, parts.map(({ id }) => id))).map(({ id }) => id));
+    if (!confirm) return Response.json({ name, newParts: parts.filter(({ id }) => !held.has(id)).length });
+    const outcome = await startSetup(database(), benchId, { name, reason: (await getI18n()).t('box.why.import'), parts, chain, presentation }, new Date());
+    if (outcome.kind === 'bad-input') return Response.json({ code: 'bad-input', fields: outcome.problems.slice(0, 20) }, { status: 422 });
+    return Response.json({ setupId: outcome.setupId });
   });
 }
 

@@ -236,6 +236,7 @@ const setGuide: GuideDefinition = {
         { name: 'take-up', value: found.takeUpM, measure: 'distance' },
       ],
       after: {},
+      angler: { peakMomentNm: measured(found.peakMoment.value, 'N·m', found.peakMoment.spread), setSlackM: measured(found.slack.value, 'm', found.slack.value > 0 ? found.slack.spread : 1) },
       hints: few(rows),
     };
   },

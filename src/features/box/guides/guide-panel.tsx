@@ -2,12 +2,14 @@
 
 import Link from 'next/link';
 import { useState, useTransition } from 'react';
+import type { Angler } from '@/domain/angler';
 import type { Guide } from '@/domain/guides';
 import type { Part, PartKind } from '@/domain/parts';
 import type { Catalogue } from '@/i18n/catalogue';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';
+import { keepAnglerAction } from '@/server/actions/angler';
 import { measurePartAction, type Measured } from '@/server/actions/box';
 import { ChoiceField } from '@/ui/choice-field';
 import { Panel } from '@/ui/panel';
@@ -33,6 +35,7 @@ export function GuidePanel({ guide, part, version, onClose }: GuidePanelProps) {
   const { t, format, number, unitLabel } = i18n;
   const work = useGuide(guide, part);
   const [saved, setSaved] = useState<Measured | null>(null);
+  const [kept, setKept] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
   const [busy, start] = useTransition();
   const { found, problem } = work.judged;
@@ -43,6 +46,14 @@ export function GuidePanel({ guide, part, version, onClose }: GuidePanelProps) {
       const reply = await measurePartAction({ partId: part.id, expectedVersion: version, guide, after: found!.after }).catch(() => null);
       if (reply?.ok) setSaved(reply.data);
       else setFailure(reply?.code === 'bad-input' ? t('box.failure.bad-field', { field: fieldLabel(i18n, part.kind, reply.fields[0]!.path.replace(/\.value$/, '')) }) : t(`box.failure.${reply?.code ?? 'unreachable'}`));
+    });
+
+  const keep = (angler: Angler) =>
+    start(async () => {
+      setFailure(null);
+      const reply = await keepAnglerAction(angler).catch(() => null);
+      setKept(reply?.ok === true);
+      if (!reply?.ok) setFailure(t(`box.failure.${reply?.code ?? 'unreachable'}`));
     });
 
   return (
@@ -123,6 +134,10 @@ export function GuidePanel({ guide, part, version, onClose }: GuidePanelProps) {
                 {t('guide.write', { fields: paths.map((path) => (path === 'stiffness' ? t('field.stiffness_kind') : fieldLabel(i18n, part.kind, path))).join(', ') })}
               </button>
             )}
+            {found?.angler && (
+              <button type="button" disabled={busy} onClick={() => keep(found.angler!)} className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60">{t('guide.keep')}</button>
+            )}
+            {kept && <p role="status" className="mt-2 font-semibold">{t('guide.kept')}</p>}
             <p className="semi-narrow mt-3 text-[12px] text-dim">{t(`guide.${guide}.care`)}</p>
           </div>
         </div>

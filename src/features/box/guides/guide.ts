@@ -1,6 +1,7 @@
 import { InputRangeError } from '@/core/guard';
 import type { Measure } from '@/core/measure';
 import type { Quantity } from '@/core/quantity';
+import type { Angler } from '@/domain/angler';
 import type { Part } from '@/domain/parts';
 
 /** One figure or word that a guide asks for once. */
@@ -30,6 +31,8 @@ export interface Found {
   readonly results: readonly { readonly name: string; readonly value: number; readonly measure: Measure; readonly spread?: number }[];
   /** fields of the part that it measures, by path; empty where it only tells something */
   readonly after: Readonly<Record<string, unknown>>;
+  /** what it tells of the angler instead of the part */
+  readonly angler?: Angler;
   /** what would make it surer, or what is missing */
   readonly hints: readonly string[];
   /** readings and the fitted curve, for the figure beside them */

@@ -1,0 +1,3 @@
+import { importSetup } from '@/server/exchange/files';
+
+export const POST = (request: Request) => importSetup(request);
