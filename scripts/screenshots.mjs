@@ -4,7 +4,13 @@ import { chromium } from '@playwright/test';
 
 const at = process.argv[2] ?? 'http://127.0.0.1:4173';
 const WALL = '/bench/setup-drowned-wall';
+const HANG_TEST = [['mass hung 1', '150 g'], ['tip went down 1', '21 cm'], ['mass hung 2', '300 g'], ['tip went down 2', '38 cm'], ['mass hung 3', '450 g'], ['tip went down 3', '50 cm'], ['tip below level, heaviest mass', '48']];
 const PICTURES = [
+  { file: 'box.png', path: '/box', find: 'offset worm', typed: '7\'2" MH fast 3/8-1 oz cast' },
+  { file: 'box-phone-lamp-es.png', path: '/box', width: 390, height: 844, cookies: { lighting: 'lamp', locale: 'es' } },
+  { file: 'hang-test.png', path: '/box', find: 'curlew', keys: ['m'], fill: HANG_TEST },
+  { file: 'true-scale.png', path: '/box/true-scale' },
+  { file: 'new-setup.png', path: '/bench/new' },
   { file: 'bench.png', path: WALL },
   { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' } },
   { file: 'bench-phone-night.png', path: WALL, width: 390, height: 844, cookies: { lighting: 'night', units: 'customary' } },
@@ -13,13 +19,20 @@ const PICTURES = [
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
-for (const { file, path, width = 1280, height = 800, cookies = {}, click, keys = [] } of PICTURES) {
+for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [] } of PICTURES) {
   const context = await browser.newContext({ viewport: { width, height } });
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();
   await page.goto(at + path, { waitUntil: 'networkidle' });
   if (click) await page.getByRole('button', { name: click }).first().click();
+  if (find) {
+    await page.getByRole('searchbox').fill(find);
+    await page.waitForTimeout(400);
+    await page.getByRole('searchbox').press('Enter');
+  }
+  if (typed) await page.locator('#quick-add').fill(typed);
   for (const key of keys) await page.keyboard.press(key);
+  for (const [label, text] of fill) await page.getByLabel(label).fill(text);
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${file}` });
   await context.close();

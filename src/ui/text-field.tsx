@@ -22,7 +22,7 @@ export function TextField({ label, suffix, error = null, onValueChange, classNam
           aria-invalid={error ? true : undefined}
           aria-describedby={error ? `${id}-error` : undefined}
           onChange={(event) => onValueChange(event.target.value)}
-          className="min-h-7 w-full min-w-0 bg-transparent text-[15px] outline-offset-4"
+          className="min-h-7 w-full min-w-0 bg-transparent text-[15px] outline-offset-1"
         />
         {suffix && <span className="narrow pl-1 text-[12px] text-dim">{suffix}</span>}
       </span>

@@ -50,7 +50,7 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
           aria-describedby="quick-add-read"
           onChange={(event) => setLine(event.target.value)}
           onKeyDown={(event) => event.key === 'Escape' && (event.currentTarget.value === '' ? event.currentTarget.blur() : setLine(''))}
-          className="min-h-9 w-full min-w-0 bg-transparent outline-offset-2 placeholder:text-dim lg:min-h-7"
+          className="min-h-9 w-full min-w-0 bg-transparent -outline-offset-1 placeholder:text-dim lg:min-h-7"
         />
         <button type="submit" disabled={!part || busy} className="narrow min-h-8 shrink-0 border border-ink px-3 text-[13px] font-semibold enabled:bg-hi enabled:text-on-hi disabled:border-faint disabled:text-dim lg:min-h-6">{t('box.addSubmit')}</button>
       </div>
