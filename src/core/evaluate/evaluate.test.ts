@@ -157,4 +157,32 @@ describe('whatMoved', () => {
     expect(whatMoved(first.file, first.fileThen.parts)).toEqual([]);
     expect(whatMoved(wall, wall.parts)).toEqual([]);
   });
+
+  it('names of two readings only the one that moved the mark', () => {
+    const bait = partOf(evening.file, 'soft-bait');
+    const then = evening.fileThen.parts.map((part) => (part.id === bait.id ? { ...bait, massKg: { ...bait.massKg, value: bait.massKg.value * 1.01 } } : part));
+    expect(changedReadings(then, evening.file.parts)).toHaveLength(2);
+    expect(whatMoved(evening.file, then)).toMatchObject([{ verdict: 'set', because: [{ path: 'wireM' }] }]);
+    expect(whatMoved(evening.file, then)[0]!.because).toHaveLength(1);
+  });
+
+  it('names a rod that was hung since, and a figure that was not known before', () => {
+    const rod = partOf(wall, 'rod');
+    const hung = { ...rod, stiffness: { kind: 'class', power: 'light', action: 'slow' } } as const;
+    const moved = whatMoved(wall, wall.parts.map((part) => (part.id === rod.id ? hung : part)));
+    expect(moved.map(({ verdict }) => verdict)).toContain('throw');
+    for (const { because } of moved) expect(because).toEqual([{ partId: rod.id, path: 'stiffness', then: null, now: null }]);
+    const line = partOf(wall, 'line');
+    const tested = { ...line, eaN: { value: 5000, unit: 'N', provenance: 'measured' } } as const;
+    expect(changedReadings(wall.parts, wall.parts.map((part) => (part.id === line.id ? tested : part)))).toEqual([{ partId: line.id, path: 'eaN', then: null, now: tested.eaN }]);
+    expect(changedReadings(wall.parts, wall.parts.map((part) => ({ ...part, name: 'other' })))).toEqual([]);
+  });
+});
+
+it('Set’s scale ends where the first danger begins: sound to 1.3 below it, fails above', () => {
+  const { limits } = evaluate(wall).verdicts.set;
+  const { hookset } = evaluate(wall).figures.set!;
+  const least = Math.min(hookset.openingMargin!, hookset.tearMargin!, hookset.strengthMargin! * (hookset.tensionN / hookset.atHookN)) * (hookset.atHookN / hookset.neededN);
+  expect(limits!.failsAbove).toBeCloseTo(least, 6);
+  expect(limits!.soundTo! * 1.3).toBeCloseTo(limits!.failsAbove!, 9);
 });

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { InputRangeError } from '@/core/guard';
-import { parse, problemOfRange, type Result } from '../problems';
+import { parse, problemOfRange, type Problem, type Result } from '../problems';
 
 /** One model as the shell reaches it: the schemas of what goes in and comes out, and the checked way between. */
 export interface Model<O = unknown> {
@@ -28,9 +28,15 @@ export function model<I, O>(definition: {
       try {
         return { ok: true, data: compute(parsed.data) };
       } catch (error) {
-        if (error instanceof InputRangeError) return { ok: false, problems: [problemOfRange(error)] };
+        if (error instanceof InputRangeError) return { ok: false, problems: [inWordsOf(parsed.data, problemOfRange(error))] };
         throw error;
       }
     },
   };
+}
+
+/** The core speaks of `rod.stiffness`; where the rod itself is the input, the field stands at the top. */
+function inWordsOf(input: unknown, problem: Problem): Problem {
+  const hasRod = typeof input === 'object' && input !== null && 'rod' in input;
+  return hasRod ? problem : { ...problem, path: problem.path.replace(/^rod\./, '') };
 }

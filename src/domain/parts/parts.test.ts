@@ -1,0 +1,136 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { HARDWARE_CLASSES } from '@/core/defaults/hardware-classes';
+import { HOOK_STYLES } from '@/core/defaults/hook-classes';
+import { LENGTH_CLASSES } from '@/core/defaults/part-classes';
+import { demoParts } from '@/db/demo';
+import { fitsJoint, fitsRod } from '../fits';
+import { builtInKnots, chainOf, slotsOf, startPresentation } from '../start-setup';
+import { stockOf, withStock } from '../stock';
+import { parse } from '../problems';
+import { setupFileSchema } from '../setup';
+import { completePart, type GivenPart } from './class-part';
+import { fieldsOf, valueAt, withValueAt } from './fields';
+import { PART_KINDS, partSchema, type Part, type PartKind } from '.';
+
+const complete = (given: GivenPart): Part => {
+  const result = completePart(given);
+  if (!result.ok) throw new Error(JSON.stringify(result.problems));
+  return result.data;
+};
+const kg = (value: number) => ({ value, unit: 'kg', provenance: 'label' as const });
+const m = (value: number) => ({ value, unit: 'm', provenance: 'label' as const });
+
+describe('class values', () => {
+  it.each(PART_KINDS)('make a whole %s of its name alone, every figure marked as class', (kind) => {
+    const part = complete({ id: 'x', kind });
+    for (const field of fieldsOf(kind)) {
+      const held = valueAt(part, field.path);
+      if (field.kind === 'quantity' && held) expect(held).toMatchObject({ provenance: 'class', unit: field.unit });
+      if (field.required && !field.when) expect(held, field.path).toBeDefined();
+    }
+  });
+
+  it('stand back for what is given', () => {
+    expect(complete({ id: 'x', kind: 'weight', massKg: kg(0.033) })).toMatchObject({ massKg: kg(0.033) });
+    expect(complete({ id: 'x', kind: 'rod', stiffness: { power: 'heavy' } })).toMatchObject({ stiffness: { kind: 'class', power: 'heavy', action: 'fast' } });
+  });
+
+  it.each(Object.keys(LENGTH_CLASSES) as (keyof typeof LENGTH_CLASSES)[])('a %s twice as long weighs eight times as much, and one known by its weight has that length', (kind) => {
+    const mass = (lengthM: number) => { const part = complete({ id: 'x', kind, lengthM: m(lengthM) }); return 'massKg' in part ? part.massKg!.value : 0; };
+    expect(mass(0.1) / mass(0.05)).toBeCloseTo(8, 9);
+    const back = complete({ id: 'x', kind, massKg: kg(mass(0.08)) });
+    expect('lengthM' in back && back.lengthM?.value).toBeCloseTo(0.08, 9);
+  });
+
+  it('hooks of every style and size weigh what their wire weighs, heavier with size', () =>
+    fc.assert(
+      fc.property(fc.constantFrom(...Object.keys(HOOK_STYLES)), fc.integer({ min: 1, max: 11 }), (style, n) => {
+        const mass = (size: string) => { const hook = complete({ id: 'x', kind: 'hook', style, size }); return hook.kind === 'hook' ? hook.massKg.value : 0; };
+        return mass(`${n + 1}/0`) > mass(`${n}/0`) && mass(`${n}/0`) < 0.05;
+      }),
+    ));
+
+  it.each(Object.keys(HARDWARE_CLASSES))('%s: strength goes with width squared where it carries a pull', (form) => {
+    const strength = (widthM: number) => { const part = complete({ id: 'x', kind: 'hardware', form, widthM: m(widthM) }); return part.kind === 'hardware' ? part.strengthN?.value : undefined; };
+    if (strength(0.004) === undefined) expect(HARDWARE_CLASSES[form as 'bead'].perMm2).toBeNull();
+    else expect(strength(0.008)! / strength(0.004)!).toBeCloseTo(4, 9);
+  });
+
+  it('say at which field a given value cannot be', () => {
+    const result = completePart({ id: 'x', kind: 'weight', massKg: kg(-1) });
+    expect(!result.ok && result.problems.map(({ path }) => path)).toEqual(['massKg.value']);
+  });
+});
+
+describe('fields out of the schema', () => {
+  it('give every quantity its unit and limits', () => {
+    for (const kind of PART_KINDS) {
+      for (const field of fieldsOf(kind)) {
+        if (field.kind !== 'quantity') continue;
+        expect(field.unit, `${kind} ${field.path}`).toMatch(/^(m|kg|N|1|m\/s|m²|m³|N·m²)$/);
+        expect(field.max).toBeGreaterThan(field.min);
+      }
+    }
+  });
+  it('know what belongs to a choice', () => {
+    expect(fieldsOf('rod').filter(({ when }) => when?.value === 'taper').map(({ path }) => path)).toEqual(['stiffness.buttEiNm2', 'stiffness.tipRatio']);
+    expect(fieldsOf('knot').some(({ path }) => path === 'shares.braid')).toBe(true);
+  });
+  it('write and read one path and leave the rest alone', () => {
+    const rod = demoParts.find(({ kind }) => kind === 'rod')!;
+    const next = withValueAt(rod, 'rating.hiKg', kg(0.09));
+    expect(valueAt(next, 'rating.hiKg')).toEqual(kg(0.09));
+    expect(valueAt(next, 'rating.loKg')).toEqual(valueAt(rod, 'rating.loKg'));
+    expect(withValueAt(next, 'rating.hiKg', valueAt(rod, 'rating.hiKg'))).toEqual(rod);
+    expect('words' in withValueAt({ words: 'x' }, 'words', undefined)).toBe(false);
+    expect(valueAt(rod, 'no.such.path')).toBeUndefined();
+  });
+});
+
+describe('stock', () => {
+  it('is metres for line and pieces for the rest, null where nobody counted', () => {
+    const line = demoParts.find(({ kind }) => kind === 'line')!;
+    expect(stockOf(withStock(line, 12.5))).toBe(12.5);
+    const hook = complete({ id: 'x', kind: 'hook' });
+    expect(stockOf(hook)).toBeNull();
+    expect(stockOf(withStock(hook, 7))).toBe(7);
+    expect(partSchema.safeParse(withStock(hook, 7)).success).toBe(true);
+  });
+});
+
+describe('what fits what', () => {
+  const heron = demoParts.find(({ id }) => id === 'rod-heron')!;
+  const fits = (kind: PartKind, given: object = {}) => fitsRod(complete({ id: 'x', kind, ...given }), heron);
+  it('holds masses against the rod’s window', () => {
+    expect([fits('hard-lure', { massKg: kg(0.03) }), fits('hard-lure', { massKg: kg(0.06) }), fits('hard-lure', { massKg: kg(0.003) })]).toEqual([true, false, false]);
+    expect(fits('hook')).toBe(true);
+    expect(fits('rod')).toBe(false);
+    expect(fitsRod(heron, heron)).toBe(true);
+  });
+  it('holds lines against its line window', () => {
+    const boat = demoParts.find(({ id }) => id === 'rod-skua')!;
+    const line = (newtons: number) => fitsRod(complete({ id: 'x', kind: 'line', strengthN: { value: newtons, unit: 'N', provenance: 'label' } }), boat);
+    expect([line(50), line(150), line(300)]).toEqual([false, true, false]);
+  });
+  it('lets one point into a bait, and a knot only where it ties', () => {
+    const hook = (style: string) => fitsJoint(complete({ id: 'x', kind: 'hook', style }), 'hook', false);
+    expect([hook('worm-offset'), hook('treble')]).toEqual([true, false]);
+    const knots = (tiesLines: boolean) => builtInKnots.filter((knot) => fitsJoint(knot, 'knot', tiesLines)).length;
+    expect(knots(true) + knots(false)).toBe(builtInKnots.length);
+    expect(fitsJoint(heron, 'reel', false)).toBe(false);
+  });
+});
+
+describe('a setup from an empty sheet', () => {
+  const choices = [{ end: 'hook', leader: true, weight: true }, { end: 'hook', leader: false, weight: false }, { end: 'jig-head', leader: true, weight: true }, { end: 'jig-head', leader: false, weight: false }] as const;
+  it.each(choices)('%j is a whole setup once every place is filled, and nothing before', (choice) => {
+    const slots = slotsOf(choice);
+    const parts = [...demoParts, ...builtInKnots.filter(({ id }) => !demoParts.some((part) => part.id === id))];
+    const chosen = Object.fromEntries(slots.map(({ id, kind }) => [id, parts.find((part) => fitsJoint(part, kind, id === 'leader-knot'))!.id]));
+    const chain = chainOf(slots, chosen)!;
+    const used = parts.filter(({ id }) => chain.some((joint) => joint.partId === id));
+    expect(parse(setupFileSchema, { version: 1, name: 'New', parts: used, chain, presentation: startPresentation }).ok).toBe(true);
+    for (const { id } of slots) expect(chainOf(slots, { ...chosen, [id]: undefined })).toBeNull();
+  });
+});

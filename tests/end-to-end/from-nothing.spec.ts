@@ -1,0 +1,37 @@
+import { expect, test } from '@playwright/test';
+import { clean, watchErrors } from './page';
+
+watchErrors();
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+// Puts an empty bench in place; another file of tests after this one would find nothing.
+test('from an empty bench to the first verdicts, on a phone', async ({ page }) => {
+  await page.goto('/box');
+  await page.getByRole('button', { name: /^I files/ }).click();
+  const dialog = page.getByRole('dialog');
+  const empty = { version: 1, kind: 'bench', id: 'empty', name: 'Empty shed', angler: {}, parts: [], readings: [], movements: [], setups: [] };
+  await dialog.getByLabel('Choose a file').setInputFiles({ name: 'empty.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(empty)) });
+  await dialog.getByRole('button', { name: 'put this bench in place' }).click();
+  await expect(dialog).toContainText('The bench of the file is in place.');
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByText('Nothing in the Box answers to that.')).toBeVisible();
+
+  for (const line of [`7'2" MH fast 3/8-1 oz cast`, 'multiplier 6.3:1 7 kg', 'braid 0.28 18 kg 150 m', 'worm 4/0', 'paddle tail 10 cm']) {
+    await page.getByLabel('New part', { exact: true }).and(page.locator('input')).fill(line);
+    await page.getByRole('button', { name: 'add', exact: true }).click();
+    await expect(page.locator('#quick-add')).toHaveValue('');
+  }
+  await page.goto('/bench');
+  await expect(page.getByText('No setups on this bench yet.')).toBeVisible();
+  await page.getByRole('link', { name: 'new setup' }).click();
+  await page.getByLabel('leader', { exact: true }).uncheck();
+  await page.getByLabel('weight', { exact: true }).uncheck();
+  for (const slot of ['rod', 'reel', 'line', 'hook', 'bait']) await page.getByLabel(slot, { exact: true }).selectOption({ index: 1 });
+  await expect(page.getByRole('status').getByText('Throw')).toBeVisible();
+  await clean(page);
+  await page.getByLabel('Name', { exact: true }).fill('First');
+  await page.getByRole('button', { name: 'open on the Bench' }).click();
+  await expect(page.locator('[data-verdict="throw"] output')).toHaveText(/^\d/);
+  await expect(page.locator('[data-verdict="set"]')).toHaveAttribute('data-mark', /sound|edge|fails/);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+});
