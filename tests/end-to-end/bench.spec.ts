@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import type { Evaluation } from '../../src/core/evaluate';
 import { demoFiles } from '../helpers/demo';
-import { clean, errors, watchErrors } from './page';
+import { clean, errors, open, watchErrors } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
@@ -13,7 +13,7 @@ const figure = (page: Page, name: string) => verdict(page, name).locator('output
 watchErrors();
 
 test('the list shows the marks of all five setups and opens one', async ({ page }) => {
-  await page.goto('/');
+  await open(page, '/');
   await expect(page).toHaveURL('/bench');
   await expect(page.getByRole('row')).toHaveCount(6);
   const row = page.getByRole('row', { name: /Lily bay/ });
@@ -35,7 +35,7 @@ test('true figures stand in the page before any script runs', async ({ browser }
 
 test('screen and shell agree for every setup', async ({ page, request }) => {
   for (const { id } of demoFiles.filter(({ newest }) => newest)) {
-    await page.goto(`/bench/${id}`);
+    await open(page, `/bench/${id}`);
     const file = await (await request.get(`/bench/${id}/setup.json`)).text();
     const { stdout } = spawnSync('bash', ['ferula', 'compute', 'setup'], { input: file, encoding: 'utf8' });
     const { verdicts } = JSON.parse(stdout) as Evaluation;
@@ -50,7 +50,7 @@ test('screen and shell agree for every setup', async ({ page, request }) => {
 });
 
 test('joints and candidates by keys: try on, fit, undo, redo', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   const current = page.locator('[aria-current="true"]');
   await expect(current).toHaveAccessibleName(/hook: Offset worm 3\/0/);
   await expect(candidates(page).and(page.locator('[aria-selected="true"]'))).toContainText('Offset worm 3/0');
@@ -76,7 +76,7 @@ test('joints and candidates by keys: try on, fit, undo, redo', async ({ page }) 
 });
 
 test('joints and candidates by mouse, and every candidate shows its effect', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   await page.locator('.balloon', { hasText: /^6$/ }).filter({ visible: true }).locator('text').click();
   await expect(page.locator('[aria-current="true"]')).toHaveAccessibleName(/weight: Bullet, tungsten/);
   const heavy = page.getByRole('option', { name: /tungsten 21 g/ });
@@ -88,7 +88,7 @@ test('joints and candidates by mouse, and every candidate shows its effect', asy
 });
 
 test('a part is found by type, size or weight as it is written', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   await expect(candidates(page)).toHaveCount(22);
   await page.keyboard.press('/');
   await page.keyboard.type('5/0 stout');
@@ -101,7 +101,7 @@ test('a part is found by type, size or weight as it is written', async ({ page }
 });
 
 test('the presentation changes every verdict, refuses what it cannot read, and undoes', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   await page.keyboard.press('p');
   const distance = page.getByLabel('Distance');
   const set = await figure(page, 'set').textContent();
@@ -127,7 +127,7 @@ test('the presentation changes every verdict, refuses what it cannot read, and u
 });
 
 test('the working of a figure: equations, inputs with provenance, source; the file gives the same in a shell', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   await page.getByRole('button', { name: /^Set 1.65×/ }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.locator('.katex-display')).toHaveCount(4);
@@ -147,9 +147,9 @@ test('the working of a figure: equations, inputs with provenance, source; the fi
 
 test('a revision is saved with a reason; a second window cannot overwrite it; an older one opens again', async ({ page, context }) => {
   const url = '/bench/setup-lily-bay';
-  await page.goto(url);
+  await open(page, url);
   const second = await context.newPage();
-  await second.goto(url);
+  await open(second, url);
 
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
@@ -178,7 +178,7 @@ test('a revision is saved with a reason; a second window cannot overwrite it; an
 });
 
 test('a revision opens with today’s readings; as then is one key away; the reading that moved a mark is named', async ({ page }) => {
-  await page.goto('/bench/setup-evening-edge');
+  await open(page, '/bench/setup-evening-edge');
   await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'edge');
   await page.keyboard.press('v');
   await expect(page.getByText('Set was sound, now edge: wire of Offset worm 4/0 was 1.17 mm, now 1.27 mm.')).toBeVisible();
@@ -192,7 +192,7 @@ test('a revision opens with today’s readings; as then is one key away; the rea
 });
 
 test('Spanish, customary units and every lighting take effect and stay', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   await page.getByLabel('Units', { exact: true }).selectOption('customary');
   await expect(figure(page, 'throw')).toHaveText('0.933');
   await page.getByLabel('Language', { exact: true }).selectOption('es');
@@ -212,7 +212,7 @@ test('Spanish, customary units and every lighting take effect and stay', async (
 });
 
 test('fits 1280 by 800 without scrolling, and a phone without sideways scrolling', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   const size = () => page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
   expect(await size()).toEqual([1280, 800]);
   await page.setViewportSize({ width: 360, height: 740 });
@@ -223,14 +223,14 @@ test('fits 1280 by 800 without scrolling, and a phone without sideways scrolling
 });
 
 test('the keys are listed, and what is not there says so inside the page', async ({ page }) => {
-  await page.goto(WALL);
+  await open(page, WALL);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog').getByText('put back')).toBeVisible();
   await page.keyboard.press('Escape');
   const answer = await page.request.get('/bench/no-such-setup/setup.json');
   expect(answer.status()).toBe(404);
   for (const path of ['/bench/no-such-setup', `${WALL}?revision=99`, `${WALL}?revision=x`]) {
-    await page.goto(path);
+    await open(page, path);
     await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
     await expect(page.getByRole('navigation')).toBeVisible();
   }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { clean, errors, watchErrors } from './page';
+import { clean, errors, open, watchErrors } from './page';
 
 watchErrors();
 
@@ -10,13 +10,12 @@ const card = (page: Page) => page.getByRole('region').filter({ has: page.locator
 async function pick(page: Page, find: string): Promise<void> {
   await page.keyboard.press('/');
   await page.getByRole('searchbox').fill(find);
-  await page.waitForTimeout(200);
   await page.keyboard.press('Enter');
   await expect(card(page)).toBeVisible();
 }
 
 test('a line becomes a part; undo and redo; it is found by two letters of its own words', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await page.keyboard.press('a');
   await page.keyboard.type('worm 6/0 stout cutting x12 sparkly');
   const read = page.locator('#quick-add-read');
@@ -40,14 +39,14 @@ test('a line becomes a part; undo and redo; it is found by two letters of its ow
 });
 
 test('Spanish words make the same part', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await page.keyboard.press('a');
   await page.keyboard.type('trenzado 0,19 9 kg 150 m');
   await expect(page.locator('#quick-add-read')).toContainText('Braid 0.19 mm');
 });
 
 test('a form refuses what cannot be at its field, and keeps what was typed', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await pick(page, 'heron');
   await page.keyboard.press('e');
   const length = page.getByLabel('length', { exact: true });
@@ -62,7 +61,7 @@ test('a form refuses what cannot be at its field, and keeps what was typed', asy
 });
 
 test('a hang test changes Throw and Set of the rod’s setups, and says so', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await pick(page, 'tern');
   await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
@@ -85,7 +84,7 @@ test('a hang test changes Throw and Set of the rod’s setups, and says so', asy
 });
 
 test('the stopwatch fills a sink test; a fall of no time is refused while the others stay', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await pick(page, 'paddle-tail 125');
   await page.getByRole('button', { name: 'Sink test' }).click();
   const dialog = page.getByRole('dialog');
@@ -102,7 +101,7 @@ test('the stopwatch fills a sink test; a fall of no time is refused while the ot
 });
 
 test('stock moves by reason; more than is there cannot go out', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await pick(page, 'braid 0.28');
   await page.keyboard.press('n');
   await page.getByLabel('How much line').fill('500');
@@ -115,7 +114,7 @@ test('stock moves by reason; more than is there cannot go out', async ({ page })
 });
 
 test('a part goes only after its setups were named, and comes back', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await pick(page, 'heron');
   await page.keyboard.press('x');
   await expect(page.getByRole('dialog')).toContainText('Drowned-wall zander');
@@ -127,7 +126,7 @@ test('a part goes only after its setups were named, and comes back', async ({ pa
 });
 
 test('a table is shown line by line and written only when confirmed', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   const before = await page.getByRole('button', { name: /^Everything/ }).textContent();
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
@@ -156,7 +155,7 @@ test('a table is shown line by line and written only when confirmed', async ({ p
 
 test('the bench goes out as a file and comes in again after a look', async ({ page, request }) => {
   const file = await (await request.get('/files/bench.json')).body();
-  await page.goto('/box');
+  await open(page, '/box');
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Choose a file').setInputFiles({ name: 'bench.json', mimeType: 'application/json', buffer: file });
@@ -169,7 +168,7 @@ test('the bench goes out as a file and comes in again after a look', async ({ pa
 });
 
 test('a setup from an empty sheet says what is missing and opens on the Bench; copy, rename, put away', async ({ page }) => {
-  await page.goto('/bench');
+  await open(page, '/bench');
   await page.getByRole('link', { name: 'new setup' }).click();
   await expect(page.getByText('Still missing: rod, reel, line, leader, weight, hook, bait.')).toBeVisible();
   await clean(page);
@@ -182,12 +181,12 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
   await page.getByLabel('Name', { exact: true }).fill('From nothing');
   await page.getByRole('button', { name: 'open on the Bench' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('From nothing');
-  await page.goto('/bench');
+  await open(page, '/bench');
   await page.getByRole('button', { name: 'Copy From nothing' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Second try');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Second try');
-  await page.goto('/bench');
+  await open(page, '/bench');
   await page.getByRole('button', { name: 'Rename Second try' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Third name');
   await page.getByRole('button', { name: 'Save' }).click();
@@ -198,14 +197,14 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
 });
 
 test('a set test is kept with the angler, and a setup takes it', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await pick(page, 'heron');
   await page.getByRole('button', { name: 'Set test' }).click();
   const dialog = page.getByRole('dialog');
   for (const [i, pull] of ['2.1 kg', '2.3 kg', '1.9 kg'].entries()) await dialog.getByLabel(`peak on the scale ${i + 1}`).fill(pull);
   await dialog.getByRole('button', { name: 'keep with the angler' }).click();
   await expect(dialog.getByText('Kept; the presentation of a setup can take it.')).toBeVisible();
-  await page.goto('/bench/setup-drowned-wall');
+  await open(page, '/bench/setup-drowned-wall');
   const set = page.locator('[data-verdict="set"] output');
   const before = await set.textContent();
   await page.keyboard.press('p');
@@ -219,7 +218,7 @@ test('a setup comes in as a file and opens', async ({ page, request }) => {
   const bait = file.chain.at(-1)!;
   for (const part of file.parts) if (part.id === bait.partId) part.id = 'brought-along';
   bait.partId = 'brought-along';
-  await page.goto('/box');
+  await open(page, '/box');
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Choose a file').setInputFiles({ name: 'lent.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })) });
@@ -230,7 +229,7 @@ test('a setup comes in as a file and opens', async ({ page, request }) => {
 });
 
 test('hooks stand on a sheet in their true millimetres', async ({ page }) => {
-  await page.goto('/box/true-scale');
+  await open(page, '/box/true-scale');
   const rule = page.locator('main svg').first();
   const [perMm, box] = await Promise.all([page.evaluate(() => 96 / 25.4), rule.boundingBox()]);
   expect(box!.width / perMm).toBeCloseTo(102, 0);
@@ -238,7 +237,7 @@ test('hooks stand on a sheet in their true millimetres', async ({ page }) => {
 });
 
 test('fits a desk without scrolling and a phone without sideways scrolling', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   const size = () => page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
   expect(await size()).toEqual([1280, 800]);
   await page.setViewportSize({ width: 360, height: 740 });

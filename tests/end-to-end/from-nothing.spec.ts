@@ -1,12 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { clean, watchErrors } from './page';
+import { clean, open, watchErrors } from './page';
 
 watchErrors();
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 // Puts an empty bench in place; another file of tests after this one would find nothing.
 test('from an empty bench to the first verdicts, on a phone', async ({ page }) => {
-  await page.goto('/box');
+  await open(page, '/box');
   await page.getByRole('button', { name: /^I files/ }).click();
   const dialog = page.getByRole('dialog');
   const empty = { version: 1, kind: 'bench', id: 'empty', name: 'Empty shed', angler: {}, parts: [], readings: [], movements: [], setups: [] };
@@ -21,11 +21,11 @@ test('from an empty bench to the first verdicts, on a phone', async ({ page }) =
     await page.getByRole('button', { name: 'add', exact: true }).click();
     await expect(page.locator('#quick-add')).toHaveValue('');
   }
-  await page.goto('/bench');
+  await open(page, '/bench');
   await expect(page.getByText('No setups on this bench yet.')).toBeVisible();
   await page.getByRole('link', { name: 'new setup' }).click();
-  await page.getByLabel('leader', { exact: true }).uncheck();
-  await page.getByLabel('weight', { exact: true }).uncheck();
+  await page.getByRole('checkbox', { name: 'leader' }).uncheck();
+  await page.getByRole('checkbox', { name: 'weight' }).uncheck();
   for (const slot of ['rod', 'reel', 'line', 'hook', 'bait']) await page.getByLabel(slot, { exact: true }).selectOption({ index: 1 });
   await expect(page.getByRole('status').getByText('Throw')).toBeVisible();
   await clean(page);

@@ -48,11 +48,12 @@ export function BoxView(page: BoxPage) {
   const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
   const wanted = useDeferredValue(find);
   const wordsOf = useMemo(() => kept((part: Part) => wordsOfPart(i18n, part)), [i18n]);
-  const shown = useMemo(() => {
+  const search = useCallback((text: string) => {
     const rod = filter.fitsRodId ? all.find(({ id }) => id === filter.fitsRodId) : undefined;
-    const passing = all.filter((part) => passes(part, filter, usesOf(part) > 0, rod)).map((part) => ({ part, found: foundAs(i18n, part, wanted, wordsOf) }));
+    const passing = all.filter((part) => passes(part, filter, usesOf(part) > 0, rod)).map((part) => ({ part, found: foundAs(i18n, part, text, wordsOf) }));
     return passing.filter(({ found }) => found > 0).sort((a, b) => b.found - a.found).map(({ part }) => part);
-  }, [all, filter, wanted, usesOf, i18n, wordsOf]);
+  }, [all, filter, usesOf, i18n, wordsOf]);
+  const shown = useMemo(() => search(wanted), [search, wanted]);
   const onOrder = useCallback((ids: readonly string[]) => {
     order.current = ids;
   }, []);
@@ -76,7 +77,8 @@ export function BoxView(page: BoxPage) {
   };
   const onFindKey = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key !== 'Enter' && event.key !== 'Escape') return;
-    if (event.key === 'Enter') setSelected(order.current[0] ?? null);
+    // The list may still be a letter behind; Enter means what stands in the field.
+    if (event.key === 'Enter') setSelected(search(event.currentTarget.value)[0]?.id ?? null);
     event.currentTarget.blur();
   };
   const copy = (original: Part) => {
