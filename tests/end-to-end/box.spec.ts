@@ -81,6 +81,11 @@ test('a hang test changes Throw and Set of the rod’s setups, and says so', asy
   await expect(card(page)).toContainText('rigidity');
   await page.keyboard.press('h');
   await expect(page.getByRole('dialog')).toContainText('power: was medium-heavy, now –');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('u');
+  await expect(card(page)).toContainText('medium-heavy');
+  await page.keyboard.press('U');
+  await expect(card(page)).toContainText('rigidity');
 });
 
 test('the stopwatch fills a sink test; a fall of no time is refused while the others stay', async ({ page }) => {

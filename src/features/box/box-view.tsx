@@ -168,7 +168,7 @@ export function BoxView(page: BoxPage) {
         <span role="status" className="ml-auto text-ink">{open === null && failure ? failure : notice}</span>
       </footer>
       {part && held && open === 'edit' && <PartForm part={part} failure={failure} busy={box.busy} onClose={close} onSave={(next) => box.put(next, t('box.why.edit'), done(t('box.saved')))} />}
-      {part && open === 'stock' && <StockPanel part={part} failure={failure} busy={box.busy} onClose={close} onMove={(amount, reason) => box.move(part.id, amount, reason, done(t('box.moved')))} />}
+      {part && open === 'stock' && <StockPanel part={part} failure={failure} busy={box.busy} onClose={close} onMove={(amount, reason) => box.move(part, amount, reason, done(t('box.moved')))} />}
       {part && open === 'history' && <HistoryPanel part={part} onClose={close} />}
       {part && open === 'remove' && <RemovePanel part={part} uses={uses} busy={box.busy} failure={failure} onClose={close} onRemove={() => box.remove([part.id], t('box.why.remove'), done(t('box.removed')))} />}
       {part && open === 'merge' && (
@@ -181,7 +181,7 @@ export function BoxView(page: BoxPage) {
           onMerge={(dropId) => box.merge(part.id, dropId, t('box.why.merge'), (setups) => done(t('box.merged', { count: setups.length }))())}
         />
       )}
-      {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} onClose={close} />}
+      {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} onMeasured={box.remember} onClose={close} />}
       {open === 'exchange' && <ExchangePanel parts={page.parts} onClose={close} />}
       <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
     </main>

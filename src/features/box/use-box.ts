@@ -65,8 +65,15 @@ export function useBox(page: BoxPage) {
       else setFailure(reply ? reply.code : 'unreachable');
     });
 
+  /** Something else changed a part: undo puts it back as it stood. */
+  const remember = useCallback((before: Part) => {
+    setPast((steps) => [...steps, { parts: [{ id: before.id, part: before }] }]);
+    setFuture([]);
+  }, []);
+
   return {
     byId,
+    remember,
     busy,
     failure,
     clearFailure: () => setFailure(null),
@@ -76,7 +83,14 @@ export function useBox(page: BoxPage) {
     remove: (ids: readonly string[], reason: string, onDone?: () => void) => change(ids.map((id) => ({ id, part: null })), reason, onDone),
     undo: (reason: string) => step(past, setPast, setFuture, reason),
     redo: (reason: string) => step(future, setFuture, setPast, reason),
-    move: (partId: string, amount: number, reason: string, onDone: () => void) => ask(() => moveStockAction({ partId, amount, reason }), onDone),
+    move: (part: Part, amount: number, reason: string, onDone: () => void) =>
+      ask(
+        () => moveStockAction({ partId: part.id, amount, reason }),
+        () => {
+          remember(part);
+          onDone();
+        },
+      ),
     merge: (keepId: string, dropId: string, reason: string, onDone: (setups: readonly string[]) => void) => ask(() => mergePartsAction({ merge: { keepId, dropId }, reason }), onDone),
   };
 }

@@ -24,13 +24,15 @@ export interface GuidePanelProps {
   readonly guide: Guide;
   readonly part: Part;
   readonly version: number;
+  /** told what the part was before */
+  readonly onMeasured: (before: Part) => void;
   readonly onClose: () => void;
 }
 
 type Name = keyof Catalogue['guide']['asks'];
 
 /** A guide: what to do, drawn; the readings; what they say; and over what it is written. */
-export function GuidePanel({ guide, part, version, onClose }: GuidePanelProps) {
+export function GuidePanel({ guide, part, version, onMeasured, onClose }: GuidePanelProps) {
   const i18n = useI18n();
   const { t, format, number, unitLabel } = i18n;
   const work = useGuide(guide, part);
@@ -44,8 +46,10 @@ export function GuidePanel({ guide, part, version, onClose }: GuidePanelProps) {
     start(async () => {
       setFailure(null);
       const reply = await measurePartAction({ partId: part.id, expectedVersion: version, guide, after: found!.after }).catch(() => null);
-      if (reply?.ok) setSaved(reply.data);
-      else setFailure(reply?.code === 'bad-input' ? t('box.failure.bad-field', { field: fieldLabel(i18n, part.kind, reply.fields[0]!.path.replace(/\.value$/, '')) }) : t(`box.failure.${reply?.code ?? 'unreachable'}`));
+      if (reply?.ok) {
+        onMeasured(part);
+        setSaved(reply.data);
+      } else setFailure(reply?.code === 'bad-input' ? t('box.failure.bad-field', { field: fieldLabel(i18n, part.kind, reply.fields[0]!.path.replace(/\.value$/, '')) }) : t(`box.failure.${reply?.code ?? 'unreachable'}`));
     });
 
   const keep = (angler: Angler) =>
