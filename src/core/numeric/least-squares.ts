@@ -21,7 +21,10 @@ export interface LeastSquares {
 }
 
 /** The models fitted here are smooth and start near: a dozen steps settle them; the rest is reserve. */
+const RUN = 3;
 const MAX_ITERATIONS = 40;
+/** The sum of squares, in units of the spreads, has settled when a run takes off less than this. */
+const SETTLED = 1e-9;
 /** Step of the central differences; parameters are logarithms or of order one. */
 const STEP = 1e-5;
 
@@ -35,26 +38,9 @@ const STEP = 1e-5;
  */
 export function leastSquares({ observed, sd, model, start, min, max }: LeastSquaresInput): LeastSquares {
   // Everything in units of its spread: the package's own weights divide where they should multiply (5.1.0).
-  const n = observed.length;
   const scaled = (values: readonly number[]) => values.map((value, i) => value / sd[i]!);
   const y = scaled(observed);
-  // The package wants two readings at least; a second that any parameters meet changes nothing.
-  const { parameterValues, iterations } = levenbergMarquardt(
-    { x: [...y.keys(), n], y: [...y, 0] },
-    (parameters) => {
-      const said = [...scaled(model(parameters)), 0];
-      return (i) => said[i]!;
-    },
-    {
-      initialValues: [...start],
-      minValues: [...min],
-      maxValues: [...max],
-      maxIterations: MAX_ITERATIONS,
-      gradientDifference: STEP,
-      centralDifference: true,
-      errorTolerance: 1e-12,
-    },
-  );
+  const { parameters: parameterValues, iterations } = settle(y, (parameters) => scaled(model(parameters)), { start, min, max });
   const said = model(parameterValues);
   const residuals = observed.map((value, i) => value - said[i]!);
   const chiSquared = residuals.reduce((sum, residual, i) => sum + (residual / sd[i]!) ** 2, 0);
@@ -62,6 +48,30 @@ export function leastSquares({ observed, sd, model, start, min, max }: LeastSqua
   const scale = spare > 0 ? Math.max(1, chiSquared / spare) : 1;
   const variances = inverseDiagonal(normalMatrix(model, parameterValues, sd));
   return { parameters: parameterValues, sd: variances.map((variance) => Math.sqrt(variance * scale)), residuals, iterations };
+}
+
+/** The package stops only at a perfect fit, so it is run a few steps at a time until the sum of squares stays. */
+function settle(y: readonly number[], said: (parameters: readonly number[]) => readonly number[], { start, min, max }: Pick<LeastSquaresInput, 'start' | 'min' | 'max'>) {
+  let parameters = [...start];
+  let error = Infinity;
+  let iterations = 0;
+  while (iterations < MAX_ITERATIONS) {
+    // The package wants two readings at least; one more that any parameters meet changes nothing.
+    const run = levenbergMarquardt(
+      { x: [...y.keys(), y.length], y: [...y, 0] },
+      (tried) => {
+        const figures = [...said(tried), 0];
+        return (i) => figures[i]!;
+      },
+      { initialValues: parameters, minValues: [...min], maxValues: [...max], maxIterations: RUN, gradientDifference: STEP, centralDifference: true, errorTolerance: 1e-12 },
+    );
+    iterations += run.iterations;
+    const gained = error - run.parameterError;
+    parameters = run.parameterValues;
+    error = run.parameterError;
+    if (run.iterations < RUN || gained <= SETTLED) break;
+  }
+  return { parameters, iterations };
 }
 
 /** JᵀWJ by central differences. */

@@ -53,8 +53,9 @@ export function fitHangTest(lengthM: number, test: HangTest): StiffnessFit {
 
   const said = (EI: number, tipRatio: number) => {
     const rod = { lengthM, buttEiNm2: EI, tipRatio };
-    const drops = loads.map((load) => bendRod(rod, F(load), Math.PI / 2).elastica.tipY * lengthM);
-    return angle === undefined ? drops : [...drops, bendRod(rod, F(heaviest), Math.PI / 2).elastica.tipAngleRad];
+    const bends = loads.map((load) => bendRod(rod, F(load), Math.PI / 2).elastica);
+    const drops = bends.map(({ tipY }) => tipY * lengthM);
+    return angle === undefined ? drops : [...drops, bends[loads.indexOf(heaviest)]!.tipAngleRad];
   };
   const forces = loads.map(F);
   const lnEi = {
