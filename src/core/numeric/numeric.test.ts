@@ -55,6 +55,16 @@ describe('integrate', () => {
     expect(tight.steps).toBeLessThan(500);
   });
 
+  it('reads a force that changes with time at the right moments', () => {
+    let worst = 0;
+    const steps = integrate((t, y, out) => (out[0] = Math.cos(t) - (y[0]! - Math.sin(t))), { t: 0, y: [0] }, { tolerance: 1e-8, scale: 1, firstStep: 0.1, maxSteps: 1000 }, (step) => {
+      worst = Math.max(worst, Math.abs(step.y1[0]! - Math.sin(step.t1)));
+      return step.t1 < 12;
+    });
+    expect(worst).toBeLessThan(1e-6);
+    expect(steps).toBeLessThan(150);
+  });
+
   it('stops at its step budget', () => {
     let visits = 0;
     integrate((_t, _y, out) => out.fill(1), { t: 0, y: [0] }, { tolerance: 1e-6, scale: 1, firstStep: 1e-6, maxSteps: 7 }, () => {

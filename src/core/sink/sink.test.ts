@@ -125,3 +125,45 @@ it('names the field it rejects', () => {
   expect(() => sink({ ...plain, bodies: [{ massKg: 0.02, dragAreaM2: 1e-4 }] })).toThrow(/bodies\[0\].volumeM3/);
   expect(() => sink({ ...plain, bodies: [{ massKg: 0.02, volumeM3: 1e-6 }] })).toThrow(/bodies\[0\].dragAreaM2/);
 });
+
+describe('sink: a tight line against plain small steps of its equation', () => {
+  /** CORE's equation as it stands: the drag of the line summed over 400 pieces, Runge–Kutta in steps of a millisecond. */
+  function slowTightLine(body: { massKg: number; volumeM3: number; dragAreaM2: number }, line: { diameterM: number; densityKgPm3: number }, l: number, depthM: number): number {
+    const { densityKgPm3: rho, viscosityPaS: mu } = water;
+    const d = line.diameterM;
+    const w = ((line.densityKgPm3 - rho) * g * Math.PI * d ** 2) / 4;
+    const net = (body.massKg - rho * body.volumeM3) * g;
+    const N = 400;
+    const lineDrag = (rate: number) => {
+      let sum = 0;
+      for (let i = 0; i < N; i += 1) {
+        const r = ((i + 0.5) * l) / N;
+        const u = rate * r;
+        const cn = u === 0 ? 0 : 1 + 10 * ((rho * u * d) / mu) ** (-2 / 3);
+        sum += (0.5 * rho * cn * d * u * u * r * l) / N;
+      }
+      return sum;
+    };
+    const acceleration = (phi: number, rate: number) =>
+      ((net * l + (w * l * l) / 2) * Math.cos(phi) - 0.5 * rho * body.dragAreaM2 * (l * rate) ** 2 * l - lineDrag(Math.max(0, rate))) / ((body.massKg + 0.5 * rho * body.volumeM3) * l * l);
+    let [phi, rate, t] = [0, 0, 0];
+    const h = 2e-3;
+    while (l * Math.sin(phi) < depthM && t < 200) {
+      const k1 = acceleration(phi, rate);
+      const k2 = acceleration(phi + (h / 2) * rate, rate + (h / 2) * k1);
+      phi += h * (rate + (h / 2) * k1);
+      rate += h * k2;
+      t += h;
+    }
+    return t;
+  }
+
+  it.each([
+    ['braid and a heavy head', { massKg: 0.02, volumeM3: 5e-6, dragAreaM2: 3e-4 }, { diameterM: 2.8e-4, densityKgPm3: 970 }, 12, 4],
+    ['copper, where the line itself pulls', { massKg: 0.008, volumeM3: 4e-6, dragAreaM2: 6e-4 }, { diameterM: 9e-4, densityKgPm3: 8960 }, 10, 6],
+    ['wire straight down', { massKg: 0.03, volumeM3: 6e-6, dragAreaM2: 4e-4 }, { diameterM: 4e-4, densityKgPm3: 7900 }, 5, 4.5],
+  ])('%s', (_name, body, line, lineLengthM, depthM) => {
+    const [row] = sink({ water, bodies: [body], line: { ...line, tangentialCt: 0.012 }, mode: 'tight-line', lineLengthM, depthsM: [depthM] }).table;
+    expect(row!.timeS! / slowTightLine(body, line, lineLengthM, depthM)).toBeCloseTo(1, 2);
+  });
+});
