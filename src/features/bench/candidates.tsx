@@ -10,7 +10,7 @@ import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { Mark } from '@/ui/mark';
 import type { CandidateEffect } from '@/workers/protocol';
-import { MARK_SHAPE } from './verdict-strip';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
 
 export interface CandidatesProps {
   readonly number: number;

@@ -1,9 +1,9 @@
 'use client';
 
 import type { LineMaterial } from '@/core/defaults/line-materials';
-import type { Provenance } from '@/core/quantity';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
+import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { leastKnown, partDetail, partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
@@ -18,7 +18,6 @@ export interface PartsListProps {
   readonly onSelect: (jointId: string) => void;
 }
 
-const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'border-dotted' } as const satisfies Record<Provenance, string>;
 
 export function PartsList({ chain, partOf, tiedIn, selected, tried, onSelect }: PartsListProps) {
   const i18n = useI18n();

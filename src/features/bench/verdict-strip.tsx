@@ -3,13 +3,13 @@
 import type { Evaluation, Joint, Mark as MarkWord, Verdict, VerdictName, VerdictUnit } from '@/core/evaluate';
 import { VERDICT_NAMES } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { reasonText } from '@/i18n/setup-text';
-import { Mark, type MarkShape } from '@/ui/mark';
+import { Mark } from '@/ui/mark';
 import { ScaleBar } from '@/ui/scale-bar';
 import { verdictScale } from './verdict-scale';
 
-export const MARK_SHAPE = { sound: 'filled', edge: 'half', fails: 'crossed', 'cant-tell': 'dotted' } as const satisfies Record<MarkWord, MarkShape>;
 const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
 
 export interface VerdictStripProps {

@@ -8,7 +8,8 @@ import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
 import { fieldsOf, valueAt, type PartField } from '@/domain/parts/fields';
 import { stockOf } from '@/domain/stock';
-import { spreadOf, type Provenance, type Quantity } from '@/core/quantity';
+import { spreadOf, type Quantity } from '@/core/quantity';
+import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel, fieldText } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';
@@ -25,7 +26,6 @@ export interface PartCardProps {
   readonly onRemove: () => void;
 }
 
-const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'border-dotted' } as const satisfies Record<Provenance, string>;
 const HIDDEN = new Set(['id', 'name', 'words', 'left', 'price.minor', 'price.currency', 'stiffness.kind']);
 
 /** One part: every figure with its origin and spread, what would narrow it, and where it is used. */

@@ -5,6 +5,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '@/domain/parts';
 import { stockOf } from '@/domain/stock';
+import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { leastKnown, partDetail, partTitle } from '@/i18n/part-text';
 import type { Provenance } from '@/core/quantity';
@@ -21,7 +22,6 @@ export interface PartTableProps {
 const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 const helper = createColumnHelper<typeof features, Row>();
 const KNOWN_ORDER = { class: 0, label: 1, measured: 2 } as const satisfies Record<Provenance, number>;
-const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'border-dotted' } as const satisfies Record<Provenance, string>;
 
 interface Row {
   readonly part: Part;

@@ -1,12 +1,12 @@
 import Link from 'next/link';
-import { VERDICT_NAMES, type Mark as MarkWord } from '@/core/evaluate';
+import { VERDICT_NAMES } from '@/core/evaluate';
 import { revisionLetter } from '@/domain/revision-letter';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { getI18n } from '@/i18n/server';
 import type { SetupLine } from '@/server/queries/setup-list';
-import { Mark, type MarkShape } from '@/ui/mark';
+import { Mark } from '@/ui/mark';
 import { BringBack, SetupActions } from './setup-actions';
 
-const SHAPE = { sound: 'filled', edge: 'half', fails: 'crossed', 'cant-tell': 'dotted' } as const satisfies Record<MarkWord, MarkShape>;
 
 /** The setups of the bench with the marks of their newest revisions. */
 export async function SetupList({ setups, putAway }: { readonly setups: readonly SetupLine[]; readonly putAway: readonly { readonly id: string; readonly name: string }[] }) {
@@ -47,7 +47,7 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
                     return (
                       <td key={name} className="px-2">
                         <span className="narrow flex items-center gap-1.5 whitespace-nowrap">
-                          <Mark shape={SHAPE[mark]} size={13} /> {t(`mark.${mark}`)}
+                          <Mark shape={MARK_SHAPE[mark]} size={13} /> {t(`mark.${mark}`)}
                         </span>
                       </td>
                     );

@@ -2,18 +2,18 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { VERDICT_NAMES, type Mark as MarkWord } from '@/core/evaluate';
+import { VERDICT_NAMES } from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import type { Catalogue } from '@/i18n/catalogue';
 import { ChoiceField } from '@/ui/choice-field';
-import { Mark, type MarkShape } from '@/ui/mark';
+import { Mark } from '@/ui/mark';
 import { TextField } from '@/ui/text-field';
 import { ChainSketch } from './chain-sketch';
 import { useSetupStart } from './use-setup-start';
 
-const SHAPE = { sound: 'filled', edge: 'half', fails: 'crossed', 'cant-tell': 'dotted' } as const satisfies Record<MarkWord, MarkShape>;
 type JointName = keyof Catalogue['joint'];
 
 /** A setup from an empty sheet: at each step what is there, and what is still missing. */
@@ -65,7 +65,7 @@ export function SetupStart({ box }: { readonly box: readonly Part[] }) {
             ) : evaluation ? (
               <ul>
                 {VERDICT_NAMES.map((verdict) => (
-                  <li key={verdict} className="flex min-h-7 items-center gap-2"><Mark shape={SHAPE[evaluation.verdicts[verdict].mark]} size={13} /> {t(`verdict.${verdict}`)} <span className="narrow ml-auto text-[13px] text-dim">{t(`mark.${evaluation.verdicts[verdict].mark}`)}</span></li>
+                  <li key={verdict} className="flex min-h-7 items-center gap-2"><Mark shape={MARK_SHAPE[evaluation.verdicts[verdict].mark]} size={13} /> {t(`verdict.${verdict}`)} <span className="narrow ml-auto text-[13px] text-dim">{t(`mark.${evaluation.verdicts[verdict].mark}`)}</span></li>
                 ))}
               </ul>
             ) : (
