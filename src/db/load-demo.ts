@@ -2,8 +2,8 @@ import { eq } from 'drizzle-orm';
 import { benchIdSchema, revisionIdSchema, setupIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from './client';
-import { DEMO_BENCH, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
-import { clearBench, findBench, insertBench, insertParts, insertSetup, saveRevision } from './repo';
+import { DEMO_BENCH, demoHouse, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
+import { clearBench, findBench, insertBench, insertParts, insertSetup, putAngler, putHouse, saveRevision } from './repo';
 import { bench } from './schema';
 
 export const demoBenchId: BenchId = benchIdSchema.parse(DEMO_BENCH.id);
@@ -29,6 +29,9 @@ export async function resetDemo(db: Db): Promise<void> {
 async function writeDemo(tx: Tx): Promise<void> {
   const start = new Date('2026-07-01T00:00:00Z');
   await insertBench(tx, { id: demoBenchId, name: DEMO_BENCH.name, createdAt: start });
+  const { angler, ...document } = demoHouse;
+  await putAngler(tx, demoBenchId, angler, start);
+  await putHouse(tx, demoBenchId, document, start);
   await insertParts(tx, demoBenchId, demoParts, start);
   for (const demo of demoSetupsOfBench) await writeSetup(tx, demo);
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { anglerSchema } from './angler';
 import { GUIDES } from './guides';
+import { emptyHouseDocument, houseDocumentSchema } from './house';
 import { benchIdSchema, partIdSchema, revisionIdSchema, setupIdSchema } from './ids';
 import { partSchema } from './parts';
 import { presentationSchema } from './presentation';
@@ -19,6 +20,7 @@ export const benchFileSchema = z
     id: benchIdSchema,
     name,
     angler: anglerSchema,
+    house: houseDocumentSchema.default(emptyHouseDocument),
     parts: z.array(z.strictObject({ part: partSchema, updatedAt: when, archivedAt: when.nullable() })).max(50_000),
     readings: z.array(z.strictObject({ id: z.string().min(1).max(64), partId: partIdSchema, guide: z.enum(GUIDES), before: fields, after: fields, takenAt: when })).max(100_000),
     movements: z.array(z.strictObject({ id: z.string().min(1).max(64), partId: partIdSchema, amount: z.number(), reason: z.string().min(1).max(200), at: when })).max(100_000),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { demoFile, demoFiles } from '../../tests/helpers/demo';
-import type { Setup } from '@/core/evaluate';
+import type { Setup } from '@/core/setup';
 import { hookStep } from './hook-size';
 import type { BenchId, PartId } from './ids';
 import { comparePart } from './part-order';
@@ -38,7 +38,12 @@ describe('setup file', () => {
     ['a joint with a part of another kind', (f) => ({ ...f, chain: f.chain.map((joint) => (joint.kind === 'reel' ? { ...joint, partId: f.chain[0]!.partId } : joint)) }), 'chain[1].partId'],
     ['joints out of order', (f) => ({ ...f, chain: [f.chain[1], f.chain[0], ...f.chain.slice(2)] }), 'chain[1].kind'],
     ['two joints of one id', (f) => ({ ...f, chain: f.chain.map((joint) => (joint.kind === 'reel' ? { ...joint, id: 'rod' } : joint)) }), 'chain[1].id'],
-    ['a rig without a bait', (f) => ({ ...f, chain: f.chain.slice(0, -1) }), 'chain[8]'],
+    ['a rig without a hook', (f) => ({ ...f, chain: f.chain.slice(0, 7) }), 'chain[7]'],
+    ['a bait with nothing to hang on', (f) => ({ ...f, chain: f.chain.filter(({ kind }) => kind !== 'hook') }), 'chain[7].kind'],
+    ['a second reel', (f) => ({ ...f, chain: [...f.chain, { ...f.chain[1], id: 'again' }] }), 'chain[9].kind'],
+    ['a side that no school has', (f) => ({ ...f, house: { ...f.house, schools: { strike: 'never' } } }), 'house.schools.strike'],
+    ['a class value ten times off', (f) => ({ ...f, house: { ...f.house, classes: { 'mouths.soft.strengthMpa': 50 } } }), 'house.classes.mouths.soft.strengthMpa'],
+    ['a class value that there is not', (f) => ({ ...f, house: { ...f.house, classes: { 'mouths.wet.strengthMpa': 2 } } }), 'house.classes.mouths.wet.strengthMpa'],
     ['a break wanted at no joint', (f) => ({ ...f, presentation: { ...f.presentation, wanted: { ...f.presentation.wanted, breakAt: 'nowhere' } } }), 'presentation.wanted.breakAt'],
     ['a sweep that goes backwards', (f) => ({ ...f, presentation: { ...f.presentation, sweep: { ...f.presentation.sweep, endRad: 0.1 } } }), 'presentation.sweep.endRad'],
     ['half of the water', (f) => ({ ...f, presentation: { ...f.presentation, water: { densityKgPm3: 1000 } } }), 'presentation.water.viscosityPaS'],
@@ -59,7 +64,7 @@ describe('part', () => {
     expect(parse(partSchema, { ...reel, arborRadiusM: reel.fullRadiusM })).toMatchObject({ ok: false, problems: [{ path: 'fullRadiusM.value' }] });
   });
   it('lies in the box by sort and size', () => {
-    const hooks = demoFiles.flatMap(({ file }) => file.parts.filter((part) => part.kind === 'hook')).sort(comparePart);
+    const hooks = demoFiles.flatMap(({ file }) => file.parts.flatMap((part) => (part.kind === 'hook' && part.style === 'worm-offset' ? [part] : []))).sort(comparePart);
     expect(hooks.map(({ size }) => size)).toEqual([...hooks.map(({ size }) => size)].sort((a, b) => hookStep(a)! - hookStep(b)!));
   });
 });

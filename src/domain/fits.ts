@@ -1,6 +1,8 @@
 import { KNOTS } from '@/core/defaults/knots';
-import { PART_OF_JOINT, type JointKind } from '@/core/evaluate';
+import { carriesPull } from '@/core/rigging';
+import { PARTS_OF_JOINT, type Joint } from '@/core/setup';
 import type { Part } from './parts';
+import type { RigSlot } from './rigs';
 
 /** Parts that a rod's printed windows are about: masses against its lure window, lines against its line window. */
 export function fitsRod(part: Part, rod: Part): boolean {
@@ -10,20 +12,38 @@ export function fitsRod(part: Part, rod: Part): boolean {
   return part.massKg.value <= rod.rating.hiKg.value && (part.kind === 'hook' || part.kind === 'hardware' || part.massKg.value >= rod.rating.loKg.value / 2);
 }
 
-/** Whether a part could stand in a place of a cast soft-bait rig; a knot by whether it ties line to line. */
-export function fitsJoint(part: Part, kind: JointKind, tiesLines: boolean): boolean {
-  if (part.kind !== PART_OF_JOINT[kind]) return false;
+/** Whether the knot at `at` ties one line to another; weights and beads slide between and part nothing. */
+export function tiesLines(chain: readonly Pick<Joint, 'kind'>[], at: number): boolean {
+  const isLine = (joint: Pick<Joint, 'kind'> | undefined) => joint?.kind === 'line' || joint?.kind === 'leader';
+  return isLine(chain[at - 1]) && isLine(chain[at + 1]);
+}
+
+/** Whether a part could stand in a joint of a chain in place of what is there. */
+export function fitsJoint(part: Part, chain: readonly Joint[], joint: Joint, box: readonly Part[]): boolean {
+  if (!(PARTS_OF_JOINT[joint.kind] as readonly string[]).includes(part.kind)) return false;
   switch (part.kind) {
     case 'knot':
-      return KNOTS[part.pattern].use === (tiesLines ? 'line-to-line' : 'terminal');
+      return KNOTS[part.pattern].use === (tiesLines(chain, chain.findIndex(({ id }) => id === joint.id)) ? 'line-to-line' : 'terminal');
     case 'hook':
       // One point lies in the bait; a treble has nowhere to lie.
-      return part.points === 'single';
-    case 'rod':
-      return part.mount === 'cast' || part.mount === 'spin';
+      return joint.kind !== 'hook' || joint.point === 'open' || part.points === 'single';
     case 'weight':
-      return part.rigging !== 'fixed';
+      return joint.kind !== 'weight' || (joint.hold === 'fixed' ? part.rigging !== 'sliding' : part.rigging !== 'fixed');
+    case 'hardware': {
+      const now = box.find(({ id }) => id === joint.partId);
+      return now?.kind !== 'hardware' || (carriesPull(now.form) && now.form !== 'crimp' ? carriesPull(part.form) && part.form !== 'crimp' : now.form === part.form);
+    }
     default:
       return true;
   }
+}
+
+/** Whether a part could fill a slot of a rig pattern. */
+export function fitsSlot(part: Part, { seed, partKind, form, knot, like }: RigSlot): boolean {
+  if (part.kind !== partKind) return false;
+  if (part.kind === 'hardware' && form) return part.form === form;
+  if (part.kind === 'knot' && knot) return KNOTS[part.pattern].use === KNOTS[knot].use;
+  if (part.kind === 'weight' && seed.kind === 'weight' && (seed.hold === 'fixed' ? part.rigging === 'sliding' : part.rigging === 'fixed')) return false;
+  if (part.kind === 'hook' && seed.kind === 'hook' && seed.point !== 'open' && part.points !== 'single') return false;
+  return Object.entries(like ?? {}).every(([field, value]) => (part as unknown as Record<string, unknown>)[field] === value);
 }

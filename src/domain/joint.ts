@@ -1,14 +1,23 @@
 import { z } from 'zod';
-import { POINT_PLACES, type PointPlace } from '@/core/defaults/bait-classes';
+import { BAIT_HOLDS, POINT_PLACES, type BaitHold, type PointPlace } from '@/core/defaults/bait-classes';
+import { STINGER_HOLDS, type StingerHold } from '@/core/defaults/rig-classes';
 import { keysOf } from './contract/shared';
 import { partIdSchema } from './ids';
 import { numberIn } from './number';
 
-const jointBase = { id: z.string().min(1).max(64), partId: partIdSchema };
+const jointBase = { id: z.string().min(1).max(64).regex(/^[^:]+$/, 'without a colon'), partId: partIdSchema };
 
-export const LEADER_LIMITS = { min: 0.05, max: 30 } as const;
+export const JOINT_LIMITS = {
+  leaderM: { min: 0.03, max: 60 },
+  stingerM: { min: 0, max: 0.5 },
+  offCentreM: { min: -0.05, max: 0.05 },
+  segments: { min: 0, max: 40 },
+} as const;
+const L = JOINT_LIMITS;
 
 const plain = <const K extends string>(kind: K) => z.strictObject({ ...jointBase, kind: z.literal(kind) });
+const offCentreM = numberIn(L.offCentreM).optional();
+const segmentsOff = z.number().int().min(L.segments.min).max(L.segments.max).optional();
 
 /** A place in the rig, from rod to bait, and the part that fills it. */
 export const jointSchema = z.discriminatedUnion('kind', [
@@ -16,11 +25,20 @@ export const jointSchema = z.discriminatedUnion('kind', [
   plain('reel'),
   plain('line'),
   plain('knot'),
-  plain('jig-head'),
-  plain('bait'),
-  z.strictObject({ ...jointBase, kind: z.literal('leader'), lengthM: numberIn(LEADER_LIMITS) }),
-  z.strictObject({ ...jointBase, kind: z.literal('weight'), hold: z.enum(['free', 'pegged']) }),
-  z.strictObject({ ...jointBase, kind: z.literal('hook'), point: keysOf<PointPlace>(POINT_PLACES) }),
+  plain('hardware'),
+  plain('lure'),
+  plain('attractor'),
+  plain('plane'),
+  plain('bouncer'),
+  plain('snell'),
+  plain('skirt'),
+  z.strictObject({ ...jointBase, kind: z.literal('leader'), lengthM: numberIn(L.leaderM) }),
+  z.strictObject({ ...jointBase, kind: z.literal('weight'), hold: z.enum(['free', 'pegged', 'fixed']) }),
+  z.strictObject({ ...jointBase, kind: z.literal('hook'), point: keysOf<PointPlace>(POINT_PLACES), offCentreM }),
+  z.strictObject({ ...jointBase, kind: z.literal('jig-head'), offCentreM }),
+  z.strictObject({ ...jointBase, kind: z.literal('bait'), held: keysOf<BaitHold>(BAIT_HOLDS).optional(), spins: z.boolean().optional(), segmentsOff }),
+  z.strictObject({ ...jointBase, kind: z.literal('trailer'), segmentsOff }),
+  z.strictObject({ ...jointBase, kind: z.literal('stinger'), lengthM: numberIn(L.stingerM), held: keysOf<StingerHold>(STINGER_HOLDS) }),
 ]);
 
 export type Joint = z.infer<typeof jointSchema>;

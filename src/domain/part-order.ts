@@ -1,4 +1,5 @@
-import { rodOf } from '@/core/evaluate';
+import { DEFAULT_CLASSES } from '@/core/defaults/classes';
+import { rodOf } from '@/core/rigging';
 import { resolveRod } from '@/core/rod';
 import { hookStep } from './hook-size';
 import type { Part } from './parts';
@@ -13,7 +14,7 @@ export function comparePart(a: Part, b: Part): number {
 function place(part: Part): readonly [sort: string, size: number] {
   switch (part.kind) {
     case 'rod':
-      return ['', resolveRod(rodOf(part)).buttEiNm2];
+      return ['', resolveRod(rodOf(part, DEFAULT_CLASSES)).buttEiNm2];
     case 'reel':
       return [part.build, part.fullRadiusM.value];
     case 'line':

@@ -1,16 +1,19 @@
 import { z } from 'zod';
+import { ATTITUDES, type Attitude } from '@/core/defaults/rig-classes';
 import { FALL_WINDOWS, type FallWindow } from '@/core/defaults/fall-windows';
 import { COVERS, SET_WAYS, type Cover, type SetWay } from '@/core/defaults/hookset-classes';
+import type { Limits } from '@/core/guard';
 import { HOOKSET_LIMITS } from '@/core/hookset';
 import { ROD_LIMITS } from '@/core/rod';
 import { SINK_LIMITS } from '@/core/sink';
+import { WATER_LIMITS } from '@/core/water';
 import { castStyleSchema } from './contract/cast-fit';
 import { mouthSchema } from './contract/hookset';
 import { keysOf, waterSchema } from './contract/shared';
 import { numberIn } from './number';
 import { broken } from './problems';
 
-/** Where a cast presentation makes sense; the form and the file share them. */
+/** Where a presentation makes sense; the form and the file share them. */
 export const PRESENTATION_LIMITS = {
   distanceM: { min: 1, max: 150 },
   depthM: { min: 0.1, max: 100 },
@@ -23,6 +26,9 @@ export const PRESENTATION_LIMITS = {
   clutchN: { min: 0.5, max: 1000 },
   currentMps: SINK_LIMITS.currentMps,
   fallMps: { min: 0.01, max: 10 },
+  speedMps: { min: 0, max: 12 },
+  lineOutM: { min: 0.5, max: 400 },
+  pitchRad: { min: -1.6, max: 1.6 },
 } as const;
 const L = PRESENTATION_LIMITS;
 
@@ -32,38 +38,86 @@ const ownFall = z
     if (fall.fromMps > fall.toMps) broken(context, ['toMps'], `at least fromMps = ${fall.fromMps}`);
   });
 
+const range = (limits: Limits) =>
+  z.strictObject({ from: numberIn(limits), to: numberIn(limits) }).superRefine(({ from, to }, context) => {
+    if (from > to) broken(context, ['to'], `at least from = ${from}`);
+  });
+
+/** When the setup is the right one; what is not said holds for all. */
+const conditionsSchema = z.strictObject({
+  temperatureC: range(WATER_LIMITS.temperatureC).optional(),
+  clarity: z.enum(['clear', 'stained', 'murky']).optional(),
+  light: z.enum(['bright', 'overcast', 'dusk', 'dark']).optional(),
+  mood: z.enum(['active', 'neutral', 'wary']).optional(),
+  bottom: z.enum(['rock', 'sand', 'mud', 'weed']).optional(),
+  speedMps: range(L.speedMps).optional(),
+});
+
+const attitudeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: keysOf<Attitude>(ATTITUDES) }),
+  z.strictObject({ kind: z.literal('own'), pitchRad: numberIn(L.pitchRad) }),
+]);
+
+const wantedBase = { attitude: attitudeSchema.default({ kind: 'any' }), breakAt: z.string().max(64).nullable() };
+
+const base = {
+  depthM: numberIn(L.depthM),
+  handHeightM: numberIn(L.handHeightM),
+  water: waterSchema,
+  currentMps: numberIn(L.currentMps),
+  speedMps: numberIn(L.speedMps).default(0.8),
+  sweep: z
+    .strictObject({
+      way: keysOf<SetWay>(SET_WAYS),
+      startRad: numberIn(L.sweepRad),
+      endRad: numberIn(L.sweepRad),
+      timeS: numberIn(L.timeS),
+      stepBackM: numberIn(L.gainM),
+      woundM: numberIn(L.gainM),
+      peakMomentNm: numberIn(HOOKSET_LIMITS.peakMomentNm).optional(),
+    })
+    .superRefine((sweep, context) => {
+      if (sweep.endRad <= sweep.startRad) broken(context, ['endRad'], `more than startRad = ${sweep.startRad}`);
+    }),
+  slackM: numberIn(L.slackM),
+  cover: keysOf<Cover>(COVERS),
+  mouth: mouthSchema,
+  fishKg: numberIn(L.fishKg).nullable(),
+  clutchN: numberIn(L.clutchN).nullable(),
+  wear: z.array(z.enum(['teeth', 'gill-plates', 'rock'])).max(3).default([]),
+  stance: z.enum(['standing', 'seated', 'wading']).default('standing'),
+  rodWorked: z.enum(['up', 'level', 'down']).default('level'),
+  boatsideTurn: z.boolean().default(false),
+  craftId: z.string().max(64).nullable().default(null),
+  conditions: conditionsSchema.default({}),
+};
+
 export const presentationSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('cast'),
+    ...base,
     castStyle: castStyleSchema,
     distanceM: numberIn(L.distanceM),
-    depthM: numberIn(L.depthM),
-    handHeightM: numberIn(L.handHeightM),
-    water: waterSchema,
-    currentMps: numberIn(L.currentMps),
-    sweep: z
-      .strictObject({
-        way: keysOf<SetWay>(SET_WAYS),
-        startRad: numberIn(L.sweepRad),
-        endRad: numberIn(L.sweepRad),
-        timeS: numberIn(L.timeS),
-        stepBackM: numberIn(L.gainM),
-        woundM: numberIn(L.gainM),
-        peakMomentNm: numberIn(HOOKSET_LIMITS.peakMomentNm).optional(),
-      })
-      .superRefine((sweep, context) => {
-        if (sweep.endRad <= sweep.startRad) broken(context, ['endRad'], `more than startRad = ${sweep.startRad}`);
-      }),
-    slackM: numberIn(L.slackM),
-    cover: keysOf<Cover>(COVERS),
-    mouth: mouthSchema,
-    fishKg: numberIn(L.fishKg).nullable(),
-    clutchN: numberIn(L.clutchN).nullable(),
     wanted: z.strictObject({
-      fall: z.discriminatedUnion('kind', [z.strictObject({ kind: keysOf<FallWindow>(FALL_WINDOWS) }), ownFall]),
-      breakAt: z.string().max(64).nullable(),
+      ...wantedBase,
+      fall: z.discriminatedUnion('kind', [z.strictObject({ kind: keysOf<FallWindow>(FALL_WINDOWS) }), z.strictObject({ kind: z.enum(['floats', 'suspends']) }), ownFall]),
+    }),
+  }),
+  z.strictObject({
+    kind: z.literal('towed'),
+    ...base,
+    way: z.enum(['trolled', 'drifted', 'dropped']),
+    lineOutM: numberIn(L.lineOutM),
+    held: z.enum(['holder', 'hand']),
+    wanted: z.strictObject({
+      ...wantedBase,
+      depth: z.strictObject({ fromM: numberIn(L.depthM), toM: numberIn(L.depthM) }).superRefine(({ fromM, toM }, context) => {
+        if (fromM > toM) broken(context, ['toM'], `at least fromM = ${fromM}`);
+      }),
     }),
   }),
 ]);
 
 export type Presentation = z.infer<typeof presentationSchema>;
+export type CastPresentation = Extract<Presentation, { kind: 'cast' }>;
+export type TowedPresentation = Extract<Presentation, { kind: 'towed' }>;

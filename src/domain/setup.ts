@@ -1,37 +1,20 @@
 import { z } from 'zod';
-import { PART_OF_JOINT } from '@/core/evaluate';
+import { PARTS_OF_JOINT } from '@/core/setup';
+import { chainProblems } from './chain-rules';
+import { houseSchema } from './house';
 import { jointSchema, type Joint } from './joint';
 import { partSchema, type Part } from './parts';
 import { presentationSchema } from './presentation';
 import { broken } from './problems';
 
-/** Order of a cast soft-bait rig from the rod on; `hook` stands for a loose hook or a jig head. */
-const ORDER = ['rod', 'reel', 'line', 'knot', 'leader', 'weight', 'knot', 'hook', 'bait'] as const;
-const REQUIRED = ['rod', 'reel', 'line', 'hook', 'bait'] as const;
-
-const placeOf = (joint: Joint) => (joint.kind === 'jig-head' ? 'hook' : joint.kind);
-
 export const chainSchema = z
   .array(jointSchema)
   .max(40)
   .superRefine((chain, context) => {
-    const ids = new Set<string>();
-    let place = 0;
-    chain.forEach((joint, i) => {
-      if (ids.has(joint.id)) broken(context, [i, 'id'], 'an id that no other joint has');
-      ids.add(joint.id);
-      const found = (ORDER as readonly string[]).indexOf(placeOf(joint), place);
-      if (found < 0) broken(context, [i, 'kind'], `the order ${ORDER.join(', ')}`);
-      else place = found + 1;
-    });
-    for (const kind of REQUIRED) if (!chain.some((joint) => placeOf(joint) === kind)) broken(context, [chain.length], `a joint of kind ${kind}`);
-    if (chain.some((joint) => joint.kind === 'leader') && chain.filter((joint) => joint.kind === 'knot').length < 2) {
-      broken(context, [chain.findIndex((joint) => joint.kind === 'leader')], 'a knot before the leader and one after it');
-    }
-    if (!chain.some((joint) => joint.kind === 'knot')) broken(context, [chain.length], 'a joint of kind knot before the hook');
+    for (const { at, field, allowed } of chainProblems(chain)) broken(context, at < chain.length ? [at, field] : [at], allowed);
   });
 
-/** A setup as a file: its parts with provenance, the chain of joints from rod to bait, and one presentation. */
+/** A setup as a file: its parts with provenance, the chain of joints from rod to bait, one presentation, and the house it is judged in. */
 export const setupFileSchema = z
   .strictObject({
     version: z.literal(1),
@@ -39,6 +22,7 @@ export const setupFileSchema = z
     parts: z.array(partSchema).max(40),
     chain: chainSchema,
     presentation: presentationSchema,
+    house: houseSchema.optional(),
   })
   .superRefine((setup, context) => checkParts(setup, context));
 
@@ -50,9 +34,16 @@ function checkParts({ parts, chain, presentation }: { parts: readonly Part[]; ch
     if (byId.get(part.id) !== part) broken(context, ['parts', i, 'id'], 'an id that no other part has');
   });
   chain.forEach((joint, i) => {
-    const kind = byId.get(joint.partId)?.kind;
-    if (kind !== PART_OF_JOINT[joint.kind]) broken(context, ['chain', i, 'partId'], `the id of a part of kind ${PART_OF_JOINT[joint.kind]}`);
+    const kinds: readonly string[] = PARTS_OF_JOINT[joint.kind];
+    if (!kinds.includes(byId.get(joint.partId)?.kind ?? '')) broken(context, ['chain', i, 'partId'], `the id of a part of kind ${kinds.join(' or ')}`);
   });
+  const bare = (joint: Joint) => {
+    const part = byId.get(joint.partId);
+    return part?.kind === 'hard-lure' && part.hookStations === 0;
+  };
+  const hooked = chain.some((joint) => joint.kind === 'hook' || joint.kind === 'jig-head' || joint.kind === 'snell' || (joint.kind === 'lure' && !bare(joint)));
+  const lure = chain.findIndex(bare);
+  if (!hooked && lure >= 0) broken(context, ['chain', lure + 1], 'a hook behind a lure that carries none');
   const { breakAt } = presentation.wanted;
   if (breakAt !== null && !chain.some((joint) => joint.id === breakAt)) broken(context, ['presentation', 'wanted', 'breakAt'], "the id of one of the chain's joints, or null");
 }

@@ -1,4 +1,6 @@
-import { knotShare, type Joint, type KnotPart } from '@/core/evaluate';
+import { DEFAULT_CLASSES, type Classes } from '@/core/defaults/classes';
+import { knotShare } from '@/core/rigging';
+import type { Joint, KnotPart } from '@/core/setup';
 import type { LineMaterial } from '@/core/defaults/line-materials';
 import { KNOTS } from '@/core/defaults/knots';
 import type { Part } from '@/domain/parts';
@@ -54,7 +56,7 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
 }
 
 /** The second line: what matters of the part in its joint, or in the Box where there is none. */
-export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn?: LineMaterial): string {
+export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn?: LineMaterial, classes: Pick<Classes, 'knots'> = DEFAULT_CLASSES): string {
   const { t, format } = words;
   switch (part.kind) {
     case 'rod':
@@ -68,16 +70,18 @@ export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn
         ? t('part.line.leader', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(joint.lengthM, 'distance') })
         : t('part.line.detail', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(part.lengthM.value, 'distance') });
     case 'knot':
-      return t('part.knot.detail', { share: tiedIn ? format(knotShare(part, tiedIn).value, 'share') : knotShares(words, part) });
+      return t('part.knot.detail', { share: tiedIn ? format(knotShare(part, tiedIn, classes).value, 'share') : knotShares(words, part) });
     case 'weight':
       return joint?.kind === 'weight' ? t('part.weight.detail', { mass: format(part.massKg.value, 'mass'), hold: t(`word.${joint.hold}`) }) : t('part.weight.plain', { mass: format(part.massKg.value, 'mass') });
     case 'hook':
+      if (joint?.kind === 'stinger') return t('part.hook.stinger', { length: format(joint.lengthM, 'size'), held: t(`word.${joint.held}`) });
       return joint?.kind === 'hook'
         ? t('part.hook.detail', { wire: format(part.wireM.value, 'size'), point: t(`word.${joint.point}`) })
         : t('part.hook.plain', { wire: format(part.wireM.value, 'size'), wireClass: t(`word.${part.wireClass}`) });
     case 'jig-head':
       return t('part.jig-head.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
     case 'soft-bait':
+      if (joint?.kind === 'bait' && joint.segmentsOff) return t('part.trimmed', { mass: format(part.massKg.value, 'mass'), segments: joint.segmentsOff });
       return t('part.soft-bait.detail', { mass: format(part.massKg.value, 'mass'), material: t(`word.${part.material}`) });
     case 'hard-lure':
       return t('part.hard-lure.detail', { mass: format(part.massKg.value, 'mass'), lip: t(`word.${part.lip}`) });
@@ -91,6 +95,7 @@ export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn
     case 'skirted-jig':
       return t('part.skirted-jig.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
     case 'trailer':
+      if (joint?.kind === 'trailer' && joint.segmentsOff) return t('part.trimmed', { mass: format(part.massKg.value, 'mass'), segments: joint.segmentsOff });
       return t('part.trailer.detail', { mass: format(part.massKg.value, 'mass'), tail: t(`word.${part.tail}`) });
     case 'skirt':
       return t('part.skirt.detail', { mass: format(part.massKg.value, 'mass'), strands: t(`word.${part.strands}`) });
@@ -103,6 +108,7 @@ export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn
     case 'hardware':
       return part.strengthN ? t('part.hardware.detail', { strength: format(part.strengthN.value, 'force') }) : t('part.hardware.plain', { mass: format(part.massKg.value, 'mass') });
     case 'natural-bait':
+      if (joint?.kind === 'bait') return t('part.natural-bait.held', { mass: format(part.massKg.value, 'mass'), held: t(`word.${joint.held ?? 'threaded'}`) });
       return t('part.natural-bait.detail', { mass: format(part.massKg.value, 'mass'), state: t(`word.${part.state}`) });
     default:
       return part satisfies never;

@@ -1,23 +1,77 @@
-import type { Joint, Reason } from '@/core/evaluate';
+import type { Finding } from '@/core/checks';
+import type { Reason } from '@/core/evaluate';
+import type { Joint } from '@/core/setup';
+import type { Catalogue } from './catalogue';
 import type { I18n } from './client';
 import { measureOfFact } from './measure-of-fact';
 
 type Words = Pick<I18n, 't' | 'format'>;
+type JointName = keyof Catalogue['joint'];
 
-/** What a joint is called: by its place where there are two of a kind, else by its kind. */
-export function jointText({ t }: Pick<Words, 't'>, joint: Joint): string {
-  return joint.id === 'leader-knot' || joint.id === 'hook-knot' ? t(`joint.${joint.id}`) : t(`joint.${joint.kind}`);
+/** Joints that their place names better than their kind. */
+const NAMED: ReadonlySet<string> = new Set(['leader-knot', 'hook-knot', 'line-knot', 'swivel-knot']);
+
+/** What a joint is called: by its place where that has a name, else by its kind. */
+export function jointText({ t }: Pick<Words, 't'>, joint: Pick<Joint, 'id' | 'kind'>): string {
+  return t(`joint.${(joint.kind === 'knot' && NAMED.has(joint.id) ? joint.id : joint.kind) as Extract<JointName, 'rod'>}`);
+}
+
+/** What a link of the strength chain is called: a joint, or the hook that its part brings. */
+export function strengthText(words: Pick<Words, 't'>, name: string, chain: readonly Joint[]): string {
+  const [id, its] = name.split(':');
+  const joint = chain.find((each) => each.id === id);
+  if (!joint) return name;
+  const text = jointText(words, joint);
+  return its ? words.t('joint.its-hook', { joint: text }) : text;
+}
+
+type Facts = Readonly<Record<string, number | string | null>>;
+
+/** Facts as words and figures in the reader's units; a count stays a number, for its plural. */
+function factsText(words: Words, facts: Facts, chain: readonly Joint[]): Record<string, string | number> {
+  return Object.fromEntries(
+    Object.entries(facts).map(([name, fact]): [string, string | number] => {
+      if (fact === null) return [name, '–'];
+      if (typeof fact === 'number') {
+        const measure = measureOfFact(name, fact);
+        return [name, measure ? words.format(fact, measure) : Math.round(fact)];
+      }
+      if (chain.some(({ id }) => id === fact.split(':')[0])) return [name, strengthText(words, fact, chain)];
+      return [name, wordOf(words, fact)];
+    }),
+  );
+}
+
+/** A word of the catalogue inside a sentence, or the text itself, as a craft's name. */
+function wordOf({ t }: Pick<Words, 't'>, word: string): string {
+  const key = `word.${word}` as 'word.lead';
+  return t.has(key) ? lower(t(key)) : word;
 }
 
 /** The sentence of a reason, its facts in the reader's units. */
 export function reasonText(words: Words, reason: Reason, chain: readonly Joint[]): string {
-  const facts = Object.fromEntries(
-    Object.entries(reason.facts).map(([name, fact]): [string, string] => {
-      const measure = measureOfFact(name);
-      if (typeof fact === 'number') return [name, measure ? words.format(fact, measure) : String(fact)];
-      const joint = chain.find(({ id }) => id === fact);
-      return [name, joint ? jointText(words, joint) : (fact ?? '–')];
-    }),
-  );
-  return words.t(`reason.${reason.code}`, facts);
+  if (reason.code === 'counts-check') return words.t('reason.counts-check', { check: checkTitle(words, String(reason.facts['check']) as Finding['id']) });
+  return capital(words.t(`reason.${reason.code}`, factsText(words, reason.facts, chain)));
 }
+
+export const checkTitle = ({ t }: Pick<Words, 't'>, id: Finding['id']): string => t(`check.${id}.title`);
+
+/** What a check found, and what to do about it. */
+export function findingText(words: Words, finding: Pick<Finding, 'id' | 'code' | 'facts' | 'school' | 'side'>, chain: readonly Joint[]): { readonly title: string; readonly found: string; readonly todo: string; readonly side: string | null } {
+  const facts = factsText(words, finding.facts, chain);
+  const code = finding.code ?? 'only';
+  return {
+    title: checkTitle(words, finding.id),
+    found: capital(words.t(`check.${finding.id}.found.${code}` as 'check.untied.found.only', facts as never)),
+    todo: words.t(`check.${finding.id}.do.${code}` as 'check.untied.do.only', facts as never),
+    side: finding.school && finding.side ? sideText(words, finding.school, finding.side) : null,
+  };
+}
+
+/** Which side the house takes, and why. */
+export function sideText({ t }: Pick<Words, 't'>, school: NonNullable<Finding['school']>, side: string): string {
+  return `${t(`school.${school}.title`)}: ${t(`school.${school}.${side}` as 'school.strike.at-once')}. ${t(`school.${school}.${side}-why` as 'school.strike.at-once-why')}`;
+}
+
+const capital = (text: string) => text.charAt(0).toLocaleUpperCase() + text.slice(1);
+const lower = (text: string) => text.charAt(0).toLocaleLowerCase() + text.slice(1);

@@ -1,7 +1,7 @@
 import { evaluate, whatMoved, type Evaluation, type MovedMark } from '@/core/evaluate';
-import { findAngler, findParts, findRevision, findSetup, listParts, listRevisions, type Revision } from '@/db/repo';
+import { findHouse, findParts, findRevision, findSetup, listParts, listRevisions, type Revision } from '@/db/repo';
 import type { Db } from '@/db/client';
-import type { Angler } from '@/domain/angler';
+import type { House } from '@/domain/house';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
@@ -27,20 +27,20 @@ export interface SetupPage {
   readonly presentation: Presentation;
   readonly evaluation: Evaluation;
   readonly moved: readonly MovedMark[];
-  readonly angler: Angler;
+  readonly house: House;
 }
 
 export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, number?: number): Promise<SetupPage | null> {
   const [setup, revision] = await Promise.all([findSetup(db, benchId, setupId), findRevision(db, benchId, setupId, number)]);
   if (!setup || !revision) return null;
-  const [revisions, box, used, angler] = await Promise.all([
+  const [revisions, box, used, house] = await Promise.all([
     listRevisions(db, benchId, setupId),
     listParts(db, benchId),
     findParts(db, benchId, revision.chain.map((joint) => joint.partId)),
-    findAngler(db, benchId),
+    findHouse(db, benchId),
   ]);
   const boxIds = new Set(box.map((part) => part.id));
-  const file = setupFile(setup.name, revision, used);
+  const file = setupFile(setup.name, revision, used, house);
   return {
     setup,
     revision: line(revision),
@@ -51,7 +51,7 @@ export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, numb
     presentation: file.presentation,
     evaluation: evaluate(file),
     moved: whatMoved(file, revision.partsThen),
-    angler,
+    house,
   };
 }
 
@@ -59,11 +59,12 @@ export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, numb
 export async function setupFileOf(db: Db, benchId: BenchId, setupId: SetupId, number?: number): Promise<SetupFile | null> {
   const [setup, revision] = await Promise.all([findSetup(db, benchId, setupId), findRevision(db, benchId, setupId, number)]);
   if (!setup || !revision) return null;
-  return setupFile(setup.name, revision, await findParts(db, benchId, revision.chain.map((joint) => joint.partId)));
+  const [parts, house] = await Promise.all([findParts(db, benchId, revision.chain.map((joint) => joint.partId)), findHouse(db, benchId)]);
+  return setupFile(setup.name, revision, parts, house);
 }
 
 /** Parsed like a file from outside: a stored revision whose parts no longer fit fails here and not in a view. */
-const setupFile = (name: string, revision: Revision, parts: readonly Part[]): SetupFile =>
-  setupFileSchema.parse({ version: 1, name, parts, chain: revision.chain, presentation: revision.presentation });
+const setupFile = (name: string, revision: Revision, parts: readonly Part[], house: House): SetupFile =>
+  setupFileSchema.parse({ version: 1, name, parts, chain: revision.chain, presentation: revision.presentation, house });
 
 const line = ({ number, reason, savedAt }: { number: number; reason: string; savedAt: Date }): RevisionLine => ({ number, reason, savedAt: savedAt.toISOString() });

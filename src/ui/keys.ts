@@ -10,7 +10,7 @@ export interface KeyRow<A extends string = string, L extends string = string> {
   readonly atFoot: boolean;
 }
 
-const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓', Escape: 'Esc', Delete: 'Del' };
+const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓', ArrowLeft: '←', ArrowRight: '→', PageUp: 'Pg↑', PageDown: 'Pg↓', Escape: 'Esc', Delete: 'Del' };
 
 /** What is printed on a key: a capital is the shifted key. */
 export const capOf = (key: string): string => CAPS[key] ?? (key.length > 1 ? key : /[A-Z]/.test(key) ? `⇧ ${key}` : key.toUpperCase());

@@ -1,5 +1,6 @@
-import { evaluate, withPart, type Part, type Setup } from '@/core/evaluate';
+import { effectFigures, evaluate, withPart } from '@/core/evaluate';
 import { InputRangeError } from '@/core/guard';
+import type { Part, Setup } from '@/core/setup';
 import type { BenchReply, BenchRequest, CandidateEffect } from './protocol';
 
 self.addEventListener('message', ({ data }: MessageEvent<BenchRequest>) => {
@@ -27,8 +28,9 @@ function answerTo(request: BenchRequest): WithoutEnvelope<BenchReply> {
 
 function effectOf(setup: Setup, jointId: string, part: Part): CandidateEffect {
   try {
-    const { verdicts, castMassKg } = evaluate(withPart(setup, jointId, part));
-    return { partId: part.id, evaluation: { verdicts, castMassKg } };
+    const evaluation = evaluate(withPart(setup, jointId, part));
+    const { verdicts, castMassKg } = evaluation;
+    return { partId: part.id, evaluation: { verdicts, castMassKg, effect: effectFigures(evaluation) } };
   } catch (error) {
     if (error instanceof InputRangeError) return { partId: part.id, evaluation: null };
     throw error;

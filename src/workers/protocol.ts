@@ -1,10 +1,11 @@
-import type { Evaluation, Part, Setup } from '@/core/evaluate';
+import type { EffectFigures, Evaluation } from '@/core/evaluate';
+import type { Part, Setup } from '@/core/setup';
 
 /** What a candidate part would make of a setup. */
 export interface CandidateEffect {
   readonly partId: string;
   /** null: with this part a model has no answer */
-  readonly evaluation: Pick<Evaluation, 'verdicts' | 'castMassKg'> | null;
+  readonly evaluation: (Pick<Evaluation, 'verdicts' | 'castMassKg'> & { readonly effect: EffectFigures }) | null;
 }
 
 export type BenchRequest = { readonly requestId: number } & (

@@ -1,4 +1,5 @@
-import { CAST_STYLES, type CastStyle } from '../defaults/cast-styles';
+import type { CastStyle } from '../defaults/cast-styles';
+import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
 import { requireInRange } from '../guard';
 import { bendRod, resolveRod, type Rod } from '../rod';
 
@@ -55,10 +56,10 @@ export const CAST_STEP = {
  *
  * @throws {InputRangeError} when a value lies outside CAST_LIMITS or the rod's limits, or lo > hi.
  */
-export function castFit(input: CastFitInput): CastFit {
+export function castFit(input: CastFitInput, classes: Pick<Classes, 'castStyles'> = DEFAULT_CLASSES): CastFit {
   const m = requireInRange('massKg', input.massKg, CAST_LIMITS.massKg);
   const weakest = requireInRange('weakestN', input.weakestN, CAST_LIMITS.weakestN);
-  const pull = m * CAST_STYLES[input.style].accelerationMps2;
+  const pull = m * classes.castStyles[input.style].accelerationMps2;
 
   const r = input.ratingKg ? ratingPlace(m, input.ratingKg) : null;
   const label = r === null ? null : labelOf(r);

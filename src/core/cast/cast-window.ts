@@ -1,4 +1,5 @@
-import { CAST_STYLES, type CastStyle } from '../defaults/cast-styles';
+import type { CastStyle } from '../defaults/cast-styles';
+import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
 import { findRoot } from '../numeric';
 import { bendRod, resolveRod, type Bend, type Rod } from '../rod';
 import { BEND_STEPS, LABEL_STEPS, ratingScale, SNAP_OFF } from './cast-fit';
@@ -24,9 +25,9 @@ export interface CastWindow {
  *
  * @throws {InputRangeError} as `castFit`.
  */
-export function castWindow(input: CastWindowInput): CastWindow {
+export function castWindow(input: CastWindowInput, classes: Pick<Classes, 'castStyles'> = DEFAULT_CLASSES): CastWindow {
   const rod = resolveRod(input.rod);
-  const a = CAST_STYLES[input.style].accelerationMps2;
+  const a = classes.castStyles[input.style].accelerationMps2;
   const massAtDrop = (share: number) => {
     let near: Bend | undefined;
     const drop = (loadRatio: number) => {

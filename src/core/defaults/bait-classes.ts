@@ -15,4 +15,19 @@ export const TAIL_SHARE = {
   'straight-tail': { share: 0.15, reason: 'a drawn-out tip' },
 } as const;
 
+/** Where a bait sits on a hook: the hook's eye as a share of the bait's length from its nose, and how far the hook goes through. */
+export const BAIT_HOLDS = {
+  threaded: { station: 0, reason: 'pushed over shank and bend, nose at the eye' },
+  nose: { station: 0.06, reason: 'through both lips or the nostrils' },
+  back: { station: 0.4, reason: 'under the skin before the back fin' },
+  bridled: { station: 0, reason: 'tied by a loop in front of the nose, the hook quite free' },
+} as const;
+
+/** How much of a body's height stays in a hook's gap when a fish bites on it. */
+export const COMPRESSION = {
+  weedless: { share: 0.42, reason: 'the whole body lies between shank and point; soft plastic gives by more than half' },
+  open: { share: 0.4, reason: 'the shank runs through the middle: half the body stands over it and gives a fifth' },
+} as const;
+
+export type BaitHold = keyof typeof BAIT_HOLDS;
 export type PointPlace = keyof typeof POINT_PLACES;

@@ -1,28 +1,21 @@
-import { TAIL_SHARE } from '../defaults/bait-classes';
 import type { TailShape } from '../defaults/sink-classes';
+import { bodyProfile } from '../rigging';
 import { path, type Primitive, type Pt } from './primitives';
 
 export interface BaitShape {
   readonly lengthMm: number;
+  /** without the tail */
+  readonly trunkMm: number;
   readonly heightMm: number;
   readonly tail: TailShape;
 }
-
-/** Half height of the body at a station (0 nose, 1 where the tail begins), over the greatest half height. */
-export function bodyProfile(station: number): number {
-  const nose = Math.sqrt(Math.min(1, station / 0.28) * (2 - Math.min(1, station / 0.28)));
-  const taper = station < 0.4 ? 1 : 1 - 0.72 * ((station - 0.4) / 0.6) ** 1.35;
-  return Math.max(0.28, nose) * taper;
-}
-
-export const bodyLengthMm = ({ lengthMm, tail }: BaitShape): number => lengthMm * (1 - TAIL_SHARE[tail].share);
 
 /**
  * A soft bait from the side, nose at the origin, x aft, y down [mm of the bait].
  * The body's length and height are the bait's own; the profile and the tails are one plain shape for each class.
  */
 export function drawBait(bait: BaitShape, jointId: string): Primitive[] {
-  const L = bodyLengthMm(bait);
+  const L = bait.trunkMm;
   const half = bait.heightMm / 2;
   const stations = Array.from({ length: 33 }, (_, i) => i / 32);
   const back = stations.map((s): Pt => [s * L, -half * bodyProfile(s)]);
@@ -31,14 +24,14 @@ export function drawBait(bait: BaitShape, jointId: string): Primitive[] {
   const ribs = [0.36, 0.44, 0.52, 0.6, 0.68, 0.76, 0.84].map((s) =>
     path('rib', [[s * L, -half * bodyProfile(s) * 0.72], [s * L + half * 0.12, 0], [s * L, half * bodyProfile(s) * 0.72]]),
   );
-  return [...drawTail(bait, L, half, jointId), body, ...ribs];
+  return [...drawTail(bait, half, jointId), body, ...ribs];
 }
 
-function drawTail(bait: BaitShape, L: number, half: number, jointId: string): Primitive[] {
-  const reach = bait.lengthMm - L;
+function drawTail({ trunkMm: L, lengthMm, tail }: BaitShape, half: number, jointId: string): Primitive[] {
+  const reach = lengthMm - L;
   const root = half * bodyProfile(1);
   const at = (x: number, y: number): Pt => [L + x * reach, y * half];
-  switch (bait.tail) {
+  switch (tail) {
     case 'paddle-tail':
       return [
         path('bait', [[L - 1, -root], at(0.45, -0.16), at(0.66, -0.5), at(0.86, -0.92), at(1, -0.86), at(0.94, -0.3), at(0.92, 0.2), at(1, 0.8), at(0.84, 0.9), at(0.64, 0.45), at(0.45, 0.18), [L - 1, root]], { closed: true, jointId }),
@@ -50,6 +43,6 @@ function drawTail(bait: BaitShape, L: number, half: number, jointId: string): Pr
         path('bait', [[L - 1, side * root * 0.2], at(0.25, side * 0.55), at(0.55, side * 0.95), at(0.85, side * 0.8), at(1, side * 0.25), at(0.86, side * 0.55), at(0.58, side * 0.66), at(0.28, side * 0.2), [L - 1, side * root * 0.9]], { closed: true, jointId }),
       );
     default:
-      return bait.tail satisfies never;
+      return tail satisfies never;
   }
 }

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../tests/helpers/demo';
-import { evaluate, readRig } from '../evaluate';
+import { catalogueOf } from '@/i18n/catalogue';
+import { evaluate } from '../evaluate';
+import { readRig } from '../rigging';
 import { drawDetail } from './detail';
 import { outlineOfPart } from './part-outline';
 import { placeBalloons } from './place-balloons';
-import { scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
+import { scaleToFit, type Dimension, type Drawing, type Primitive, type Pt } from './primitives';
 import { drawSheet } from './sheet';
 
 const SIZE = { widthMm: 259, heightMm: 143 };
@@ -13,7 +15,7 @@ const INSET = { widthMm: 186, heightMm: 60 };
 const drawings = demoFiles.map(({ id, revision, file }) => {
   const rig = readRig(file);
   const evaluation = evaluate(file);
-  return { id: `${id} ${revision}`, file, rig, evaluation, sheet: drawSheet({ rig, chain: file.chain, presentation: file.presentation, figures: evaluation.figures, ...SIZE }), detail: drawDetail({ rig, chain: file.chain, ...INSET }) };
+  return { id: `${id} ${revision}`, file, rig, evaluation, sheet: drawSheet({ rig, chain: file.chain, presentation: file.presentation, figures: evaluation.figures, ...SIZE }), detail: drawDetail({ rig, chain: file.chain, presentation: file.presentation, figures: evaluation.figures, ...INSET }) };
 });
 
 const pointsOf = (p: Primitive): readonly Pt[] => {
@@ -48,13 +50,29 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
     }
   });
 
-  it('is to scale: the lever and the body measure what they say', () => {
-    const lever = dimension(sheet, 'lever')!;
-    expect(length(lever) * sheet.scale).toBeCloseTo(evaluation.figures.set!.rodBend.leverArmM * 1e3, 0);
-    const body = dimension(detail, 'body')!;
-    expect(length(body) * detail.scale).toBeCloseTo(Number(body.label.facts['lengthM']) * 1e3, 6);
-    const height = dimension(detail, 'height')!;
-    expect(length(height) * detail.scale).toBeCloseTo(rig.bait.heightM.value * 1e3, 6);
+  it('is to scale: the lever, the body and its height measure what they say', () => {
+    const lever = dimension(sheet, 'lever');
+    expect(lever !== undefined).toBe(evaluation.figures.set !== undefined);
+    if (lever) expect(length(lever) * sheet.scale).toBeCloseTo(evaluation.figures.set!.rodBend.leverArmM * 1e3, 0);
+    const measured = detail.primitives.filter((p): p is Dimension => p.kind === 'dimension' && p.label.code !== 'piece');
+    expect(measured.length).toBeGreaterThan(0);
+    for (const each of measured) expect(length(each) * detail.scale).toBeCloseTo(Number(each.label.facts['lengthM']) * 1e3, 6);
+  });
+
+  it('lays every bait as it was computed where an attitude is wanted of it', () => {
+    const { attitude } = file.presentation.wanted;
+    const body = detail.primitives.find((p): p is Dimension => p.kind === 'dimension' && p.label.code === 'body');
+    if (!body || attitude.kind === 'any') return;
+    const drawn = Math.atan2(body.to[1] - body.from[1], body.to[0] - body.from[0]);
+    expect(drawn).toBeCloseTo(evaluation.figures.balance.ends.at(-1)!.pitchRad, 6);
+  });
+
+  it('runs no dimension line through a text, in either language', () => {
+    for (const drawing of [sheet, detail, drawDetail({ rig, chain: file.chain, presentation: file.presentation, figures: evaluation.figures, widthMm: 104, heightMm: 50 })]) {
+      const lines = drawing.primitives.flatMap((p): (readonly [Pt, Pt])[] => (p.kind === 'dimension' ? [[p.from, p.to]] : p.kind === 'path' && p.pen === 'extension' ? [[p.points[0]!, p.points[1]!]] : []));
+      const texts = drawing.primitives.flatMap((p) => (p.kind === 'dimension' || p.kind === 'text' ? [{ code: p.label.code, box: textBox(p) }] : []));
+      for (const { code, box } of texts) for (const [from, to] of lines) expect(crosses(box, from, to), `${code} crossed by ${from.join()} to ${to.join()}`).toBe(false);
+    }
   });
 
   it('has one balloon for each joint, numbered as the parts list', () => {
@@ -64,7 +82,7 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
   });
 
   it('keeps balloons clear of dimension lines and of each other, on a desk and in the hand', () => {
-    for (const drawing of [sheet, detail, drawDetail({ rig, chain: file.chain, widthMm: 104, heightMm: 50 })]) {
+    for (const drawing of [sheet, detail, drawDetail({ rig, chain: file.chain, presentation: file.presentation, figures: evaluation.figures, widthMm: 104, heightMm: 50 })]) {
       const balloons = drawing.primitives.flatMap((p) => (p.kind === 'balloon' ? [p] : []));
       const lines = drawing.primitives.flatMap((p) => (p.kind === 'dimension' ? [p] : []));
       for (const balloon of balloons) {
@@ -74,6 +92,26 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
     }
   });
 });
+
+interface Box { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number }
+
+/** Characters of the longer of the two languages, figures at their longest; a narrow character is 1.42 mm wide at this size. */
+function textBox(p: Extract<Primitive, { kind: 'dimension' | 'text' }>): Box {
+  const longest = Math.max(...(['en', 'es'] as const).map((locale) => catalogueOf(locale).drawing[p.label.code].replaceAll(/\{\w+\}/g, '00.0 mm').length));
+  const [x, y] = p.kind === 'text' ? p.at : p.textAt;
+  const width = longest * 1.42;
+  if (p.kind === 'dimension' && p.turned) return { left: x - 2.2, right: x + 0.4, top: y - width / 2, bottom: y + width / 2 };
+  const left = p.kind === 'dimension' || p.anchor === 'middle' ? x - width / 2 : p.anchor === 'end' ? x - width : x;
+  return { left, right: left + width, top: y - 2.2, bottom: y + 0.4 };
+}
+
+/** Whether a segment meets a box, by walking along it. */
+function crosses(box: Box, from: Pt, to: Pt): boolean {
+  return Array.from({ length: 201 }, (_, i) => i / 200).some((t) => {
+    const [x, y] = [from[0] + t * (to[0] - from[0]), from[1] + t * (to[1] - from[1])];
+    return x > box.left && x < box.right && y > box.top && y < box.bottom;
+  });
+}
 
 function distanceToSegment(p: Pt, a: Pt, b: Pt): number {
   const squared = (b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2 || 1;

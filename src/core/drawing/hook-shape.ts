@@ -1,5 +1,5 @@
 import { POINT_LEG } from '../hook';
-import { arc, path, type Pt } from './primitives';
+import { arc, circle, path, type Primitive, type Pt } from './primitives';
 
 export interface HookShape {
   readonly gapMm: number;
@@ -34,3 +34,21 @@ export function hookOutline({ gapMm, shankMm, wireMm }: HookShape, dropMm: numbe
 }
 
 export const drawHook = (outline: HookOutline, jointId: string) => [path('hook', outline.wire, { jointId }), path('point', outline.barb)];
+
+/** Eye of a hook, before its shank [mm]. */
+export const eyeRadiusMm = (wireMm: number): number => 1.5 * wireMm;
+
+/**
+ * A hook that hangs free, eye at the origin, along +x: with three bends the second is seen from the front and the third,
+ * nearer the eye of the beholder, along the shank.
+ */
+export function drawHanging(hook: HookShape, bends: 1 | 3, jointId: string): Primitive[] {
+  const { gapMm, shankMm, wireMm } = hook;
+  const single = hookOutline(hook, 0);
+  const eye = circle('hook', [0, 0], eyeRadiusMm(wireMm), jointId);
+  const mirrored = (points: readonly Pt[]): Pt[] => points.map(([x, y]): Pt => [x, -y]);
+  if (bends === 1) return [...drawHook({ ...single, wire: single.wire.map(([x, y]): Pt => [x, y + gapMm / 2]), barb: single.barb.map(([x, y]): Pt => [x, y + gapMm / 2]) }, jointId), eye];
+  const front: Pt[] = [[shankMm - gapMm * 0.5, 0], [shankMm - gapMm * 0.12, gapMm * 0.14], [shankMm - gapMm * 0.2, gapMm * 0.3], [shankMm - gapMm * 0.62, gapMm * 0.26]];
+  const side = single.wire;
+  return [...drawHook(single, jointId), path('hook', mirrored(side), { jointId }), path('point', mirrored(single.barb)), path('hook', front, { jointId }), eye];
+}

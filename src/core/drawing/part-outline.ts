@@ -1,9 +1,14 @@
-import type { Part } from '../evaluate';
+import { TAIL_SHARE } from '../defaults/bait-classes';
+import { BODIES } from '../defaults/rig-classes';
 import { weightSize } from '../lure';
+import type { Part } from '../setup';
 import { drawBait } from './bait-shape';
+import { hardwareShape } from './hardware-shape';
 import { weightOutline } from './head-shape';
+import { drawLure, drawNatural } from './lure-shape';
 import { drawHook, hookOutline } from './hook-shape';
 import { circle, path, placed, type Primitive, type Pt } from './primitives';
+import { boundsOf } from './shape';
 
 export interface PartOutline {
   /** in millimetres of the thing, from 0, 0 */
@@ -29,13 +34,29 @@ export function outlineOfPart(part: Part): PartOutline | null {
       return fitted([path('metal', weightOutline(part.shape, diameter, length), { closed: true })], { left: 0, right: length, top: -diameter / 2, bottom: diameter / 2 }, null);
     }
     case 'soft-bait': {
-      const bait = { lengthMm: part.lengthM.value * 1e3, heightMm: part.heightM.value * 1e3, tail: part.tail };
+      const bait = { lengthMm: part.lengthM.value * 1e3, trunkMm: part.lengthM.value * 1e3 * (1 - TAIL_SHARE[part.tail].share), heightMm: part.heightM.value * 1e3, tail: part.tail };
       return fitted(drawBait(bait, part.id), { left: 0, right: bait.lengthMm, top: -bait.heightMm / 2, bottom: bait.heightMm / 2 }, null);
     }
+    case 'trailer': {
+      const lengthMm = part.lengthM.value * 1e3;
+      return around(drawBait({ lengthMm, trunkMm: lengthMm * (1 - TAIL_SHARE[part.tail].share), heightMm: lengthMm * BODIES.trailer.height, tail: part.tail }, part.id));
+    }
+    case 'hardware':
+      return around(hardwareShape(part, part.id).primitives);
+    case 'hard-lure':
+    case 'spoon':
+    case 'topwater':
+    case 'trolled-fly':
+      return around(drawLure(part, { lengthMm: part.lengthM.value * 1e3, heightMm: part.lengthM.value * 1e3 * BODIES[part.kind].height }, part.id));
+    case 'natural-bait':
+      return around(drawNatural(part, { lengthMm: part.lengthM.value * 1e3, heightMm: (part.heightM?.value ?? part.lengthM.value * BODIES['natural-bait'].height) * 1e3 }, part.id));
     default:
       return null;
   }
 }
+
+/** As much paper as the primitives take. */
+const around = (primitives: readonly Primitive[]): PartOutline => fitted(primitives, boundsOf(primitives), null);
 
 interface Box {
   readonly left: number;

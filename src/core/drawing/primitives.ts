@@ -4,11 +4,11 @@ export type Pt = readonly [number, number];
 /** What a line stands for; the view gives each its pen. */
 export type Pen =
   | 'blank' | 'grip' | 'reel' | 'ring' | 'ghost' | 'line' | 'leader' | 'break' | 'knot' | 'metal' | 'bait' | 'rib' | 'hook'
-  | 'point' | 'extension' | 'lens' | 'frame';
+  | 'point' | 'extension' | 'lens' | 'frame' | 'wire' | 'glass' | 'strand';
 
 /** A label as a code and its facts (SI); the words and units are the view's. */
 export interface Label {
-  readonly code: 'detail' | 'see-detail' | 'lever' | 'line-gives' | 'line-gives-short' | 'line-out' | 'leader' | 'body' | 'point-out' | 'height';
+  readonly code: 'detail' | 'see-detail' | 'lever' | 'line-gives' | 'line-gives-short' | 'line-out' | 'leader' | 'piece' | 'body' | 'point-out' | 'height';
   readonly facts: Readonly<Record<string, number>>;
 }
 
@@ -30,10 +30,12 @@ export interface Drawing {
   /** how many millimetres of the thing one millimetre of paper stands for */
   readonly scale: number;
   readonly primitives: readonly Primitive[];
+  /** a place that two drawings of one rig share: laid over each other there, they compare [mm of paper] */
+  readonly origin: Pt;
 }
 
 /** Scales a drawing office would use, from enlarged to reduced. */
-const SCALES = [0.2, 0.25, 1 / 3, 0.5, 2 / 3, 1, 1.5, 2, 3, 4, 5, 8, 10, 12, 15, 20, 24, 30, 40, 50, 75, 100] as const;
+export const SCALES = [0.2, 0.25, 1 / 3, 0.5, 2 / 3, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 15, 20, 24, 30, 40, 50, 75, 100] as const;
 
 /** The largest usual scale at which something of `widthMm` by `heightMm` fits into the room. */
 export function scaleToFit(thing: { readonly widthMm: number; readonly heightMm: number }, room: { readonly widthMm: number; readonly heightMm: number }): number {

@@ -1,17 +1,22 @@
-import type { CastPresentation, Evaluation, Joint, Rig } from '../evaluate';
+import type { Evaluation } from '../evaluate';
+import type { Rig } from '../rigging';
 import { resolveRod } from '../rod';
-import { circle, path, placed, scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
-import { drawTerminal } from './terminal';
+import type { Joint, Presentation } from '../setup';
+import { breakMark, drawLayout } from './draw-layout';
+import { detailFrom, itemsOf, layOut, reachOf } from './layout';
+import { arc, circle, path, scaleToFit, type Drawing, type Primitive, type Pt } from './primitives';
 
 export interface SheetInput {
   readonly rig: Rig;
   readonly chain: readonly Joint[];
-  readonly presentation: CastPresentation;
+  readonly presentation: Presentation;
   readonly figures: Evaluation['figures'];
   readonly widthMm: number;
   readonly heightMm: number;
   /** where the detail is laid into the sheet, for the pointer from its lens */
   readonly detailAt?: Pt;
+  /** draw no larger than at this scale, to lie over another drawing */
+  readonly atLeast?: number;
 }
 
 /** Room round the rod: the lever's dimension at the left, the line's above [mm of paper]. */
@@ -19,6 +24,8 @@ const MARGIN = { left: 17, top: 16, bottom: 8 } as const;
 /** Share of the width that the rod may take; the rest is line. */
 const ROD_SHARE = 0.42;
 const RINGS = 8;
+/** Paper that a piece of line takes inside the lens [mm]. */
+const TINY_PIECE_MM = 5;
 /** A dimension at least this long has room for the long form of its label. */
 const LONG_LABEL_MM = 62;
 /** How much of the straight rod is shown behind the bent one. */
@@ -43,7 +50,7 @@ export function drawSheet(input: SheetInput): Drawing {
   const reach = [...bent, butt];
   const box = bounds(reach);
   const room = { widthMm: widthMm * ROD_SHARE - MARGIN.left, heightMm: heightMm - MARGIN.top - MARGIN.bottom };
-  const scale = scaleToFit({ widthMm: box.right - box.left, heightMm: box.bottom - box.top }, room);
+  const scale = Math.max(input.atLeast ?? 0, scaleToFit({ widthMm: box.right - box.left, heightMm: box.bottom - box.top }, room));
   const f = 1 / scale;
   const move = ([x, y]: Pt): Pt => [MARGIN.left + (x - box.left) * f, MARGIN.top + (y - box.top) * f];
 
@@ -52,21 +59,21 @@ export function drawSheet(input: SheetInput): Drawing {
   const tip = rod.at(-1)!;
   const lineY = tip[1];
 
-  const terminal = drawTerminal(rig, chain);
-  const endX = widthMm - 9 - terminal.right * f;
-  const lure = placed(terminal.primitives, ([x, y]) => [endX + x * f, lineY + y * f], f);
-  const lureStart = endX + terminal.left * f;
+  const from = detailFrom(rig);
+  const items = itemsOf(rig, from, presentation, figures);
+  const layout = layOut(items, f, TINY_PIECE_MM);
+  const endReach = reachOf(items);
+  const endX = widthMm - 9 - layout.rightMm;
+  const lureStart = endX + layout.leftMm;
 
-  const hasLeader = rig.leader !== null;
-  const knotX = hasLeader ? tip[0] + (lureStart - tip[0]) * 0.6 : lureStart;
+  const leaderPiece = from === 3 ? rig.pieces[1]! : null;
+  const leaderKnot = from === 3 && rig.elements[1]?.kind === 'knot' ? rig.elements[1].fitted.joint : undefined;
+  const knotX = leaderPiece ? tip[0] + (lureStart - tip[0]) * 0.6 : lureStart;
   const mainBreak = tip[0] + (knotX - tip[0]) * 0.66;
   const leaderBreak = (knotX + lureStart) / 2;
-  const lensRadius = Math.max(7, ((terminal.right - terminal.left) * f) / 2 + 2.5);
-  const lensX = endX + ((terminal.left + terminal.right) / 2) * f;
+  const lens = { left: lureStart - 2.5, right: endX + layout.rightMm + 2.5, half: Math.max(6, Math.max(-endReach.top, endReach.bottom) * f + 2.5) };
   const dimY = Math.max(5.5, lineY - 9);
 
-  const knots = chain.filter((joint) => joint.kind === 'knot');
-  const leaderKnot = hasLeader ? knots[0] : undefined;
   const rodId = idOf('rod');
   const reelAt = move(turn([-handleMm * 0.28, 0]));
   const reelOff = turn([0, rig.reel.build === 'fixed-spool' ? 1 : -1]);
@@ -85,15 +92,15 @@ export function drawSheet(input: SheetInput): Drawing {
     ...(leaderKnot
       ? [
           circle('knot', [knotX, lineY], 0.9, leaderKnot.id),
-          path('leader', [[knotX, lineY], [leaderBreak - 2, lineY]], { jointId: idOf('leader') }),
+          path('leader', [[knotX, lineY], [leaderBreak - 2, lineY]], { jointId: leaderPiece!.jointId }),
           breakMark(leaderBreak, lineY),
-          path('leader', [[leaderBreak + 2, lineY], [lureStart, lineY]], { jointId: idOf('leader') }),
+          path('leader', [[leaderBreak + 2, lineY], [lureStart, lineY]], { jointId: leaderPiece!.jointId }),
         ]
       : []),
-    ...lure,
-    circle('lens', [lensX, lineY], lensRadius),
-    ...(input.detailAt ? [{ kind: 'leader-line' as const, from: [lensX, lineY + lensRadius] as Pt, to: input.detailAt }] : []),
-    { kind: 'text', at: [lensX + lensRadius + 1.5, lineY + lensRadius], anchor: 'start', strong: false, label: { code: 'see-detail', facts: {} } },
+    ...drawLayout(layout, f, [endX, lineY], leaderPiece ? 'leader' : 'line'),
+    capsule(lens, lineY),
+    ...(input.detailAt ? [{ kind: 'leader-line' as const, from: [(lens.left + lens.right) / 2, lineY + lens.half] as Pt, to: input.detailAt }] : []),
+    { kind: 'text', at: [Math.min(lens.right, widthMm - 3), lineY + lens.half + 3.4], anchor: 'end', strong: false, label: { code: 'see-detail', facts: {} } },
     // The lever stands left of everything the rod covers.
     ...ext([[grip[0], grip[1]], [MARGIN.left - 8, grip[1]]], [[tip[0], lineY], [MARGIN.left - 8, lineY]]),
     ...(figures.set
@@ -104,30 +111,34 @@ export function drawSheet(input: SheetInput): Drawing {
       kind: 'dimension', from: [tip[0], dimY], to: [knotX, dimY], textAt: [(tip[0] + knotX) / 2, dimY - 1.5], turned: false,
       label: figures.set
         ? { code: knotX - tip[0] > LONG_LABEL_MM ? ('line-gives' as const) : ('line-gives-short' as const), facts: { lengthM: figures.set.mainLineM - rig.rod.lengthM, stretchM: figures.set.stretchM } }
-        : { code: 'line-out' as const, facts: { lengthM: presentation.distanceM } },
+        : { code: 'line-out' as const, facts: { lengthM: presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM } },
     },
-    ...(rig.leader
+    ...(leaderPiece
       ? [
           ...ext([[lureStart, lineY - 1.5], [lureStart, dimY - 1]]),
-          { kind: 'dimension' as const, from: [knotX, dimY] as Pt, to: [lureStart, dimY] as Pt, textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt, turned: false, label: { code: 'leader' as const, facts: { lengthM: rig.leader.lengthM } } },
+          { kind: 'dimension' as const, from: [knotX, dimY] as Pt, to: [lureStart, dimY] as Pt, textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt, turned: false, label: { code: 'leader' as const, facts: { lengthM: leaderPiece.lengthM ?? 0 } } },
         ]
       : []),
     balloon(rodId, [third[0] + 13, third[1] + 8], third),
     balloon(idOf('reel'), [Math.max(5, reelCentre[0] - 11), Math.min(heightMm - 5, reelCentre[1] + 5)], reelCentre),
     balloon(idOf('line'), [tip[0] + (mainBreak - tip[0]) * 0.55, lineY + 8], [tip[0] + (mainBreak - tip[0]) * 0.62, lineY]),
     ...(leaderKnot ? [balloon(leaderKnot.id, [knotX - 2.5, lineY + 8], [knotX, lineY])] : []),
-    ...(hasLeader ? [balloon(idOf('leader'), [leaderBreak + 6, lineY + 8], [leaderBreak + 5, lineY])] : []),
+    ...(leaderPiece ? [balloon(leaderPiece.jointId, [leaderBreak + 6, lineY + 8], [leaderBreak + 5, lineY])] : []),
   ];
-  return { widthMm, heightMm, scale, primitives };
+  return { widthMm, heightMm, scale, primitives, origin: grip };
 
   function balloon(jointId: string, at: Pt, target: Pt): Primitive {
     return { kind: 'balloon', at, target, number: numberOf(jointId), jointId };
   }
 }
 
-const ext = (...pairs: readonly (readonly [Pt, Pt])[]): Primitive[] => pairs.map((pair) => path('extension', pair));
+/** The lens as a stadium round the end of the rig. */
+function capsule({ left, right, half }: { readonly left: number; readonly right: number; readonly half: number }, y: number): Primitive {
+  if (right - left <= 2 * half) return circle('lens', [(left + right) / 2, y], half);
+  return path('lens', [...arc([right - half, y], half, -Math.PI / 2, Math.PI / 2), ...arc([left + half, y], half, Math.PI / 2, 1.5 * Math.PI)], { closed: true });
+}
 
-const breakMark = (x: number, y: number): Primitive => path('break', [[x - 2.2, y + 2.2], [x - 0.6, y - 1.8], [x + 0.6, y + 1.8], [x + 2.2, y - 2.2]]);
+const ext = (...pairs: readonly (readonly [Pt, Pt])[]): Primitive[] => pairs.map((pair) => path('extension', pair));
 
 /** The blank as an outline that tapers from grip to tip; thicker than life, or it would be a hairline at this scale. */
 function taper(rod: readonly Pt[], rig: Rig, f: number): Pt[] {

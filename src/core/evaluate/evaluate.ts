@@ -1,11 +1,14 @@
+import { runChecks, type Finding } from '../checks';
+import { powerN } from '../rod';
+import { openingOf, readRig } from '../rigging';
+import type { Presentation, Setup } from '../setup';
 import { waterProperties, type WaterProperties } from '../water';
+import { judgeBalance, type BalanceFigures } from './balance';
 import { judgeFall, type FallFigures } from './fall';
 import { judgeHold, type HoldFigures } from './hold';
-import { readRig } from './rig';
 import { judgeSet, type SetFigures } from './set';
-import type { Setup } from './setup';
 import { judgeThrow, type ThrowFigures } from './throw';
-import type { Verdict, VerdictName } from './verdict';
+import { worst, type Verdict, type VerdictName, type VerdictUnit } from './verdict';
 
 export interface Evaluation {
   readonly outcome: 'ok';
@@ -14,45 +17,75 @@ export interface Evaluation {
   readonly castMassKg: number;
   readonly figures: {
     readonly water: WaterProperties;
-    readonly throw: ThrowFigures;
-    readonly fall: FallFigures;
-    /** absent when the line is too short to reach that far */
+    /** absent for a rig that is not cast */
+    readonly throw?: ThrowFigures;
+    readonly fall?: FallFigures;
+    /** absent when the line is too short to reach that far, or a holder has the rod */
     readonly set?: SetFigures;
     readonly hold: HoldFigures;
+    readonly balance: BalanceFigures;
+    /** the hook that the set is judged by */
+    readonly hook: { readonly jointId: string; readonly neededN: number; readonly openingN: number };
+    /** force that drops the tip by a third of the rod [N] */
+    readonly powerN: number;
   };
+  /** what an expert would remark, the worst first */
+  readonly checks: readonly Finding[];
 }
 
 /**
- * Every verdict of a setup in its presentation: will it throw, get down, set, hold.
+ * Every verdict of a setup in its presentation: will it throw, get down, set, hold, lie right; and what an expert would remark.
  *
- * Pure: the same setup gives the same bytes on page, worker, server and command line. Balance waits for the model of
- * attitude and says so with a reason.
+ * Pure: the same setup gives the same bytes on page, worker, server and command line. Towed rigs wait for the towed line
+ * and say so with a reason; what a check finds counts in the verdict that it names.
  *
  * @throws {InputRangeError} when a part's value lies outside a model's limits.
  */
 export function evaluate(setup: Setup): Evaluation {
   const rig = readRig(setup);
   const { presentation } = setup;
-  const thrown = judgeThrow(rig, presentation);
-  const fall = judgeFall(rig, presentation);
-  const set = judgeSet(rig, presentation);
+  const judged = presentation.kind === 'cast' ? { throw: judgeThrow(rig, presentation), fall: judgeFall(rig, presentation) } : null;
+  const set = judgesSet(presentation) ? judgeSet(rig, presentation) : null;
   const hold = judgeHold(rig, presentation);
+  const balance = judgeBalance(rig, presentation);
+  const setFigures = set?.kind === 'judged' ? set.figures : null;
+  const power = powerN(rig.rod);
+  const checks = runChecks({ rig, presentation, balance: balance.figures, hold: hold.figures, set: setFigures, powerN: power });
+  const count = (name: VerdictName, verdict: Verdict) => withChecks(verdict, checks.filter((finding) => finding.verdict === name));
   return {
     outcome: 'ok',
     verdicts: {
-      throw: thrown.verdict,
-      fall: fall.verdict,
-      set: set.verdict,
-      hold: hold.verdict,
-      balance: { mark: 'cant-tell', value: null, unit: 'rad', limits: null, reasons: [{ code: 'needs-trim', facts: {} }] },
+      throw: count('throw', judged?.throw.verdict ?? waits('needs-tow', '1')),
+      fall: count('fall', judged?.fall.verdict ?? waits('needs-tow', 'm/s')),
+      set: count('set', set?.verdict ?? waits('needs-drag-window', '1')),
+      hold: count('hold', hold.verdict),
+      balance: count('balance', balance.verdict),
     },
     castMassKg: rig.castMassKg,
     figures: {
       water: waterProperties(presentation.water),
-      throw: thrown.figures,
-      fall: fall.figures,
-      ...(set.kind === 'judged' ? { set: set.figures } : {}),
+      ...(judged ? { throw: judged.throw.figures, fall: judged.fall.figures } : {}),
+      ...(setFigures ? { set: setFigures } : {}),
       hold: hold.figures,
+      balance: balance.figures,
+      hook: { jointId: rig.hook.jointId, neededN: rig.hook.neededN, openingN: openingOf(rig.hook.spec) },
+      powerN: power,
     },
+    checks,
   };
 }
+
+/** A rod in the hand sets by its sweep; one in a holder by the strike on the clutch. */
+const judgesSet = (presentation: Presentation): boolean => presentation.kind === 'cast' || presentation.held === 'hand';
+
+const waits = (code: 'needs-tow' | 'needs-drag-window', unit: VerdictUnit): Verdict => ({ mark: 'cant-tell', value: null, unit, limits: null, reasons: [{ code, facts: {} }] });
+
+/** A finding worse than the figure's own mark takes the mark; a note changes nothing, and an edge does not make up for a figure that is missing. */
+function withChecks(verdict: Verdict, findings: readonly Finding[]): Verdict {
+  const [first] = findings;
+  if (!first || first.severity === 'note') return verdict;
+  const mark = verdict.mark === 'cant-tell' ? (first.severity === 'fails' ? 'fails' : 'cant-tell') : worst(verdict.mark, first.severity);
+  if (mark === verdict.mark) return verdict;
+  return { ...verdict, mark, reasons: [{ code: 'counts-check', facts: { check: first.id, case: first.code ?? null } }, ...verdict.reasons] };
+}
+

@@ -1,7 +1,7 @@
-import { FALL_EDGE_SHARE, FALL_WINDOWS } from '../defaults/fall-windows';
+import { FALL_EDGE_SHARE } from '../defaults/fall-windows';
 import { sink, type Sink } from '../sink';
-import type { Rig } from './rig';
-import type { CastPresentation } from './setup';
+import type { CastPresentation } from '../setup';
+import type { Rig } from '../rigging';
 import type { Reason, Verdict, VerdictLimits } from './verdict';
 
 export interface FallFigures {
@@ -20,16 +20,16 @@ const COUNTDOWN_M = [1, 2, 3, 4, 6, 8, 10, 15, 20, 30];
  */
 export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: FallFigures } {
   const { depthM } = presentation;
-  const nearest = rig.leaderPart ? { part: rig.leaderPart, line: rig.leader! } : { part: rig.linePart, line: rig.line };
-  // The wet line is leader first and main line behind; the longer of the two within the depth draws the drag.
-  const wet = rig.leader && rig.leader.lengthM >= depthM / 2 ? nearest : { part: rig.linePart, line: rig.line };
+  // The wet line is leader first and main line behind; the longest leader stands for it when half of the depth is its.
+  const leader = rig.pieces.filter(({ lengthM }) => lengthM !== null && lengthM >= depthM / 2).at(-1);
+  const { line } = leader ?? rig.pieces[0]!;
   const asked = {
     water: presentation.water,
     bodies: rig.bodies,
     line: {
-      diameterM: wet.line.diameterM,
-      densityKgPm3: wet.line.massPerLengthKgPm / ((Math.PI * wet.line.diameterM ** 2) / 4),
-      tangentialCt: wet.line.tangentialCt,
+      diameterM: line.diameterM,
+      densityKgPm3: line.massPerLengthKgPm / ((Math.PI * line.diameterM ** 2) / 4),
+      tangentialCt: line.tangentialCt,
     },
     currentMps: presentation.currentMps,
   };
@@ -41,7 +41,15 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
   const tightS = at(tightLine);
   const meanMps = freeS === null ? null : depthM / freeS;
   const { fall } = presentation.wanted;
-  const window = fall.kind === 'own' ? fall : FALL_WINDOWS[fall.kind];
+  const figures = { free, tightLine, meanMps };
+  if (fall.kind === 'floats' || fall.kind === 'suspends') {
+    const as = free.outcome === fall.kind;
+    return {
+      verdict: { mark: as ? 'sound' : 'fails', value: meanMps, unit: 'm/s', limits: null, reasons: [{ code: as ? `fall-${fall.kind}-as-wanted` : `fall-does-not-${fall.kind === 'floats' ? 'float' : 'suspend'}`, facts: { liftN: -free.netWeightN } }] },
+      figures,
+    };
+  }
+  const window = fall.kind === 'own' ? fall : rig.classes.fallWindows[fall.kind];
   const limits: VerdictLimits = {
     failsBelow: window.fromMps * (1 - FALL_EDGE_SHARE),
     soundFrom: window.fromMps,
@@ -49,7 +57,6 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
     failsAbove: window.toMps * (1 + FALL_EDGE_SHARE),
   };
   const base = { value: meanMps, unit: 'm/s' as const, limits };
-  const figures = { free, tightLine, meanMps };
   if (free.outcome !== 'sinks') {
     return { verdict: { ...base, mark: 'fails', reasons: [{ code: `fall-${free.outcome}`, facts: { liftN: -free.netWeightN } }] }, figures };
   }

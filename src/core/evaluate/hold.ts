@@ -1,6 +1,6 @@
 import type { Chain } from '../chain';
-import type { Rig } from './rig';
-import type { CastPresentation } from './setup';
+import type { Presentation } from '../setup';
+import type { Rig } from '../rigging';
 import { markAtLeast, worst, type Reason, type Verdict } from './verdict';
 
 export interface HoldFigures {
@@ -13,7 +13,7 @@ export interface HoldFigures {
 const CLUTCH_MARGIN = { sound: 3, edge: 2 } as const;
 
 /** What breaks first, whether that is where it should, and how far the clutch stays below it. */
-export function judgeHold(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: HoldFigures } {
+export function judgeHold(rig: Rig, presentation: Presentation): { readonly verdict: Verdict; readonly figures: HoldFigures } {
   const { chain } = rig;
   const clutchMargin = presentation.clutchN === null || presentation.clutchN === 0 ? null : chain.strengthN / presentation.clutchN;
   const misplaced = chain.asWanted === false;

@@ -1,9 +1,8 @@
-import { COVERS, SET_WAYS } from '../defaults/hookset-classes';
 import { hookset, SET_STEPS, tearForceN, tipToHookM, type Hookset, type HooksetInput } from '../hookset';
 import { clutchNowN, spoolCapacityM, spoolRadiusM } from '../reel';
 import { resolveRod, rodBend, type RodBend } from '../rod';
-import type { Rig } from './rig';
-import type { CastPresentation } from './setup';
+import type { Presentation } from '../setup';
+import { leadersM, type Rig } from '../rigging';
 import { worst, type Reason, type Verdict } from './verdict';
 
 export interface SetFigures {
@@ -27,7 +26,7 @@ export type SetOutcome =
  * to hook at the start of the sweep with its slack, less the leader. The hand stands `handHeightM` above the water, so
  * the hook lies depth + hand height below the grip. The spool is taken as filled to the lip with backing before the cast.
  */
-export function judgeSet(rig: Rig, presentation: CastPresentation): SetOutcome {
+export function judgeSet(rig: Rig, presentation: Presentation): SetOutcome {
   const input = hooksetInput(rig, presentation);
   if (input.kind === 'line-too-short') {
     return {
@@ -35,10 +34,10 @@ export function judgeSet(rig: Rig, presentation: CastPresentation): SetOutcome {
       verdict: { mark: 'cant-tell', value: null, unit: '1', limits: null, reasons: [{ code: 'set-line-too-short', facts: { neededM: input.neededM, availableM: input.availableM } }] },
     };
   }
-  const { curve: _curve, ...result } = hookset(input.input, { curve: false });
+  const { curve: _curve, ...result } = hookset(input.input, { curve: false, classes: rig.classes });
   const { neededN, openingN, margin, verdict: word } = result;
   const strengthN = Math.min(...input.input.line.map((piece) => piece.strengthN)) * input.input.through;
-  const leastDanger = Math.min(openingN, tearForceN(rig.tissue.wireMm, presentation.mouth), strengthN) / neededN;
+  const leastDanger = Math.min(openingN, tearForceN(rig.hook.tissue.wireMm, presentation.mouth, rig.classes), strengthN) / neededN;
 
   const byWord = word.set === 'will-not-bury' ? 'fails' : word.set === 'marginal' ? 'edge' : 'sound';
   const margins = { opening: result.openingMargin, tear: result.tearMargin, strength: result.strengthMargin };
@@ -75,17 +74,18 @@ type InputOutcome =
   | { readonly kind: 'line-too-short'; readonly neededM: number; readonly availableM: number };
 
 /** The `hookset` call that a rig and a presentation make. */
-export function hooksetInput(rig: Rig, presentation: CastPresentation): InputOutcome {
+export function hooksetInput(rig: Rig, presentation: Presentation): InputOutcome {
   const { sweep } = presentation;
   const dropM = presentation.depthM + presentation.handHeightM;
-  const reachM = Math.hypot(presentation.distanceM, dropM);
+  const leaderM = leadersM(rig);
+  const distanceM = distanceToHookM(presentation, leaderM, dropM);
+  const reachM = Math.hypot(distanceM, dropM);
   const outM = tipToHookM({ rod: resolveRod(rig.rod), reachM }, sweep.startRad) + presentation.slackM;
-  const leaderM = rig.leader?.lengthM ?? 0;
   const castM = Math.max(0, outM - leaderM);
   const mainLineM = castM + rig.rod.lengthM;
 
   const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
-  const wound = { material: rig.linePart.material, diameterM: rig.line.diameterM };
+  const wound = { material: rig.linePart.material, diameterM: rig.pieces[0]!.line.diameterM };
   const availableM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
   const nowRadiusM = spoolRadiusM(spool, wound, castM);
   if (mainLineM > availableM || nowRadiusM === null) return { kind: 'line-too-short', neededM: mainLineM, availableM };
@@ -100,19 +100,25 @@ export function hooksetInput(rig: Rig, presentation: CastPresentation): InputOut
         timeS: sweep.timeS,
         stepBackM: sweep.stepBackM,
         woundM: sweep.woundM,
-        peakMomentNm: sweep.peakMomentNm ?? SET_WAYS[sweep.way].peakMomentNm,
+        peakMomentNm: sweep.peakMomentNm ?? rig.classes.setWays[sweep.way].peakMomentNm,
       },
-      line: [
-        { lengthM: mainLineM, eaN: rig.line.eaN, strengthN: rig.lineRiggedN },
-        ...(rig.leader ? [{ lengthM: leaderM, eaN: rig.leader.eaN, strengthN: rig.leaderRiggedN! }] : []),
-      ],
-      hook: { ...rig.tissue, distanceM: presentation.distanceM, dropM },
+      line: rig.pieces.map(({ lengthM, line, riggedN }) => ({ lengthM: lengthM ?? mainLineM, eaN: line.eaN, strengthN: riggedN })),
+      hook: { ...rig.hook.tissue, distanceM, dropM },
       slackM: presentation.slackM,
       crushM: rig.crushM,
       drag: presentation.clutchN === null ? null : { settingN: clutchNowN(presentation.clutchN, spool, nowRadiusM) },
       mouth: presentation.mouth,
       fishKg: presentation.fishKg,
-      through: COVERS[presentation.cover].through,
+      through: rig.classes.covers[presentation.cover].through,
     },
   };
 }
+
+/** How far off the hook is over the surface: as cast, or what line out and depth leave of a towed line [m]. */
+function distanceToHookM(presentation: Presentation, leaderM: number, dropM: number): number {
+  if (presentation.kind === 'cast') return presentation.distanceM;
+  return Math.sqrt(Math.max(LEAST_DISTANCE_M ** 2, (presentation.lineOutM + leaderM) ** 2 - dropM ** 2));
+}
+
+/** Straight below the rod: the model wants some way to the hook. */
+const LEAST_DISTANCE_M = 0.05;

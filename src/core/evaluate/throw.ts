@@ -1,6 +1,6 @@
 import { castFit, castWindow, CAST_STEP, SNAP_OFF, type CastFit, type CastWindow } from '../cast';
-import type { Rig } from './rig';
-import type { CastPresentation } from './setup';
+import type { CastPresentation } from '../setup';
+import { lineRiggedN, type Rig } from '../rigging';
 import { markAtLeast, worst, type Reason, type Verdict } from './verdict';
 
 export interface ThrowFigures {
@@ -10,10 +10,10 @@ export interface ThrowFigures {
 
 /** Whether the rod throws this rig, and whether the line survives it. */
 export function judgeThrow(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: ThrowFigures } {
-  const weakestN = Math.min(rig.lineRiggedN, rig.leaderRiggedN ?? Infinity);
+  const weakestN = lineRiggedN(rig);
   const asked = { rod: rig.rod, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN };
-  const fit = castFit({ ...asked, massKg: rig.castMassKg });
-  const window = castWindow(asked);
+  const fit = castFit({ ...asked, massKg: rig.castMassKg }, rig.classes);
+  const window = castWindow(asked, rig.classes);
 
   const step = Math.max(Math.abs(CAST_STEP[fit.bend]), fit.label ? Math.abs(CAST_STEP[fit.label]) : 0);
   const snapMark = markAtLeast(fit.snapOffMargin, SNAP_OFF.asked, SNAP_OFF.edge);

@@ -9,12 +9,16 @@ export const VERDICT_NAMES = ['throw', 'fall', 'set', 'hold', 'balance'] as cons
 export type ReasonCode =
   | `throw-${BendFit | 'disagreement' | 'window' | 'no-window' | 'snap-off'}`
   | `throw-label-${Exclude<LabelFit, 'in'>}`
+  | `fall-${'floats-as-wanted' | 'suspends-as-wanted' | 'does-not-float' | 'does-not-suspend'}`
   | `fall-${'floats' | 'suspends' | 'never-that-deep' | 'too-slow' | 'too-fast' | 'countdown' | 'countdown-free'}`
   | `set-ruled-by-${SetLimit}`
   | `set-danger-${SetDanger}`
   | `set-${'slack' | 'time' | 'line-too-short'}`
   | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
-  | 'needs-trim';
+  | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
+  | 'needs-tow'
+  | 'needs-drag-window'
+  | 'counts-check';
 
 /** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */
 export interface Reason {

@@ -1,6 +1,6 @@
 import { quantitiesOf, type Quantity } from '../quantity';
 import { evaluate } from './evaluate';
-import type { Part, Setup } from './setup';
+import type { Part, Setup } from '../setup';
 import { VERDICT_NAMES, type Mark, type VerdictName } from './verdict';
 
 /** Something known of a part that stands otherwise now than it did. */

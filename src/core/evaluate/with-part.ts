@@ -1,4 +1,4 @@
-import type { Part, Setup } from './setup';
+import type { Part, Setup } from '../setup';
 
 /** The setup with another part in one of its joints. */
 export function withPart(setup: Setup, jointId: string, part: Part): Setup {

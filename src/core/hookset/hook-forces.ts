@@ -1,6 +1,8 @@
-import {
-  BARBS, HOOK_POINTS, MOUTHS, OPENING, SHARPNESS, type Barb, type HookPoints, type Mouth, type Sharpness,
-} from '../defaults/hookset-classes';
+import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
+import { OPENING, type Barb, type HookPoints, type Mouth, type Sharpness } from '../defaults/hookset-classes';
+
+/** The class tables that a set hangs on. */
+export type SetClasses = Pick<Classes, 'barbs' | 'hookPoints' | 'mouths' | 'sharpness'>;
 
 export interface HookInTissue {
   /** wire diameter at the bend [mm] */
@@ -21,10 +23,10 @@ export interface HookInTissue {
  *
  * Model: the hole's section times the tissue strength, scaled by sharpness; mm² · MPa is N.
  */
-export function neededForceN(hook: HookInTissue, mouth: Mouth): number {
-  const holeMm = BARBS[hook.barb].factor * hook.wireMm;
+export function neededForceN(hook: HookInTissue, mouth: Mouth, classes: SetClasses = DEFAULT_CLASSES): number {
+  const holeMm = classes.barbs[hook.barb].factor * hook.wireMm;
   const section = (Math.PI / 4) * holeMm ** 2;
-  return HOOK_POINTS[hook.points].factor * section * MOUTHS[mouth].strengthMpa * SHARPNESS[hook.sharpness].factor + hook.guardN;
+  return classes.hookPoints[hook.points].factor * section * classes.mouths[mouth].strengthMpa * classes.sharpness[hook.sharpness].factor + hook.guardN;
 }
 
 /**
@@ -37,6 +39,6 @@ export function openingForceN({ wireMm, gapMm, openingN }: Pick<HookInTissue, 'w
 }
 
 /** Pull [N] at which the wire cuts its way out of the mouth, proportional to the wire. */
-export function tearForceN(wireMm: number, mouth: Mouth): number {
-  return MOUTHS[mouth].tearNPerMm * wireMm;
+export function tearForceN(wireMm: number, mouth: Mouth, classes: SetClasses = DEFAULT_CLASSES): number {
+  return classes.mouths[mouth].tearNPerMm * wireMm;
 }

@@ -2,7 +2,8 @@ import { requireInRange, type Limits } from '../guard';
 import { findRoot } from '../numeric';
 import { bendRod, resolveRod, ROD_LIMITS, type Bend, type Rod } from '../rod';
 import type { Mouth } from '../defaults/hookset-classes';
-import { neededForceN, openingForceN, tearForceN, type HookInTissue } from './hook-forces';
+import { DEFAULT_CLASSES } from '../defaults/classes';
+import { neededForceN, openingForceN, tearForceN, type HookInTissue, type SetClasses } from './hook-forces';
 import { angleAt, spareM, sweepPull, takeUpM, type Pulled, type SweepModel } from './sweep-pull';
 
 export const HOOKSET_LIMITS = {
@@ -92,7 +93,8 @@ const CURVE_STEPS = 20;
  *
  * @throws {InputRangeError} when a value lies outside HOOKSET_LIMITS or the rod's limits.
  */
-export function hookset(input: HooksetInput, options?: { readonly curve?: boolean }): Hookset {
+export function hookset(input: HooksetInput, options?: { readonly curve?: boolean; readonly classes?: SetClasses }): Hookset {
+  const classes = options?.classes ?? DEFAULT_CLASSES;
   const model = checkedModel(input);
   const { through } = input;
   const limits = {
@@ -100,7 +102,7 @@ export function hookset(input: HooksetInput, options?: { readonly curve?: boolea
     drag: input.drag ? input.drag.settingN * Math.exp(RING_FRICTION * (input.drag.wrapRad ?? input.sweep.endRad)) : Infinity,
     strength: Math.min(...input.line.map((piece) => piece.strengthN)),
   };
-  const neededN = neededForceN(input.hook, input.mouth);
+  const neededN = neededForceN(input.hook, input.mouth, classes);
   const openingN = openingForceN(input.hook);
   const takenUp = takeUpM(model, 1);
 
@@ -110,7 +112,7 @@ export function hookset(input: HooksetInput, options?: { readonly curve?: boolea
   const atHookN = T * through;
   const over = (strength: number, pull: number) => (slack ? null : strength / pull);
   const openingMargin = over(openingN, atHookN);
-  const tearMargin = over(tearForceN(input.hook.wireMm, input.mouth), atHookN);
+  const tearMargin = over(tearForceN(input.hook.wireMm, input.mouth, classes), atHookN);
   const strengthMargin = over(limits.strength, T);
   const margin = atHookN / neededN;
 

@@ -1,4 +1,5 @@
-import { LEAD_CORE, LINE_MATERIALS, type LineMaterial } from '../defaults/line-materials';
+import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
+import { LEAD_CORE, type LineMaterial } from '../defaults/line-materials';
 import { InputRangeError, requireInRange } from '../guard';
 
 export const LINE_LIMITS = {
@@ -35,7 +36,7 @@ export interface LineProperties {
  *
  * @throws {InputRangeError} at `strengthN` when neither load nor diameter is given (but for lead core).
  */
-export function lineProperties(input: LineInput): LineProperties {
+export function lineProperties(input: LineInput, classes: Pick<Classes, 'lineMaterials'> = DEFAULT_CLASSES): LineProperties {
   const F = input.strengthN === undefined ? undefined : requireInRange('strengthN', input.strengthN, LINE_LIMITS.strengthN);
   const d = input.diameterM === undefined ? undefined : requireInRange('diameterM', input.diameterM, LINE_LIMITS.diameterM);
   if (input.material === 'lead-core') {
@@ -47,7 +48,7 @@ export function lineProperties(input: LineInput): LineProperties {
       eaN, massPerLengthKgPm, normalDragFactor, tangentialCt,
     };
   }
-  const { strengthPa, modulusPa, densityKgPm3, normalDragFactor, tangentialCt } = LINE_MATERIALS[input.material];
+  const { strengthPa, modulusPa, densityKgPm3, normalDragFactor, tangentialCt } = classes.lineMaterials[input.material];
   const diameterM = d ?? (F === undefined ? undefined : Math.sqrt((4 * F) / (Math.PI * strengthPa)));
   if (diameterM === undefined) throw new InputRangeError('strengthN', Number.NaN, LINE_LIMITS.strengthN.min, LINE_LIMITS.strengthN.max);
   const area = (Math.PI * diameterM ** 2) / 4;

@@ -1,4 +1,5 @@
 export { bendRod, type Bend } from './bend';
+export { powerN } from './power';
 export { HANG_TEST_LIMITS, type HangTest, type HungMass } from './hang-test';
 export { rodBend, type Point, type Pull, type RodBend, type RodBendInput } from './rod-bend';
 export {

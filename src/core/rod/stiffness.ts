@@ -26,6 +26,8 @@ export interface ClassStiffness {
   readonly kind: 'class';
   readonly power: RodPower;
   readonly action: RodAction;
+  /** where the user holds another force for the word */
+  readonly powerKgf?: number | undefined;
 }
 
 export type RodStiffness = TaperStiffness | ClassStiffness | HangTest;
@@ -71,7 +73,7 @@ export function resolveRod(rod: Rod): ResolvedRod {
         tipRatio: requireInRange('rod.stiffness.tipRatio', stiffness.tipRatio, ROD_LIMITS.tipRatio),
       };
     case 'class': {
-      const { powerKgf } = ROD_POWERS[stiffness.power];
+      const powerKgf = stiffness.powerKgf ?? ROD_POWERS[stiffness.power].powerKgf;
       const { tipRatio, k } = ROD_ACTIONS[stiffness.action];
       const buttEiNm2 = k * powerKgf * STANDARD_GRAVITY_MPS2 * lengthM ** 2;
       const fit = {

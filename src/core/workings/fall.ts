@@ -1,14 +1,15 @@
-import { MATERIALS } from '../defaults/sink-classes';
-import type { CastPresentation, Evaluation, Rig } from '../evaluate';
+import type { Evaluation } from '../evaluate';
+import type { Rig } from '../rigging';
+import type { CastPresentation } from '../setup';
 import { massTerms } from './shared-terms';
-import { chosen, classTerm, computed, reading, type Working } from './working';
+import { chosen, classTerm, computed, reading, type Term, type Working } from './working';
 
-export function fallWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working {
+export function fallWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working | null {
+  if (!figures.fall) return null;
   const { free, tightLine, meanMps } = figures.fall;
   const { depthM } = presentation;
   const row = free.table.find((each) => each.depthM === depthM);
   const tight = tightLine.table.find((each) => each.depthM === depthM);
-  const metal = rig.weight ?? (rig.hook.kind === 'jig-head' ? rig.hook : null);
   return {
     equations: [
       String.raw`\left(\textstyle\sum m+\tfrac12\rho\sum V\right)\dot v = W + w\,z - \tfrac12\rho\,C_dA\,v^2 - \tfrac12\rho\,\pi d\,c_t\,z\,v^2`,
@@ -16,11 +17,9 @@ export function fallWorking(rig: Rig, presentation: CastPresentation, { figures 
     ],
     inputs: [
       ...massTerms(rig),
-      classTerm(String.raw`\rho_1`, 'bait-density', MATERIALS[rig.bait.material].densityKgPm3, 'density', 0.05),
-      ...(metal ? [classTerm(String.raw`\rho_2`, 'metal-density', MATERIALS[metal.material].densityKgPm3, 'density', 0.03)] : []),
-      reading(String.raw`\ell`, 'bait-length', rig.bait.lengthM, 'size', rig.bait.id),
+      ...densityTerms(rig),
       computed(String.raw`\rho`, 'water-density', figures.water.densityKgPm3, 'density'),
-      computed('d', 'line-diameter', (rig.leader ?? rig.line).diameterM, 'diameter'),
+      computed('d', 'line-diameter', (rig.pieces.at(-1) ?? rig.pieces[0]!).line.diameterM, 'diameter'),
       chosen('z', 'depth', depthM, 'depth'),
     ],
     results: [
@@ -32,4 +31,15 @@ export function fallWorking(rig: Rig, presentation: CastPresentation, { figures 
     ],
     sources: ['sink', 'sphere-drag', 'water'],
   };
+}
+
+/** Densities and lengths by which baits sink. */
+function densityTerms(rig: Rig): Term[] {
+  return rig.chainOfParts.flatMap(({ part }, i): Term[] => {
+    if (part.kind === 'soft-bait' || part.kind === 'trailer') {
+      return [classTerm(`\\rho_{${i}}`, 'bait-density', rig.classes.materials[part.material].densityKgPm3, 'density', 0.05), reading(`\\ell_{${i}}`, 'bait-length', part.lengthM, 'size', part.id)];
+    }
+    if (part.kind === 'weight' || part.kind === 'jig-head' || part.kind === 'skirted-jig') return [classTerm(`\\rho_{${i}}`, 'metal-density', rig.classes.materials[part.material].densityKgPm3, 'density', 0.03)];
+    return [];
+  });
 }

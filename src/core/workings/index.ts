@@ -1,4 +1,7 @@
-import { readRig, type Evaluation, type Setup, type VerdictName } from '../evaluate';
+import type { Evaluation, VerdictName } from '../evaluate';
+import { readRig } from '../rigging';
+import type { Setup } from '../setup';
+import { balanceWorking } from './balance';
 import { fallWorking } from './fall';
 import { holdWorking } from './hold';
 import { setWorking } from './set';
@@ -11,15 +14,15 @@ export function workingOf(verdict: VerdictName, setup: Setup, evaluation: Evalua
   const { presentation } = setup;
   switch (verdict) {
     case 'throw':
-      return throwWorking(rig, presentation, evaluation);
+      return presentation.kind === 'cast' ? throwWorking(rig, presentation, evaluation) : null;
     case 'fall':
-      return fallWorking(rig, presentation, evaluation);
+      return presentation.kind === 'cast' ? fallWorking(rig, presentation, evaluation) : null;
     case 'set':
       return setWorking(rig, presentation, evaluation);
     case 'hold':
       return holdWorking(rig, setup, presentation, evaluation);
     case 'balance':
-      return null;
+      return balanceWorking(rig, presentation, evaluation);
     default:
       return verdict satisfies never;
   }

@@ -1,11 +1,13 @@
-import { BARBS, COVERS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from '../defaults/hookset-classes';
-import type { CastPresentation, Evaluation, Rig } from '../evaluate';
-import { lineTerms, rodTerms } from './shared-terms';
+import type { Evaluation } from '../evaluate';
+import type { Rig } from '../rigging';
+import type { Presentation } from '../setup';
+import { hookTerms, lineTerms, rodTerms } from './shared-terms';
 import { chosen, classTerm, computed, reading, type Working } from './working';
 
-export function setWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working {
+export function setWorking(rig: Rig, presentation: Presentation, { figures }: Evaluation): Working {
   const { sweep } = presentation;
-  const { hook } = rig;
+  const { spec } = rig.hook;
+  const { classes } = rig;
   const set = figures.set;
   return {
     equations: [
@@ -19,25 +21,23 @@ export function setWorking(rig: Rig, presentation: CastPresentation, { figures }
       chosen(String.raw`\alpha_0`, 'sweep-start', sweep.startRad, 'angle'),
       chosen(String.raw`\alpha_1`, 'sweep-end', sweep.endRad, 'angle'),
       chosen('t', 'sweep-time', sweep.timeS, 'time'),
-      chosen('x', 'distance', presentation.distanceM, 'distance'),
+      chosen('x', 'distance', presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM, 'distance'),
       chosen('s', 'slack', presentation.slackM, 'distance'),
       computed('c', 'crush', rig.crushM, 'size'),
       ...lineTerms(rig),
-      rig.linePart.eaN ? reading('EA_1', 'line-ea', rig.linePart.eaN, 'force', rig.linePart.id) : computed('EA_1', 'line-ea', rig.line.eaN, 'force'),
-      ...(rig.leader ? [computed('EA_2', 'leader-ea', rig.leader.eaN, 'force')] : []),
+      ...rig.pieces.map(({ part, line }, i) => (part?.eaN ? reading(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', part.eaN, 'force', part.id) : computed(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', line.eaN, 'force'))),
       sweep.peakMomentNm === undefined
-        ? classTerm('M_p', 'peak-moment', SET_WAYS[sweep.way].peakMomentNm, 'moment')
+        ? classTerm('M_p', 'peak-moment', classes.setWays[sweep.way].peakMomentNm, 'moment')
         : chosen('M_p', 'peak-moment', sweep.peakMomentNm, 'moment'),
       ...(presentation.clutchN === null ? [] : [chosen('F_c', 'clutch', presentation.clutchN, 'force')]),
       ...(presentation.fishKg === null ? [] : [chosen('M', 'fish-mass', presentation.fishKg, 'bodyMass')]),
-      reading('d', 'wire', hook.wireM, 'size', hook.id),
-      reading('g', 'gap', hook.gapM, 'size', hook.id),
-      classTerm('n', 'points', HOOK_POINTS[hook.points].factor, 'ratio'),
-      classTerm('k_b', 'barb', BARBS[hook.barb].factor, 'ratio'),
-      classTerm('S', 'sharpness', SHARPNESS[hook.sharpness].factor, 'ratio', SHARPNESS[hook.sharpness].spread),
-      classTerm(String.raw`\sigma`, 'tissue', MOUTHS[presentation.mouth].strengthMpa * 1e6, 'stress'),
-      classTerm('F_g', 'guard', rig.tissue.guardN, 'force'),
-      classTerm('q', 'through', COVERS[presentation.cover].through, 'ratio'),
+      ...hookTerms(rig),
+      classTerm('n', 'points', classes.hookPoints[spec.points].factor, 'ratio'),
+      classTerm('k_b', 'barb', classes.barbs[spec.barb].factor, 'ratio'),
+      classTerm('S', 'sharpness', classes.sharpness[spec.sharpness].factor, 'ratio', classes.sharpness[spec.sharpness].spread),
+      classTerm(String.raw`\sigma`, 'tissue', classes.mouths[presentation.mouth].strengthMpa * 1e6, 'stress'),
+      classTerm('F_g', 'guard', rig.hook.tissue.guardN, 'force'),
+      classTerm('q', 'through', classes.covers[presentation.cover].through, 'ratio'),
     ],
     results: set
       ? [

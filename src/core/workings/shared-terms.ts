@@ -1,5 +1,6 @@
+import { HOOK_SPREAD } from '../defaults/hook-classes';
 import { ROD_CLASS_SPREAD } from '../defaults/rod-classes';
-import type { Rig } from '../evaluate';
+import type { Rig } from '../rigging';
 import { resolveRod } from '../rod';
 import { classTerm, computed, reading, type Term } from './working';
 
@@ -17,20 +18,26 @@ export function rodTerms(rig: Rig): Term[] {
   ];
 }
 
+/** What every part beyond the tip weighs, in the order of the chain. */
 export function massTerms(rig: Rig): Term[] {
-  return [
-    reading('m_1', 'bait-mass', rig.bait.massKg, 'mass', rig.bait.id),
-    reading('m_2', rig.hook.kind === 'hook' ? 'hook-mass' : 'head-mass', rig.hook.massKg, 'mass', rig.hook.id),
-    ...(rig.weight ? [reading('m_3', 'weight-mass', rig.weight.massKg, 'mass', rig.weight.id)] : []),
-    computed('m', 'cast-mass', rig.castMassKg, 'mass'),
-  ];
+  const terms = rig.chainOfParts.flatMap(({ part }, i): Term[] => {
+    if (part.kind === 'rod' || part.kind === 'reel' || !('massKg' in part) || !part.massKg) return [];
+    return [reading(`m_{${i + 1}}`, 'mass', part.massKg, 'mass', part.id)];
+  });
+  return [...terms, computed('m', 'cast-mass', rig.castMassKg, 'mass')];
+}
+
+/** The hook that the set is judged by: of its part where it is one, else by its class. */
+export function hookTerms(rig: Rig): Term[] {
+  const { spec, jointId } = rig.hook;
+  const part = rig.chainOfParts.find(({ joint }) => joint.id === jointId)?.part;
+  if (part && 'wireM' in part && 'gapM' in part) return [reading('d', 'wire', part.wireM, 'size', part.id), reading('g', 'gap', part.gapM, 'size', part.id)];
+  return [classTerm('d', 'wire', spec.wireM, 'size', HOOK_SPREAD.wire), classTerm('g', 'gap', spec.gapM, 'size', HOOK_SPREAD.gap)];
 }
 
 export function lineTerms(rig: Rig): Term[] {
-  const of = (part: NonNullable<Rig['leaderPart']>, strengthN: number, sub: string, name: 'line' | 'leader'): Term =>
-    part.strengthN ? reading(`F_{${sub}}`, `${name}-strength`, part.strengthN, 'force', part.id) : computed(`F_{${sub}}`, `${name}-strength`, strengthN, 'force');
-  return [
-    of(rig.linePart, rig.line.strengthN, '1', 'line'),
-    ...(rig.leaderPart && rig.leader ? [of(rig.leaderPart, rig.leader.strengthN, '2', 'leader')] : []),
-  ];
+  return rig.pieces.map(({ part, line }, i): Term => {
+    const name = i === 0 ? 'line-strength' : 'leader-strength';
+    return part?.strengthN ? reading(`F_{${i + 1}}`, name, part.strengthN, 'force', part.id) : computed(`F_{${i + 1}}`, name, line.strengthN, 'force');
+  });
 }

@@ -1,9 +1,11 @@
-import { CAST_STYLES } from '../defaults/cast-styles';
-import type { CastPresentation, Evaluation, Rig } from '../evaluate';
+import type { Evaluation } from '../evaluate';
+import { lineRiggedN, type Rig } from '../rigging';
+import type { CastPresentation } from '../setup';
 import { lineTerms, massTerms, rodTerms } from './shared-terms';
 import { classTerm, computed, reading, type Working } from './working';
 
-export function throwWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working {
+export function throwWorking(rig: Rig, presentation: CastPresentation, { figures }: Evaluation): Working | null {
+  if (!figures.throw) return null;
   const { castFit, castWindow } = figures.throw;
   const { rating } = rig.rodPart;
   return {
@@ -15,11 +17,11 @@ export function throwWorking(rig: Rig, presentation: CastPresentation, { figures
     ],
     inputs: [
       ...massTerms(rig),
-      classTerm('a', 'tip-acceleration', CAST_STYLES[presentation.castStyle].accelerationMps2, 'acceleration'),
+      classTerm('a', 'tip-acceleration', rig.classes.castStyles[presentation.castStyle].accelerationMps2, 'acceleration'),
       ...rodTerms(rig),
       ...(rating ? [reading('m_{lo}', 'rating-low', rating.loKg, 'mass', rig.rodPart.id), reading('m_{hi}', 'rating-high', rating.hiKg, 'mass', rig.rodPart.id)] : []),
       ...lineTerms(rig),
-      computed('F_w', 'weakest-of-line', Math.min(rig.lineRiggedN, rig.leaderRiggedN ?? Infinity), 'force'),
+      computed('F_w', 'weakest-of-line', lineRiggedN(rig), 'force'),
     ],
     results: [
       computed('y/L', 'drop-share', castFit.dropShare, 'share'),

@@ -6,18 +6,19 @@ export type Origin = Provenance | 'chosen' | 'computed';
 
 /** Every name a term can have; each stands in the catalogues. */
 export type TermName =
-  | 'working-length' | 'rigidity' | 'tip-ratio' | 'bait-mass' | 'hook-mass' | 'head-mass' | 'weight-mass' | 'cast-mass' | 'tip-acceleration'
+  | 'working-length' | 'rigidity' | 'tip-ratio' | 'mass' | 'cast-mass' | 'tip-acceleration'
   | 'rating-low' | 'rating-high' | 'line-strength' | 'leader-strength' | 'weakest-of-line' | 'drop-share' | 'rating-place'
   | 'snap-off-margin' | 'sound-from' | 'sound-to' | 'bait-density' | 'metal-density' | 'bait-length' | 'water-density' | 'line-diameter'
   | 'depth' | 'net-weight' | 'terminal-speed' | 'time-free' | 'time-tight' | 'mean-speed' | 'sweep-start' | 'sweep-end' | 'sweep-time'
   | 'distance' | 'slack' | 'crush' | 'line-ea' | 'leader-ea' | 'peak-moment' | 'clutch' | 'fish-mass' | 'wire' | 'gap' | 'points' | 'barb'
   | 'sharpness' | 'tissue' | 'guard' | 'through' | 'take-up' | 'tension' | 'at-hook' | 'needed' | 'opening' | 'margin' | 'opening-margin'
-  | 'tear-margin' | 'time-to-set' | 'lever' | 'knot-share' | 'joint-strength' | 'weakest' | 'clutch-margin';
+  | 'tear-margin' | 'time-to-set' | 'lever' | 'knot-share' | 'joint-strength' | 'weakest' | 'clutch-margin'
+  | 'place-x' | 'place-z' | 'volume' | 'drag-area' | 'speed' | 'pitch-rest' | 'pitch-pulled' | 'roll-arm' | 'clear-gap' | 'asked-gap' | 'point-station';
 
 /** Every source a working can cite. */
 export type SourceName =
   | 'elastica' | 'rod-classes' | 'cast-styles' | 'sink' | 'sphere-drag' | 'water' | 'hookset' | 'line-materials' | 'chain' | 'knots'
-  | 'hook-opening';
+  | 'hook-opening' | 'trim';
 
 export interface Term {
   /** TeX, as in the equation */

@@ -1,4 +1,5 @@
 import type { Part } from '@/domain/parts';
+import { demoHouse } from './house';
 import { demoReels } from './reels';
 import { demoRest } from './rest';
 import { demoRods } from './rods';
@@ -13,3 +14,4 @@ export const demoParts: readonly Part[] = [...demoRods, ...demoReels, ...demoSpo
 
 export const demoSetupsOfBench = demoSetups(demoParts);
 export type { DemoRevision, DemoSetup } from './setups';
+export { demoHouse };

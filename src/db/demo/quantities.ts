@@ -15,3 +15,4 @@ export const grams = inUnit('kg', 1e-3);
 export const kilosPull = inUnit('N', STANDARD_GRAVITY_MPS2);
 export const plain = inUnit('1', 1);
 export const rigidity = inUnit('N·m²', 1);
+export const newtonMetres = inUnit('N·m', 1);

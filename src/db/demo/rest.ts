@@ -17,10 +17,10 @@ const euro = (price: number) => ({ price: { minor: Math.round(price * 100), curr
 
 /** Rods that are not cast: two for the skiff, two for the boat. */
 const RODS: readonly Row[] = [
-  ['rod-cormorant', 'rod', { name: 'Cormorant', mount: 'trolling', lengthM: metres(2.6, 'label'), stiffness: { power: 'medium-heavy', action: 'moderate' }, lineLoN: kg(6), lineHiN: kg(12), guides: 'ceramic', tip: 'wide-tip' }],
-  ['rod-grebe', 'rod', { name: 'Grebe', mount: 'trolling', lengthM: metres(2.75, 'label'), stiffness: { power: 'medium', action: 'slow' }, lineLoN: kg(5), lineHiN: kg(10), guides: 'hard-ceramic', tip: 'ring-tip' }],
-  ['rod-skua', 'rod', { name: 'Skua', mount: 'boat', lengthM: metres(1.8, 'label'), stiffness: { power: 'extra-heavy', action: 'moderate-fast' }, lineLoN: kg(10), lineHiN: kg(20), guides: 'rollers', tip: 'roller-tip' }],
-  ['rod-fulmar', 'rod', { name: 'Fulmar', mount: 'boat', lengthM: metres(2.1, 'label'), stiffness: { power: 'heavy', action: 'moderate' }, lineLoN: kg(8), lineHiN: kg(15), guides: 'ceramic', tip: 'swivel-tip' }],
+  ['rod-cormorant', 'rod', { name: 'Cormorant', mount: 'trolling', lengthM: metres(2.6, 'label'), handleLengthM: metres(0.55, 'measured'), stiffness: { power: 'medium-heavy', action: 'moderate' }, lineLoN: kg(6), lineHiN: kg(12), guides: 'ceramic', tip: 'wide-tip' }],
+  ['rod-grebe', 'rod', { name: 'Grebe', mount: 'trolling', lengthM: metres(2.75, 'label'), handleLengthM: metres(0.6, 'measured'), stiffness: { power: 'medium', action: 'slow' }, lineLoN: kg(5), lineHiN: kg(10), guides: 'hard-ceramic', tip: 'ring-tip' }],
+  ['rod-skua', 'rod', { name: 'Skua', mount: 'boat', lengthM: metres(1.8, 'label'), handleLengthM: metres(0.5, 'measured'), stiffness: { power: 'extra-heavy', action: 'moderate-fast' }, lineLoN: kg(10), lineHiN: kg(20), guides: 'rollers', tip: 'roller-tip' }],
+  ['rod-fulmar', 'rod', { name: 'Fulmar', mount: 'boat', lengthM: metres(2.1, 'label'), handleLengthM: metres(0.45, 'measured'), stiffness: { power: 'heavy', action: 'moderate' }, lineLoN: kg(8), lineHiN: kg(15), guides: 'ceramic', tip: 'swivel-tip' }],
 ];
 
 const REELS: readonly Row[] = [
@@ -37,6 +37,7 @@ const SPOOLS: readonly Row[] = [
 
 const HOOKS: readonly Row[] = [
   ...['2', '4', '6', '8'].map((size): Row => [`hook-treble-${size}`, 'hook', { style: 'treble', size, finish: 'black' }, 12]),
+  ['hook-treble-1x0-stout', 'hook', { style: 'treble', size: '1/0', wireClass: 'stout', finish: 'black' }, 4],
   ...['2/0', '1/0', '1'].map((size): Row => [`hook-inline-${size.replace('/', 'x')}`, 'hook', { style: 'single-inline', size, sharpness: 'needle' }, 8]),
   ...['3/0', '1/0'].map((size): Row => [`hook-circle-${size.replace('/', 'x')}`, 'hook', { style: 'circle', size }, 10]),
   ...['4', '6', '8'].map((size): Row => [`hook-bait-${size}`, 'hook', { style: 'bait', size, finish: 'red', wireClass: 'fine' }, 20]),
@@ -46,6 +47,7 @@ const HOOKS: readonly Row[] = [
 const SMALL: readonly Row[] = [
   ...[5, 7, 14, 28].map((mass): Row => [`weight-lead-bullet-${mass}`, 'weight', { material: 'lead', shape: 'bullet', rigging: 'sliding', massKg: g(mass) }, 6]),
   ...[40, 60, 90].map((mass): Row => [`weight-lead-ball-${mass}`, 'weight', { material: 'lead', shape: 'sphere', rigging: 'fixed', massKg: g(mass) }, 4]),
+  ['weight-lead-drop-10', 'weight', { material: 'lead', shape: 'sphere', rigging: 'fixed', massKg: g(10) }, 6],
   ['weight-bismuth-20', 'weight', { material: 'bismuth', shape: 'cone', massKg: g(20) }, 5],
   ...[60, 85, 140].map((length): Row => [`bait-paddle-${length}`, 'soft-bait', { lengthM: mm(length), tail: 'paddle-tail' }, 8]),
   ...[80, 150].map((length): Row => [`bait-straight-${length}`, 'soft-bait', { lengthM: mm(length), tail: 'straight-tail', material: 'soft-salted' }, 10]),
@@ -70,6 +72,10 @@ const SMALL: readonly Row[] = [
   ...[6, 8].map((width): Row => [`keeper-${width}`, 'hardware', { form: 'screw-keeper', widthM: mm(width) }, 10]),
   ['guard-bristle', 'hardware', { form: 'hook-guard', widthM: mm(5) }, 8],
   ...[200, 300].map((length): Row => [`trace-${length}`, 'hardware', { form: 'trace', widthM: mm(4), lengthM: mm(length), strengthN: kg(12) }, 4]),
+  ['bait-cap', 'hardware', { form: 'bait-head', widthM: mm(22) }, 6],
+  ['wobble-disc', 'hardware', { form: 'wobble-disc', widthM: mm(24) }, 4],
+  ['bridle-cord', 'hardware', { form: 'bridle', widthM: mm(25) }, 10],
+  ['sleeve-5', 'hardware', { form: 'sleeve', widthM: mm(5) }, 30],
   ...[14, 18].map((width): Row => [`blade-${width}`, 'hardware', { form: 'blade', widthM: mm(width) }, 6]),
   ['snell-two-4', 'snell', { hooks: 2, hookSize: '4' }, 3],
   ['snell-one-2', 'snell', { hooks: 1, hookSize: '2', beads: 0 }, 5],
@@ -79,7 +85,8 @@ const SMALL: readonly Row[] = [
   ['bouncer-30', 'bottom-bouncer', { massKg: g(30) }, 4],
   ['bouncer-60', 'bottom-bouncer', { massKg: g(60) }, 3],
   ['bait-fish-120', 'natural-bait', { lengthM: mm(120), state: 'dead' }, 6],
-  ['bait-worm', 'natural-bait', { bait: 'bait-worm', lengthM: mm(90), massKg: weighed(2), state: 'live' }, 20],
+  ['bait-worm', 'natural-bait', { bait: 'bait-worm', lengthM: mm(110), heightM: millimetres(6, 'measured'), massKg: weighed(2.4), state: 'live' }, 20],
+  ['bait-live-110', 'natural-bait', { lengthM: mm(110), state: 'live' }, 8],
   ['bait-strip', 'natural-bait', { bait: 'bait-strip', lengthM: mm(80), massKg: weighed(6) }, 8],
   ['bait-head-140', 'natural-bait', { bait: 'bait-head', lengthM: mm(140) }, 4],
 ];

@@ -31,4 +31,6 @@ export const demoRods: readonly Part[] = ROWS.map(([name, mount, handle, lengthM
   lengthM: metres(lengthM, name in HUNG ? 'measured' : 'label'),
   stiffness: name === 'Heron' ? HUNG.Heron : { kind: 'class', power, action },
   rating: { loKg: grams(loG, 'label'), hiKg: grams(hiG, 'label') },
+  guides: 'hard-ceramic',
+  tip: 'ring-tip',
 }));

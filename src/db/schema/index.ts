@@ -1,5 +1,6 @@
 export { angler } from './angler';
 export { bench } from './bench';
+export { house } from './house';
 export { movement } from './movement';
 export { part } from './part';
 export { reading } from './reading';

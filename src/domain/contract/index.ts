@@ -1,5 +1,6 @@
 import { castFitModel } from './cast-fit';
 import { chainModel } from './chain';
+import { checksModel } from './checks';
 import { hooksetModel } from './hookset';
 import { lineModel } from './line';
 import { MEASURING_MODELS } from './measuring';
@@ -7,9 +8,10 @@ import type { Model } from './model';
 import { rodBendModel } from './rod-bend';
 import { setupModel } from './setup';
 import { sinkModel } from './sink';
+import { trimModel } from './trim';
 import { waterModel } from './water';
 
 /** Every model, in the order of the core's description. */
-export const MODELS: readonly Model[] = [waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, sinkModel, chainModel, setupModel, ...MEASURING_MODELS];
+export const MODELS: readonly Model[] = [waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, sinkModel, trimModel, chainModel, setupModel, checksModel, ...MEASURING_MODELS];
 
 export type { Model } from './model';

@@ -6,7 +6,9 @@ import { castFitModel } from './cast-fit';
 import { hooksetOutput } from './hookset';
 import { model } from './model';
 import { rodBendModel } from './rod-bend';
+import { findingOutput } from './checks';
 import { sinkOutput } from './sink';
+import { trimOutput } from './trim';
 
 const nullable = z.number().nullable();
 const limits = z.strictObject({ failsBelow: nullable, soundFrom: nullable, soundTo: nullable, failsAbove: nullable });
@@ -28,11 +30,13 @@ export const setupModel = model({
     castMassKg: z.number(),
     figures: z.strictObject({
       water: z.strictObject({ densityKgPm3: z.number(), viscosityPaS: z.number() }),
-      throw: z.strictObject({
-        castFit: castFitModel.output,
-        castWindow: z.strictObject({ failsBelow: z.number(), soundFrom: z.number(), soundTo: z.number(), failsAbove: z.number() }),
-      }),
-      fall: z.strictObject({ free: sinkOutput, tightLine: sinkOutput, meanMps: nullable }),
+      throw: z
+        .strictObject({
+          castFit: castFitModel.output,
+          castWindow: z.strictObject({ failsBelow: z.number(), soundFrom: z.number(), soundTo: z.number(), failsAbove: z.number() }),
+        })
+        .optional(),
+      fall: z.strictObject({ free: sinkOutput, tightLine: sinkOutput, meanMps: nullable }).optional(),
       set: z
         .strictObject({
           hookset: z.strictObject(hooksetOutput),
@@ -43,7 +47,28 @@ export const setupModel = model({
         })
         .optional(),
       hold: z.strictObject({ chain: chainOutput, clutchMargin: nullable }),
+      balance: z.strictObject({
+        ends: z
+          .array(
+            z.strictObject({
+              jointId: z.string(),
+              bodyLengthM: nullable,
+              trim: trimOutput,
+              read: z.enum(['rest', 'pulled']),
+              pitchRad: z.number(),
+              hooks: z
+                .array(z.strictObject({ jointId: z.string(), gapM: z.number(), clearGapM: nullable, askedGapM: z.number(), station: nullable, pointsInReach: z.number() }))
+                .readonly(),
+              pastHookM: nullable,
+            }),
+          )
+          .readonly(),
+        pointsInReach: z.number(),
+      }),
+      hook: z.strictObject({ jointId: z.string(), neededN: z.number(), openingN: z.number() }),
+      powerN: z.number(),
     }),
+    checks: z.array(findingOutput).readonly(),
   }),
   compute: (setup) => evaluate(setup),
 });

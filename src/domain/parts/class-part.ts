@@ -119,7 +119,7 @@ function headFields(given: GivenPart) {
 function hardwareFields(given: GivenPart) {
   const form = typeof given['form'] === 'string' && given['form'] in HARDWARE_CLASSES ? (given['form'] as keyof typeof HARDWARE_CLASSES) : 'swivel';
   const row = HARDWARE_CLASSES[form];
-  const widthM = figure(given, 'widthM') ?? 0.006;
+  const widthM = figure(given, 'widthM') ?? row.usualMm / 1e3;
   return {
     form,
     widthM: ofClass(widthM, 'm'),

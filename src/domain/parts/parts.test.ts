@@ -4,8 +4,11 @@ import { HARDWARE_CLASSES } from '@/core/defaults/hardware-classes';
 import { HOOK_STYLES } from '@/core/defaults/hook-classes';
 import { LENGTH_CLASSES } from '@/core/defaults/part-classes';
 import { demoParts } from '@/db/demo';
-import { fitsJoint, fitsRod } from '../fits';
-import { builtInKnots, chainOf, slotsOf, startPresentation } from '../start-setup';
+import { evaluate } from '@/core/evaluate';
+import { fitsJoint, fitsRod, fitsSlot } from '../fits';
+import { partIdSchema } from '../ids';
+import { RIG_IDS, rigPattern, RIGS } from '../rigs';
+import { builtInKnots, chainOf, presentationOf, sampleOf, startPresentation } from '../start-setup';
 import { stockOf, withStock } from '../stock';
 import { parse } from '../problems';
 import { setupFileSchema } from '../setup';
@@ -114,23 +117,43 @@ describe('what fits what', () => {
     expect([line(50), line(150), line(300)]).toEqual([false, true, false]);
   });
   it('lets one point into a bait, and a knot only where it ties', () => {
-    const hook = (style: string) => fitsJoint(complete({ id: 'x', kind: 'hook', style }), 'hook', false);
+    const chain = chainOf(RIGS['sliding-weedless'].slots, Object.fromEntries(RIGS['sliding-weedless'].slots.map(({ id }) => [id, partIdSchema.parse(`p-${id}`)])))!;
+    const joint = (id: string) => chain.find((each) => each.id === id)!;
+    const hook = (style: string) => fitsJoint(complete({ id: 'x', kind: 'hook', style }), chain, joint('hook'), []);
     expect([hook('worm-offset'), hook('treble')]).toEqual([true, false]);
-    const knots = (tiesLines: boolean) => builtInKnots.filter((knot) => fitsJoint(knot, 'knot', tiesLines)).length;
-    expect(knots(true) + knots(false)).toBe(builtInKnots.length);
-    expect(fitsJoint(heron, 'reel', false)).toBe(false);
+    const knots = (id: string) => builtInKnots.filter((knot) => fitsJoint(knot, chain, joint(id), [])).length;
+    expect(knots('leader-knot') + knots('hook-knot')).toBe(builtInKnots.length);
+    expect(fitsJoint(heron, chain, joint('reel'), [])).toBe(false);
+  });
+  it('swaps a link for a link, and a bead only for a bead', () => {
+    const [swivel, snap, bead] = (['swivel', 'snap', 'bead'] as const).map((form) => complete({ id: form, kind: 'hardware', form }));
+    const chain = [{ id: 'a', kind: 'hardware', partId: swivel!.id }, { id: 'b', kind: 'hardware', partId: bead!.id }] as const;
+    const fits = (part: Part, i: 0 | 1) => fitsJoint(part, chain, chain[i], [swivel!, snap!, bead!]);
+    expect([fits(snap!, 0), fits(bead!, 0), fits(bead!, 1), fits(snap!, 1)]).toEqual([true, false, true, false]);
   });
 });
 
-describe('a setup from an empty sheet', () => {
-  const choices = [{ end: 'hook', leader: true, weight: true }, { end: 'hook', leader: false, weight: false }, { end: 'jig-head', leader: true, weight: true }, { end: 'jig-head', leader: false, weight: false }] as const;
-  it.each(choices)('%j is a whole setup once every place is filled, and nothing before', (choice) => {
-    const slots = slotsOf(choice);
+describe.each(RIG_IDS)('%s from an empty sheet', (rig) => {
+  const { slots } = rigPattern(rig);
+  it('finds a part of the demo Box for every place, and is a whole setup only then', () => {
     const parts = [...demoParts, ...builtInKnots.filter(({ id }) => !demoParts.some((part) => part.id === id))];
-    const chosen = Object.fromEntries(slots.map(({ id, kind }) => [id, parts.find((part) => fitsJoint(part, kind, id === 'leader-knot'))!.id]));
+    const chosen = Object.fromEntries(slots.map((slot) => [slot.id, parts.find((part) => fitsSlot(part, slot))?.id]));
     const chain = chainOf(slots, chosen)!;
     const used = parts.filter(({ id }) => chain.some((joint) => joint.partId === id));
-    expect(parse(setupFileSchema, { version: 1, name: 'New', parts: used, chain, presentation: startPresentation }).ok).toBe(true);
+    expect(parse(setupFileSchema, { version: 1, name: 'New', parts: used, chain, presentation: startPresentation(rig) })).toMatchObject({ ok: true });
     for (const { id } of slots) expect(chainOf(slots, { ...chosen, [id]: undefined })).toBeNull();
   });
+  it('is evaluated with class parts, and nothing in it is left untied', () => {
+    const { checks, verdicts } = evaluate(sampleOf(rig));
+    expect(Object.values(verdicts)).toHaveLength(5);
+    expect(checks.filter(({ id }) => id === 'untied')).toEqual([]);
+  });
+});
+
+it('changes the way of fishing and keeps what both ways have', () => {
+  const cast = startPresentation('jig-head');
+  const towed = presentationOf('trolled', cast);
+  expect(towed).toMatchObject({ kind: 'towed', way: 'trolled', depthM: cast.depthM, water: cast.water, wanted: { attitude: cast.wanted.attitude } });
+  expect(presentationOf('cast', towed)).toMatchObject({ kind: 'cast', depthM: cast.depthM });
+  expect(presentationOf('cast', cast)).toBe(cast);
 });

@@ -1,5 +1,8 @@
-import { withPart, type Setup } from '@/core/evaluate';
+import { withPart } from '@/core/evaluate';
+import { bearsHook, type Setup } from '@/core/setup';
+import { chainProblems, type ChainProblem } from '@/domain/chain-rules';
 import { fitsJoint } from '@/domain/fits';
+import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import { comparePart } from '@/domain/part-order';
 import type { Joint } from '@/domain/joint';
@@ -27,6 +30,8 @@ export interface BenchState {
   readonly asThen: boolean;
   readonly version: number;
   readonly revision: number;
+  /** why the last change of the chain was not made */
+  readonly refused: ChainProblem['code'] | null;
 }
 
 export type BenchAction =
@@ -36,6 +41,9 @@ export type BenchAction =
   | { readonly kind: 'step-try'; readonly by: 1 | -1; readonly among: readonly PartId[] }
   | { readonly kind: 'fit' | 'put-back' | 'undo' | 'redo' | 'toggle-then' }
   | { readonly kind: 'present'; readonly presentation: Presentation; readonly field: string }
+  | { readonly kind: 'add-joint'; readonly joint: Joint; readonly after: string }
+  | { readonly kind: 'remove-joint'; readonly jointId: string }
+  | { readonly kind: 'move-joint'; readonly jointId: string; readonly to: number }
   | { readonly kind: 'change-joint'; readonly joint: Joint; readonly field: string }
   | { readonly kind: 'saved'; readonly revision: number; readonly version: number; readonly draft: Draft };
 
@@ -43,14 +51,14 @@ const MAX_STEPS = 200;
 
 export function startState(page: Draft & { readonly version: number; readonly revision: number }): BenchState {
   const draft = { chain: page.chain, presentation: page.presentation };
-  const selected = page.chain.find((joint) => joint.kind === 'hook' || joint.kind === 'jig-head') ?? page.chain[0]!;
-  return { draft, past: [], future: [], saved: draft, selected: selected.id, typing: null, tried: null, asThen: false, version: page.version, revision: page.revision };
+  const selected = page.chain.find(({ kind }) => bearsHook(kind)) ?? page.chain[0]!;
+  return { draft, past: [], future: [], saved: draft, selected: selected.id, typing: null, tried: null, asThen: false, version: page.version, revision: page.revision, refused: null };
 }
 
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   switch (action.kind) {
     case 'select':
-      return { ...state, selected: action.jointId, tried: null };
+      return { ...state, selected: action.jointId, tried: null, refused: null };
     case 'step-joint': {
       const { chain } = state.draft;
       const index = chain.findIndex((joint) => joint.id === state.selected);
@@ -73,16 +81,31 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return { ...state, tried: null };
     case 'undo': {
       const last = state.past.at(-1);
-      return last ? { ...state, draft: last, past: state.past.slice(0, -1), future: [state.draft, ...state.future], typing: null, tried: null } : state;
+      return last ? { ...state, draft: last, past: state.past.slice(0, -1), future: [state.draft, ...state.future], typing: null, tried: null, refused: null, selected: stillThere(state.selected, last) } : state;
     }
     case 'redo': {
       const [next, ...rest] = state.future;
-      return next ? { ...state, draft: next, past: [...state.past, state.draft], future: rest, typing: null, tried: null } : state;
+      return next ? { ...state, draft: next, past: [...state.past, state.draft], future: rest, typing: null, tried: null, refused: null, selected: stillThere(state.selected, next) } : state;
     }
     case 'toggle-then':
       return { ...state, asThen: !state.asThen };
     case 'present':
       return withDraft(state, { ...state.draft, presentation: action.presentation }, action.field);
+    case 'add-joint': {
+      const at = state.draft.chain.findIndex(({ id }) => id === action.after) + 1;
+      return withChain(state, state.draft.chain.toSpliced(at, 0, action.joint), action.joint.id);
+    }
+    case 'remove-joint': {
+      const { chain } = state.draft;
+      const at = chain.findIndex(({ id }) => id === action.jointId);
+      return withChain(state, chain.toSpliced(at, 1), (chain[at + 1] ?? chain[at - 1])!.id);
+    }
+    case 'move-joint': {
+      const { chain } = state.draft;
+      const at = chain.findIndex(({ id }) => id === action.jointId);
+      if (at < 0 || action.to < 0 || action.to >= chain.length || action.to === at) return state;
+      return withChain(state, chain.toSpliced(at, 1).toSpliced(action.to, 0, chain[at]!), action.jointId);
+    }
     case 'change-joint':
       return withDraft(state, { ...state.draft, chain: state.draft.chain.map((joint) => (joint.id === action.joint.id ? action.joint : joint)) }, action.field);
     case 'saved':
@@ -95,18 +118,17 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
 /** The part that is fitted in the selected joint. */
 export const fittedPart = (state: BenchState): PartId => state.draft.chain.find((joint) => joint.id === state.selected)!.partId;
 
-/** The setup to evaluate: the draft with what is tried on, and the readings of today or of the revision's day. */
-export function currentSetup(state: BenchState, box: readonly Part[], partsThen: readonly Part[]): Setup {
+/** The setup to evaluate: the draft with what is tried on, in this house, with the readings of today or of the revision's day. */
+export function currentSetup(state: BenchState, box: readonly Part[], partsThen: readonly Part[], house: House): Setup {
   const { chain, presentation } = state.draft;
   const readings = (id: string) => (state.asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
-  const setup: Setup = { parts: [...new Set(chain.map((joint) => joint.partId))].map(readings), chain, presentation };
+  const setup: Setup = { parts: [...new Set(chain.map((joint) => joint.partId))].map(readings), chain, presentation, house };
   return state.tried === null ? setup : withPart(setup, state.selected, readings(state.tried));
 }
 
 /** The parts of the Box that could stand in a joint. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
-  const tiesLines = chain.slice(chain.indexOf(joint) + 1).some((later) => later.kind === 'leader');
-  return box.filter((part) => fitsJoint(part, joint.kind, tiesLines)).sort(comparePart);
+  return box.filter((part) => fitsJoint(part, chain, joint, box)).sort(comparePart);
 }
 
 export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);
@@ -119,3 +141,20 @@ function withDraft(state: BenchState, draft: Draft, field: string | null = null)
   const goesOn = field !== null && field === state.typing;
   return { ...state, draft, past: goesOn ? state.past : [...state.past, state.draft].slice(-MAX_STEPS), future: [], typing: field };
 }
+
+/** The chain changed, if what is left can be read as a rig; else the reason why not, and nothing changes. */
+function withChain(state: BenchState, chain: readonly Joint[], selected: string): BenchState {
+  const [problem] = chainProblems(chain);
+  if (problem) return { ...state, refused: problem.code };
+  const { wanted } = state.draft.presentation;
+  const isThere = wanted.breakAt === null || chain.some(({ id }) => id === wanted.breakAt);
+  const presentation = isThere ? state.draft.presentation : withoutBreakPlace(state.draft.presentation);
+  return { ...withDraft(state, { chain, presentation }), selected, tried: null, refused: null };
+}
+
+/** A place that is gone cannot be where it is to break. */
+const withoutBreakPlace = (presentation: Presentation): Presentation =>
+  presentation.kind === 'cast' ? { ...presentation, wanted: { ...presentation.wanted, breakAt: null } } : { ...presentation, wanted: { ...presentation.wanted, breakAt: null } };
+
+/** The selected joint, or the last one where that is not in the chain. */
+const stillThere = (jointId: string, { chain }: Draft): string => (chain.some(({ id }) => id === jointId) ? jointId : chain.at(-1)!.id);

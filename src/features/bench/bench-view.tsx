@@ -3,8 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
-import { readRig, type MovedMark, type VerdictName } from '@/core/evaluate';
-import type { Angler } from '@/domain/angler';
+import { classesWith } from '@/core/defaults/classes';
+import { effectFigures, evaluate, type MovedMark, type VerdictName } from '@/core/evaluate';
+import { readRig } from '@/core/rigging';
+import type { Setup } from '@/core/setup';
+import { HEAD } from '@/domain/chain-rules';
 import type { SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import { revisionLetter } from '@/domain/revision-letter';
@@ -12,15 +15,24 @@ import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
 import { KeysPanel } from '@/ui/keys-panel';
+import { AddJointPanel } from './add-joint-panel';
 import { Candidates, useFind } from './candidates';
+import { ChecksPanel } from './checks-panel';
+import { ChecksStrip } from './checks-strip';
+import { EffectRow } from './effect-row';
+import { HoldPanel } from './hold-panel';
+import { JointFields } from './joint-fields';
+import { OverlayPanel } from './overlay-panel';
 import { BENCH_KEYS, type BenchKeyAction } from './keys';
 import { PartsList } from './parts-list';
 import { PresentationPanel } from './presentation-panel';
 import { RevisionsPanel } from './revisions-panel';
 import { SavePanel } from './save-panel';
-import { drawingsOf, SheetView } from './sheet-view';
+import { saveSvg } from './save-svg';
+import { drawingsOf, overlaid, SheetView } from './sheet-view';
 import { TitleBlock } from './title-block';
 import { useBench, type BenchInput } from './use-bench';
+import { useZoom } from './use-zoom';
 import { VerdictStrip } from './verdict-strip';
 import { WorkingPanel } from './working-panel';
 
@@ -35,10 +47,15 @@ export interface BenchViewProps extends BenchInput {
   readonly line: RevisionLine;
   readonly revisions: readonly RevisionLine[];
   readonly moved: readonly MovedMark[];
-  readonly angler: Angler;
 }
 
-type Open = 'presentation' | 'save' | 'revisions' | 'keys' | null;
+type Open = 'presentation' | 'save' | 'revisions' | 'keys' | 'checks' | 'hold' | 'add-joint' | 'overlay' | null;
+
+/** Another revision of the setup, as its file says. */
+interface Over {
+  readonly number: number;
+  readonly setup: Setup;
+}
 
 export function BenchView(page: BenchViewProps) {
   const { setup: head, line, revisions, moved, box } = page;
@@ -53,8 +70,16 @@ export function BenchView(page: BenchViewProps) {
   const findRef = useRef<HTMLInputElement>(null);
   const downloadRef = useRef<HTMLAnchorElement>(null);
   const shown = bench.candidates.filter(found);
-  const drawings = useMemo(() => drawingsOf(answered.setup, answered.evaluation), [answered]);
-  const tiedIn = useMemo(() => new Map(readRig(answered.setup).knots.map(({ part, material }) => [part.id, material])), [answered]);
+  const zoom = useZoom();
+  const svgRef = useRef<SVGSVGElement>(null);
+  const [over, setOver] = useState<Over | null>(null);
+  const drawn = useMemo(
+    () => (over ? overlaid([answered.setup, answered.evaluation], [over.setup, evaluate(over.setup)]) : { base: drawingsOf(answered.setup, answered.evaluation), over: null }),
+    [answered, over],
+  );
+  const drawings = drawn.base;
+  const classes = useMemo(() => classesWith(page.house.classes), [page.house]);
+  const tiedIn = useMemo(() => new Map(readRig(answered.setup).knots.map(({ jointId, material }) => [jointId, material])), [answered]);
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
   const select = (jointId: string) => dispatch({ kind: 'select', jointId });
   const newest = revisions[0]?.number ?? line.number;
@@ -62,6 +87,20 @@ export function BenchView(page: BenchViewProps) {
     const partId = joint.id === state.selected && state.tried ? state.tried : joint.partId;
     return (state.asThen ? page.partsThen.find((part) => part.id === partId) : undefined) ?? box.find((part) => part.id === partId)!;
   };
+
+  const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
+
+  /** The file of a revision is what the shell reads too: the overlay shows exactly that. */
+  const layOver = async (revision: number) => {
+    const reply = await fetch(`/bench/${head.id}/setup.json?revision=${revision}`).catch(() => null);
+    if (!reply?.ok) return setNotice(t('save.unreachable', { path: '' }));
+    setOver({ number: revision, setup: (await reply.json()) as Setup });
+    setOpen('overlay');
+  };
+  const lineOf = (revision: number) => revisions.find((each) => each.number === revision) ?? line;
+  const versions = over && (over.number < line.number
+    ? { older: { ...lineOf(over.number), setup: over.setup }, newer: { ...line, setup: answered.setup } }
+    : { older: { ...line, setup: answered.setup }, newer: { ...lineOf(over.number), setup: over.setup } });
 
   const run = (action: BenchKeyAction) => {
     const among = shown.map((part) => part.id);
@@ -83,7 +122,33 @@ export function BenchView(page: BenchViewProps) {
       case 'save':
       case 'revisions':
       case 'keys':
+      case 'checks':
+      case 'hold':
+      case 'add-joint':
         return setOpen(action);
+      case 'remove-joint':
+        return dispatch({ kind: 'remove-joint', jointId: state.selected });
+      case 'move-up':
+      case 'move-down':
+        return dispatch({ kind: 'move-joint', jointId: state.selected, to: number - 1 + (action === 'move-down' ? 1 : -1) });
+      case 'larger':
+        return zoom.larger();
+      case 'smaller':
+        return zoom.smaller();
+      case 'whole':
+        return zoom.reset();
+      case 'pan-left':
+        return zoom.pan(1, 0);
+      case 'pan-right':
+        return zoom.pan(-1, 0);
+      case 'pan-up':
+        return zoom.pan(0, 1);
+      case 'pan-down':
+        return zoom.pan(0, -1);
+      case 'print':
+        return window.print();
+      case 'svg':
+        return svgRef.current ? saveSvg(svgRef.current, head.name) : undefined;
       case 'working':
         return setWorking('throw');
       case 'find':
@@ -101,17 +166,33 @@ export function BenchView(page: BenchViewProps) {
 
   const named = <A extends string>(groups: readonly { label: (typeof BENCH_KEYS)[number]['label']; keys: readonly string[]; action: A }[]) => groups.map((group) => ({ ...group, label: t(`key.${group.label}`) }));
   const panel = (name: Exclude<Open, null>) => ({ open: open === name, onOpenChange: (next: boolean) => setOpen(next ? name : null) });
-  const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
 
   return (
     <main id="main" tabIndex={-1} className="outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
-        <div className="flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto]">
-          <SheetView drawings={drawings} selected={state.selected} onSelect={select} dimmed={bench.waiting} />
+        <div className="flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
+          <SheetView drawings={drawings} over={drawn.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} svgRef={svgRef} />
           <VerdictStrip evaluation={answered.evaluation} chain={answered.setup.chain} dimmed={bench.waiting} onWorking={setWorking} />
+          {state.tried ? (
+            <EffectRow before={bench.before} after={effectFigures(answered.evaluation)} was={box.find(({ id }) => id === bench.fitted)!} is={partOf(bench.joint)} />
+          ) : (
+            <ChecksStrip findings={answered.evaluation.checks} chain={answered.setup.chain as typeof state.draft.chain} onAll={() => setOpen('checks')} onSelect={select} />
+          )}
         </div>
         <div className="flex min-h-0 flex-col gap-2">
-          <PartsList chain={state.draft.chain} partOf={partOf} tiedIn={tiedIn} selected={state.selected} tried={state.tried !== null} onSelect={select} />
+          <PartsList
+            chain={state.draft.chain}
+            partOf={partOf}
+            tiedIn={tiedIn}
+            classes={classes}
+            selected={state.selected}
+            tried={state.tried !== null}
+            onSelect={select}
+            onMove={(jointId, to) => dispatch({ kind: 'move-joint', jointId, to })}
+            onRemove={(jointId) => dispatch({ kind: 'remove-joint', jointId })}
+            onAdd={() => setOpen('add-joint')}
+          />
+          <JointFields key={state.selected} joint={bench.joint} part={partOf(bench.joint)} onJoint={(joint, field) => dispatch({ kind: 'change-joint', joint, field })} />
           <div className="flex min-h-0 flex-1 flex-col">
             <Candidates
               number={number}
@@ -155,17 +236,41 @@ export function BenchView(page: BenchViewProps) {
         <a ref={downloadRef} href={fileUrl} download="setup.json" className="hover:text-ink">{t('key.download')}</a>
         <Link href="/bench" className="hover:text-ink">{t('key.setups')}</Link>
         <span role="status" className="ml-auto text-ink">
-          {bench.failed ? t('error.failedTitle') : state.asThen ? t('revisions.thenNote', { date: date(new Date(line.savedAt)) }) : notice}
+          {state.refused ? t('joint.cannot', { why: t(`chainProblem.${state.refused}`) }) : bench.failed ? t('error.failedTitle') : state.asThen ? t('revisions.thenNote', { date: date(new Date(line.savedAt)) }) : notice}
         </span>
       </footer>
       <PresentationPanel
         {...panel('presentation')}
         presentation={state.draft.presentation}
-        angler={page.angler}
+        house={page.house}
         chain={state.draft.chain}
+        carrying={answered.evaluation.figures.hold.chain.joints.map(({ name }) => name)}
         onPresent={(presentation, field) => dispatch({ kind: 'present', presentation, field })}
-        onJoint={(joint, field) => dispatch({ kind: 'change-joint', joint, field })}
       />
+      <AddJointPanel
+        {...panel('add-joint')}
+        chain={state.draft.chain}
+        after={bench.joint}
+        box={box}
+        onAdd={(joint) => {
+          // Behind the first three, whichever of them is selected.
+          dispatch({ kind: 'add-joint', joint, after: state.draft.chain[Math.max(HEAD.length, number) - 1]!.id });
+          setOpen(null);
+        }}
+      />
+      <ChecksPanel {...panel('checks')} findings={answered.evaluation.checks} chain={state.draft.chain} onSelect={select} />
+      <HoldPanel {...panel('hold')} evaluation={answered.evaluation} chain={state.draft.chain} presentation={state.draft.presentation} />
+      {versions && (
+        <OverlayPanel
+          {...panel('overlay')}
+          {...versions}
+          parts={box}
+          onTakeOff={() => {
+            setOver(null);
+            setOpen(null);
+          }}
+        />
+      )}
       <SavePanel
         {...panel('save')}
         setupId={head.id}
@@ -189,6 +294,7 @@ export function BenchView(page: BenchViewProps) {
         box={box}
         asThen={state.asThen}
         onToggleThen={() => dispatch({ kind: 'toggle-then' })}
+        onOverlay={(revision) => void layOver(revision)}
       />
       <KeysPanel {...panel('keys')} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BENCH_KEYS))} />
       <WorkingPanel verdict={working} onVerdict={setWorking} setup={answered.setup} evaluation={answered.evaluation} box={box} fileUrl={fileUrl} />

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { evaluate } from '@/core/evaluate';
-import { demoParts } from '@/db/demo';
+import { demoHouse, demoParts } from '@/db/demo';
 import { benchReducer, candidatesFor, currentSetup, fittedPart, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
 import { actionOfKey } from '@/ui/keys';
 import { BENCH_KEYS } from './keys';
@@ -23,7 +23,7 @@ describe('benchReducer', () => {
   it('tries on without changing, fits as one step, takes it back and gives it again', () => {
     const tried = run(start(), { kind: 'try', partId: other });
     expect(isChanged(tried)).toBe(false);
-    expect(currentSetup(tried, demoParts, []).chain.find(({ id }) => id === 'hook')!.partId).toBe(other);
+    expect(currentSetup(tried, demoParts, [], demoHouse).chain.find(({ id }) => id === 'hook')!.partId).toBe(other);
     const fitted = run(tried, { kind: 'fit' });
     expect([fittedPart(fitted), fitted.tried, isChanged(fitted)]).toEqual([other, null, true]);
     const undone = run(fitted, { kind: 'undo' });
@@ -48,10 +48,10 @@ describe('benchReducer', () => {
   });
 
   it('counts typing in one field as one step, and a new field as a new one', () => {
-    const present = (distanceM: number, field: string): BenchAction => ({ kind: 'present', presentation: { ...file.presentation, distanceM }, field });
+    const present = (distanceM: number, field: string): BenchAction => ({ kind: 'present', presentation: { ...file.presentation, slackM: distanceM }, field });
     const typed = run(start(), present(3, 'distanceM'), present(30, 'distanceM'), present(31, 'depthM'));
     expect(typed.past).toHaveLength(2);
-    expect(run(typed, { kind: 'undo' }).draft.presentation.distanceM).toBe(30);
+    expect(run(typed, { kind: 'undo' }).draft.presentation.slackM).toBe(30);
     expect(run(typed, { kind: 'undo' }, { kind: 'undo' }).draft).toEqual(start().draft);
   });
 
@@ -61,7 +61,7 @@ describe('benchReducer', () => {
     expect([isChanged(saved), saved.revision, saved.version]).toEqual([false, 3, 3]);
     const evening = demoFiles.find(({ id }) => id === 'setup-evening-edge')!;
     const state = startState({ chain: evening.file.chain, presentation: evening.file.presentation, version: 1, revision: 1 });
-    const setMark = (each: BenchState) => evaluate(currentSetup(each, demoParts, evening.fileThen.parts)).verdicts.set.mark;
+    const setMark = (each: BenchState) => evaluate(currentSetup(each, demoParts, evening.fileThen.parts, demoHouse)).verdicts.set.mark;
     expect([setMark(state), setMark(run(state, { kind: 'toggle-then' }))]).toEqual(['edge', 'sound']);
   });
 

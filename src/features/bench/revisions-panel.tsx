@@ -21,21 +21,23 @@ export interface RevisionsPanelProps {
   readonly box: readonly Part[];
   readonly asThen: boolean;
   readonly onToggleThen: () => void;
+  /** lays another revision over the one that is open; absent where only one is there */
+  readonly onOverlay: (number: number) => void;
 }
 
-export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current, moved, readingsChanged, box, asThen, onToggleThen }: RevisionsPanelProps) {
+export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current, moved, readingsChanged, box, asThen, onToggleThen, onOverlay }: RevisionsPanelProps) {
   const i18n = useI18n();
   const { t, date } = i18n;
   return (
     <Panel open={open} onOpenChange={onOpenChange} title={t('revisions.title')} closeLabel={t('common.close')}>
       <ol className="border-t border-faint">
         {revisions.map((revision) => (
-          <li key={revision.number} className="border-b border-faint">
+          <li key={revision.number} className="flex border-b border-faint">
             <Link
               href={`/bench/${setupId}?revision=${revision.number}`}
               onClick={() => onOpenChange(false)}
               aria-current={revision.number === current ? 'true' : undefined}
-              className="grid min-h-9 grid-cols-[28px_1fr_auto] items-baseline gap-2 py-1.5 hover:bg-paper"
+              className="grid min-h-9 flex-1 grid-cols-[28px_1fr_auto] items-baseline gap-2 py-1.5 hover:bg-paper"
             >
               <span className="font-semibold">{revisionLetter(revision.number)}</span>
               <span>{revision.reason}</span>
@@ -44,6 +46,7 @@ export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current
                 {revision.number === current ? ` · ${t('revisions.current')}` : ''}
               </span>
             </Link>
+            {revision.number !== current && <button type="button" onClick={() => onOverlay(revision.number)} className="narrow ml-2 min-h-9 border-l border-faint px-2 text-[13px] hover:bg-paper">{t('revisions.overlay')}</button>}
           </li>
         ))}
       </ol>

@@ -56,7 +56,7 @@ export function SavePanel({ open, onOpenChange, setupId, draft, version, newest,
         <TextField label={t('save.reason')} value={reason} maxLength={400} autoFocus onValueChange={setReason} error={asked && reason.trim() === '' ? t('problem.reason') : null} />
         {failure && (
           <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">
-            {t(`save.${failure.code}`, { path: failure.path })}{' '}
+            {failure.code === 'database-away' ? t('box.failure.database-away') : t(`save.${failure.code}`, { path: failure.path })}{' '}
             {failure.code === 'stale' && <a className="underline" href={`/bench/${setupId}`}>{t('save.openNewest')}</a>}
           </p>
         )}

@@ -5,7 +5,7 @@ import type { Drawing } from '@/core/drawing';
 import type { Presentation } from '@/domain/presentation';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';
-import { scaleText } from './drawing-view';
+import { scaleText } from '@/features/fields/drawing-view';
 
 export interface TitleBlockProps {
   readonly name: string;
@@ -34,7 +34,7 @@ export function TitleBlock({ name, revision, changed, reason, savedAt, presentat
         <span data-testid="revision">{changed ? t('title.unsaved', { letter }) : letter}</span> · {reason}
       </Field>
       <Field label={t('title.presentation')} onOpen={onPresentation}>
-        {t('title.cast', { style: t(`style.${presentation.castStyle}`), distance: format(presentation.distanceM, 'distance') })}
+        {presentation.kind === 'cast' ? t('title.cast', { style: t(`style.${presentation.castStyle}`), distance: format(presentation.distanceM, 'distance') }) : t('title.towed', { way: t(`word.${presentation.way}`), line: format(presentation.lineOutM, 'distance') })}
       </Field>
       <Field label={t('title.water')} onOpen={onPresentation} right>
         {t('title.depthWater', { depth: format(presentation.depthM, 'depth'), temperature: water })}

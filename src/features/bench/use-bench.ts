@@ -1,9 +1,12 @@
 'use client';
 
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
-import { changedReadings, type Evaluation, type Setup } from '@/core/evaluate';
+import { changedReadings, effectFigures, type Evaluation } from '@/core/evaluate';
+import type { Setup } from '@/core/setup';
+import type { House } from '@/domain/house';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
+import type { Presentation } from '@/domain/presentation';
 import { LatestAnswer } from '@/workers/client';
 import type { CandidateEffect } from '@/workers/protocol';
 import { benchReducer, candidatesFor, currentSetup, fittedPart, isChanged, startState } from './bench-state';
@@ -12,7 +15,8 @@ export interface BenchInput {
   readonly box: readonly Part[];
   readonly partsThen: readonly Part[];
   readonly chain: readonly Joint[];
-  readonly presentation: Setup['presentation'];
+  readonly presentation: Presentation;
+  readonly house: House;
   readonly evaluation: Evaluation;
   readonly version: number;
   readonly revision: number;
@@ -27,7 +31,7 @@ interface Answered {
 /** Headless: owns the draft and what is tried on, asks the worker, keeps the last answer while the next one comes. */
 export function useBench(page: BenchInput) {
   const [state, dispatch] = useReducer(benchReducer, page, startState);
-  const setup = useMemo(() => currentSetup(state, page.box, page.partsThen), [state, page.box, page.partsThen]);
+  const setup = useMemo(() => currentSetup(state, page.box, page.partsThen, page.house), [state, page.box, page.partsThen, page.house]);
   const [answered, setAnswered] = useState<Answered>(() => ({ setup, evaluation: page.evaluation }));
   const [failed, setFailed] = useState<Setup | null>(null);
   const asked = useRef<Setup>(setup);
@@ -51,7 +55,7 @@ export function useBench(page: BenchInput) {
 
   const joint = state.draft.chain.find((each) => each.id === state.selected)!;
   const candidates = useMemo(() => candidatesFor(joint, state.draft.chain, page.box), [joint, state.draft.chain, page.box]);
-  const fitted = useMemo(() => currentSetup({ ...state, tried: null }, page.box, page.partsThen), [state, page.box, page.partsThen]);
+  const fitted = useMemo(() => currentSetup({ ...state, tried: null }, page.box, page.partsThen, page.house), [state, page.box, page.partsThen, page.house]);
   const effects = useCandidateEffects(fitted, state.selected, candidates);
 
   return {
@@ -65,9 +69,18 @@ export function useBench(page: BenchInput) {
     fitted: fittedPart(state),
     candidates,
     effects,
+    /** what the fitted setup gives, while a part is tried on: the row of before and after hangs on it */
+    before: useBefore(fitted, state.tried !== null, answered),
     changed: isChanged(state),
     readingsChanged: useMemo(() => changedReadings(page.partsThen, page.box).length, [page.partsThen, page.box]),
   };
+}
+
+/** The figures of the last answer that was about the fitted setup. */
+function useBefore(fitted: Setup, isTrying: boolean, answered: Answered) {
+  const [held, setHeld] = useState(answered);
+  if (!isTrying && held !== answered && answered.setup.chain === fitted.chain) setHeld(answered);
+  return useMemo(() => effectFigures(held.evaluation), [held]);
 }
 
 /** What each candidate would make of the fitted setup; empty until the worker has answered for this joint. */

@@ -1,6 +1,7 @@
 'use client';
 
-import type { Evaluation, Joint, Verdict, VerdictName, VerdictUnit } from '@/core/evaluate';
+import type { Joint } from '@/core/setup';
+import type { Evaluation, Verdict, VerdictName, VerdictUnit } from '@/core/evaluate';
 import { VERDICT_NAMES } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import { MARK_SHAPE } from '@/features/fields/shown-as';

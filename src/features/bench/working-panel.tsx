@@ -2,7 +2,8 @@
 
 import katex from 'katex';
 import 'katex/dist/katex.min.css';
-import { VERDICT_NAMES, type Evaluation, type Setup, type VerdictName } from '@/core/evaluate';
+import { VERDICT_NAMES, type Evaluation, type VerdictName } from '@/core/evaluate';
+import type { Setup } from '@/core/setup';
 import type { Origin, Term } from '@/core/workings';
 import { workingOf } from '@/core/workings';
 import type { Part } from '@/domain/parts';

@@ -1,6 +1,6 @@
 import { evaluate, VERDICT_NAMES, type Mark, type VerdictName } from '@/core/evaluate';
 import type { Db, Tx } from '@/db/client';
-import { findParts, findRevision, listSetups, type Revision } from '@/db/repo';
+import { findHouse, findParts, findRevision, listSetups, type Revision } from '@/db/repo';
 import type { BenchId, PartId, SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 
@@ -34,11 +34,12 @@ export interface MovedSetup {
 
 /** What becoming `after` does to the setups that use the part. */
 export async function setupsMovedBy(db: Db | Tx, benchId: BenchId, before: Part, after: Part): Promise<MovedSetup[]> {
-  const uses = (await newestRevisions(db, benchId)).filter((use) => usesPart(use, before.id));
+  const [house, all] = await Promise.all([findHouse(db, benchId), newestRevisions(db, benchId)]);
+  const uses = all.filter((use) => usesPart(use, before.id));
   return Promise.all(
     uses.map(async ({ setupId, name, revision }) => {
       const parts = await findParts(db, benchId, revision.chain.map((joint) => joint.partId));
-      const marksWith = (part: Part) => evaluate({ ...revision, parts: parts.map((each) => (each.id === part.id ? part : each)) }).verdicts;
+      const marksWith = (part: Part) => evaluate({ ...revision, house, parts: parts.map((each) => (each.id === part.id ? part : each)) }).verdicts;
       const [then, now] = [marksWith(before), marksWith(after)];
       const marks = VERDICT_NAMES.flatMap((verdict) => (then[verdict].mark === now[verdict].mark ? [] : [{ verdict, then: then[verdict].mark, now: now[verdict].mark }]));
       return { setupId, name, marks };

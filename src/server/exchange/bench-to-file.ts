@@ -1,4 +1,4 @@
-import { findAngler, findBench, findRevision, listAllMovements, listAllParts, listAllReadings, listAllSetups, listRevisions } from '@/db/repo';
+import { findAngler, findBench, findHouseDocument, findRevision, listAllMovements, listAllParts, listAllReadings, listAllSetups, listRevisions } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
 import type { BenchId } from '@/domain/ids';
@@ -17,6 +17,7 @@ export async function benchToFile(db: Db | Tx, benchId: BenchId): Promise<BenchF
     id: bench.id,
     name: bench.name,
     angler: await findAngler(db, benchId),
+    house: await findHouseDocument(db, benchId),
     parts: parts.map(({ part, updatedAt, archivedAt }) => ({ part, updatedAt: iso(updatedAt), archivedAt: isoOrNull(archivedAt) })),
     readings: readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: iso(takenAt) })),
     movements: movements.map(({ at, ...rest }) => ({ ...rest, at: iso(at) })),

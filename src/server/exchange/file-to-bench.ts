@@ -1,4 +1,4 @@
-import { clearBench, insertAllParts, insertMovements, insertReadings, insertSetup, putAngler, saveRevision, setArchived } from '@/db/repo';
+import { clearBench, insertAllParts, insertMovements, insertReadings, insertSetup, putAngler, putHouse, saveRevision, setArchived } from '@/db/repo';
 import type { Db } from '@/db/client';
 import type { BenchFile } from '@/domain/bench-file';
 import type { BenchId } from '@/domain/ids';
@@ -8,6 +8,7 @@ export async function fileToBench(db: Db, benchId: BenchId, file: BenchFile): Pr
   await db.transaction(async (tx) => {
     await clearBench(tx, benchId, file.name);
     await putAngler(tx, benchId, file.angler, new Date());
+    await putHouse(tx, benchId, file.house, new Date());
     await insertAllParts(tx, benchId, file.parts.map(({ part, updatedAt, archivedAt }) => ({ part, updatedAt: new Date(updatedAt), archivedAt: archivedAt ? new Date(archivedAt) : null })));
     await insertReadings(tx, benchId, file.readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: new Date(takenAt) })));
     await insertMovements(tx, benchId, file.movements.map(({ at, ...rest }) => ({ ...rest, at: new Date(at) })));

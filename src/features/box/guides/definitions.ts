@@ -3,7 +3,8 @@ import type { BodyMaterial } from '@/core/defaults/sink-classes';
 import { MATERIALS } from '@/core/defaults/sink-classes';
 import type { LineMaterial } from '@/core/defaults/line-materials';
 import { LINE_MATERIALS } from '@/core/defaults/line-materials';
-import { rodOf } from '@/core/evaluate';
+import { DEFAULT_CLASSES } from '@/core/defaults/classes';
+import { rodOf } from '@/core/rigging';
 import { lineProperties } from '@/core/line';
 import { clutchTest, floatTest, lineTest, meanOf, pullTest, setTest, sinkTest, weighed, windowTest } from '@/core/measuring';
 import { backingUnderM, lineATurnM, spoolCapacityM } from '@/core/reel';
@@ -43,7 +44,7 @@ const hangTest: GuideDefinition = {
   columns: () => [{ name: 'massKg', measure: 'mass' }, { name: 'dropM', measure: 'size' }],
   find: (part, rows, { figure }) => {
     if (part.kind !== 'rod') throw new Error('only a rod is hung');
-    const { lengthM } = rodOf(part);
+    const { lengthM } = rodOf(part, DEFAULT_CLASSES);
     const angle = figure('tipAngleRad');
     const loads = rows.map(({ massKg, dropM }) => ({ massKg: massKg!, dropM: dropM! }));
     const rod = { lengthM, stiffness: { kind: 'hang-test', loads, ...(angle === null ? {} : { tipAngleRad: angle }) } } as const;
@@ -224,7 +225,7 @@ const setGuide: GuideDefinition = {
     if (part.kind !== 'rod') throw new Error('a set is made with a rod');
     const { eaN } = lineProperties({ material: word('material') as LineMaterial, diameterM: figure('diameterM') ?? 2.8e-4 });
     const found = setTest({
-      rod: rodOf(part),
+      rod: rodOf(part, DEFAULT_CLASSES),
       sweep: { startRad: figure('startRad') ?? 0.44, endRad: figure('endRad') ?? 1.83, stepBackM: 0 },
       line: { lengthM: figure('lineLengthM') ?? 15, eaN },
       peaksN: column(rows, 'peakN'),

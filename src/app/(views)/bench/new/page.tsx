@@ -1,8 +1,11 @@
 import { connection } from 'next/server';
+import { rigSketches } from '@/features/setup-start/rig-sketches';
 import { SetupStart } from '@/features/setup-start/setup-start';
 import { getBox } from '@/server/queries/box-page';
+import { getHouse } from '@/server/queries/house';
 
 export default async function NewSetupPage() {
   await connection();
-  return <SetupStart box={await getBox()} />;
+  const [box, house] = await Promise.all([getBox(), getHouse()]);
+  return <SetupStart box={box} house={house} sketches={rigSketches()} />;
 }

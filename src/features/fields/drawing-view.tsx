@@ -1,7 +1,7 @@
 'use client';
 
 import type { Drawing, Label, Pen, Primitive, Pt } from '@/core/drawing';
-import { pathData } from '@/features/fields/outline-view';
+import { pathData } from './outline-view';
 import { useI18n, type I18n } from '@/i18n/client';
 
 export interface DrawingPartProps {
@@ -14,6 +14,20 @@ export interface DrawingPartProps {
 export function DrawingPart({ drawing, selected, onSelect }: DrawingPartProps) {
   const i18n = useI18n();
   return drawing.primitives.map((primitive, i) => <PrimitiveView key={i} primitive={primitive} selected={selected} onSelect={onSelect} i18n={i18n} />);
+}
+
+/** Another drawing of the rig in thin lines, laid where the two have a place in common; no words, nothing to press. */
+export function GhostPart({ drawing, base }: { readonly drawing: Drawing; readonly base: Drawing }) {
+  const [dx, dy] = [base.origin[0] - drawing.origin[0], base.origin[1] - drawing.origin[1]];
+  return (
+    <g className="ghost" transform={`translate(${round(dx)} ${round(dy)})`} aria-hidden="true">
+      {drawing.primitives.map((p, i) => {
+        if (p.kind === 'path' && p.pen !== 'extension' && p.pen !== 'frame') return <path key={i} d={pathData(p.points, p.closed)} />;
+        if (p.kind === 'circle') return <circle key={i} cx={round(p.at[0])} cy={round(p.at[1])} r={round(p.radius)} />;
+        return null;
+      })}
+    </g>
+  );
 }
 
 interface PrimitiveViewProps {
@@ -79,6 +93,7 @@ function labelText({ code, facts }: Label, { t, format, number }: I18n): string 
     case 'line-out':
       return t('drawing.line-out', { length: figure('lengthM', 'distance') });
     case 'leader':
+    case 'piece':
       return t('drawing.leader', { length: figure('lengthM', 'distance') });
     case 'body':
       return t('drawing.body', { length: figure('lengthM') });

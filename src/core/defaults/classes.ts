@@ -1,0 +1,91 @@
+import { CAST_STYLES } from './cast-styles';
+import { CHECK_LIMITS } from './check-limits';
+import { COMPRESSION } from './bait-classes';
+import { FALL_WINDOWS } from './fall-windows';
+import { BARBS, COVERS, GUARDS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from './hookset-classes';
+import { KNOTS } from './knots';
+import { LINE_MATERIALS } from './line-materials';
+import { BODIES, BUOYANCY, CRIMP_SHARE, OTHER_DENSITIES } from './rig-classes';
+import { GRIP_LENGTH_M, ROD_POWERS } from './rod-classes';
+import { FRONTAL_SHAPES, MATERIALS, SKIRT, TAIL_SHAPES } from './sink-classes';
+
+/** The class values that verdicts and checks hang on and that a user can change; each row carries its reason. */
+const TABLES = {
+  rodPowers: ROD_POWERS,
+  grips: GRIP_LENGTH_M,
+  castStyles: CAST_STYLES,
+  lineMaterials: LINE_MATERIALS,
+  knots: KNOTS,
+  crimp: { share: CRIMP_SHARE },
+  setWays: SET_WAYS,
+  mouths: MOUTHS,
+  barbs: BARBS,
+  sharpness: SHARPNESS,
+  hookPoints: HOOK_POINTS,
+  guards: GUARDS,
+  covers: COVERS,
+  fallWindows: FALL_WINDOWS,
+  materials: MATERIALS,
+  tails: TAIL_SHAPES,
+  frontal: FRONTAL_SHAPES,
+  skirt: { falling: SKIRT },
+  bodies: BODIES,
+  buoyancy: BUOYANCY,
+  otherDensities: OTHER_DENSITIES,
+  compression: COMPRESSION,
+  checks: CHECK_LIMITS,
+} as const;
+
+type Widened<T> = T extends number ? number : T extends string ? T : { readonly [K in keyof T]: Widened<T[K]> };
+
+export type Classes = Widened<typeof TABLES>;
+export type ClassTable = keyof Classes;
+
+export const DEFAULT_CLASSES: Classes = TABLES;
+
+/** One figure of a class table, as `mouths.soft.strengthMpa`. */
+export interface ClassFigure {
+  readonly path: string;
+  readonly table: ClassTable;
+  readonly row: string;
+  readonly field: string;
+  readonly value: number;
+  readonly reason: string;
+}
+
+/** Every figure that can be changed, in the order of the tables. A zero stands for "none" and is left alone. */
+export const CLASS_FIGURES: readonly ClassFigure[] = Object.entries(TABLES).flatMap(([table, rows]) =>
+  Object.entries(rows as Record<string, Record<string, unknown>>).flatMap(([row, fields]) =>
+    figuresOf(fields, []).map(([path, value]) => ({
+      path: [table, row, ...path].join('.'), table: table as ClassTable, row, field: path.join('.'), value, reason: String(fields['reason'] ?? ''),
+    })),
+  ),
+);
+
+function figuresOf(fields: Record<string, unknown>, path: readonly string[]): (readonly [readonly string[], number])[] {
+  return Object.entries(fields).flatMap(([key, value]) => {
+    if (typeof value === 'number') return value === 0 ? [] : [[[...path, key], value] as const];
+    return typeof value === 'object' && value !== null ? figuresOf(value as Record<string, unknown>, [...path, key]) : [];
+  });
+}
+
+/** Ten times off is a slip of the finger and not another opinion. */
+export const CLASS_EDIT_SPAN = 10;
+
+const byPath = new Map(CLASS_FIGURES.map((figure) => [figure.path, figure]));
+
+export const classFigure = (path: string): ClassFigure | undefined => byPath.get(path);
+
+/** The tables with some figures changed; the tables themselves where none is. Paths that name no figure change nothing. */
+export function classesWith(edits: Readonly<Record<string, number>> | undefined): Classes {
+  const paths = Object.entries(edits ?? {}).filter(([path]) => byPath.has(path));
+  if (paths.length === 0) return DEFAULT_CLASSES;
+  const copy = structuredClone(TABLES) as unknown as Record<string, unknown>;
+  for (const [path, value] of paths) {
+    const keys = path.split('.');
+    const last = keys.pop()!;
+    const holder = keys.reduce((held, key) => held[key] as Record<string, unknown>, copy);
+    holder[last] = value;
+  }
+  return copy as unknown as Classes;
+}

@@ -1,0 +1,330 @@
+import { BAIT_HOLDS, POINT_PLACES, type PointPlace } from '../defaults/bait-classes';
+import type { Classes } from '../defaults/classes';
+import { HARD_LURE_BALANCE, HOOK_STATIONS } from '../defaults/rig-classes';
+import type { Guard } from '../defaults/hookset-classes';
+import { MATERIALS, TAIL_SHAPES, type BodyMaterial } from '../defaults/sink-classes';
+import { POINT_LEG } from '../hook';
+import { weightSize } from '../lure';
+import type { HardLurePart, LurePart, SoftBaitPart, TrailerPart } from '../setup';
+import type { TrimPart } from '../trim';
+import { bodyOf, bodyProfile, trimmedMassShare, type Body } from './body';
+import type { Assembly } from './elements';
+import { specOfClass, specOfHook, stationsOf, stockHook, type HookSpec } from './hook-spec';
+
+/** A place beside the body: x aft of its nose, z above its axis [m]. */
+export interface Place {
+  readonly xM: number;
+  readonly zM: number;
+}
+
+/** A hook where it sits. */
+export interface HookPlace {
+  readonly jointId: string;
+  readonly role: 'main' | 'carried' | 'second' | 'stinger';
+  readonly spec: HookSpec;
+  readonly point: PointPlace;
+  readonly guard: Guard;
+  readonly eye: Place;
+  readonly tip: Place;
+  /** how far its shank lies below its eye, as on an offset worm hook [m] */
+  readonly dropM: number;
+  /** hangs from a ring or loop and is free to turn */
+  readonly hangs: boolean;
+  /** gap less what the bitten body leaves in it [m]; null where no body lies in the gap */
+  readonly clearGapM: number | null;
+  /** where the point stands along the trunk, 0 nose to 1 tail's root; null without a body */
+  readonly station: number | null;
+}
+
+/** One body of mass in the water, beside the nose, for trim and fall. */
+export interface Mass extends TrimPart {
+  readonly jointId: string;
+}
+
+/** One assembly with every place worked out; the drawing, Balance and the checks all read this. */
+export interface RiggedEnd {
+  readonly assembly: Assembly;
+  readonly bearerId: string;
+  readonly body: Body | null;
+  /** outline of a cast head, its nose at x = −lengthM */
+  readonly head: { readonly lengthM: number; readonly diameterM: number } | null;
+  readonly hooks: readonly HookPlace[];
+  readonly masses: readonly Mass[];
+  /** where the line pulls: the front of a weight that rests against it, else where the line is tied */
+  readonly eye: Place;
+  readonly tie: Place;
+}
+
+/** How high the point of a loose hook stands, in half heights of the body, up is positive. */
+export const POINT_HEIGHT = { open: 1.35, 'skin-hooked': 0.96, buried: 0.25 } as const satisfies Record<PointPlace, number>;
+
+/**
+ * Works out where everything of an assembly sits.
+ *
+ * Frame: x aft of the nose of the body, z above its axis [m]. A loose hook lies with its point on or in the back, so its
+ * shank hangs where the gap leaves it; a head's hook runs through the axis; hooks of a lure hang below their stations.
+ */
+export function rigEnd(assembly: Assembly, classes: Classes): RiggedEnd {
+  const end = withoutStingers(assembly, classes);
+  const trailing = end.hooks.filter(({ role }) => role === 'stinger').map((hook) => hangingMass(hook, 0));
+  return { ...end, masses: [...end.masses, ...trailing] };
+}
+
+function withoutStingers(assembly: Assembly, classes: Classes): RiggedEnd {
+  const body = bodyOf(assembly, classes);
+  const { bearer } = assembly;
+  switch (bearer.kind) {
+    case 'hook':
+      return looseHook(assembly, specOfHook(bearer.part), body, classes);
+    case 'jig-head':
+      return onHead(assembly, body, classes);
+    case 'lure':
+      return bearer.part.kind === 'skirted-jig' ? onHead(assembly, body, classes) : lure(assembly, bearer.part, body!, classes);
+    case 'snell':
+      return snell(assembly, body, classes);
+    default:
+      return bearer satisfies never;
+  }
+}
+
+/** Eye of a loose hook before the nose, so that the nose rests against the bend behind it, in diameters of wire. */
+const EYE_BEFORE_NOSE = 2.6;
+
+function looseHook(assembly: Assembly, spec: HookSpec, body: Body | null, classes: Classes): RiggedEnd {
+  if (assembly.bearer.kind !== 'hook') throw new Error('not a loose hook');
+  const { joint } = assembly.bearer;
+  const bait = baitJoint(assembly);
+  const held = bait?.held ?? 'threaded';
+  const half = (body?.heightM ?? 0) / 2;
+  const onBait = body !== null && held !== 'threaded';
+  const dropM = body === null || onBait ? 0 : spec.gapM - half * POINT_HEIGHT[joint.point];
+  const eyeX = onBait ? BAIT_HOLDS[held].station * body.lengthM - spec.shankM : -EYE_BEFORE_NOSE * spec.wireM;
+  const place = hookPlace({ jointId: joint.id, role: 'main', spec, point: joint.point, guard: POINT_PLACES[joint.point].guard, eye: { xM: eyeX, zM: 0 }, dropM, body: onBait ? null : body, classes });
+  const stationed = onBait && body.kind === 'natural-bait' ? { ...place, station: place.tip.xM / body.trunkM } : place;
+  const pegged = peggedMass(assembly, eyeX);
+  return {
+    assembly,
+    bearerId: joint.id,
+    body,
+    head: null,
+    hooks: [stationed, ...stingers(assembly, stationed, body)],
+    masses: [hookMass(stationed, joint.offCentreM), ...pegged, ...bodyMasses(assembly, body, classes), ...attachedMasses(assembly, classes, eyeX)],
+    eye: pegged[0] ? { xM: 2 * pegged[0].xM - eyeX, zM: 0 } : { xM: eyeX, zM: 0 },
+    tie: { xM: eyeX, zM: 0 },
+  };
+}
+
+function onHead(assembly: Assembly, body: Body | null, classes: Classes): RiggedEnd {
+  const { bearer } = assembly;
+  if (bearer.kind !== 'jig-head' && !(bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig')) throw new Error('not a head');
+  const part = bearer.part as Extract<typeof bearer.part, { kind: 'jig-head' | 'skirted-jig' }>;
+  const spec = specOfHook(part);
+  const headKg = Math.max(part.massKg.value - spec.massKg, 1e-6);
+  const size = weightSize({ massKg: headKg, material: part.material, shape: part.shape });
+  const offCentreM = bearer.kind === 'jig-head' ? bearer.joint.offCentreM : undefined;
+  // The hook's shank leaves the back of the head, the eye stands on its shoulder.
+  const shank: Place = { xM: -0.3 * size.lengthM, zM: 0 };
+  const eye: Place = { xM: -0.55 * size.lengthM, zM: 0.42 * size.diameterM };
+  const guard = part.guard === 'bristle' ? 'bristle' : 'none';
+  const place = hookPlace({ jointId: bearer.joint.id, role: 'main', spec, point: 'open', guard, eye: shank, dropM: 0, body, classes });
+  return {
+    assembly,
+    bearerId: bearer.joint.id,
+    body,
+    head: { lengthM: size.lengthM, diameterM: size.diameterM },
+    hooks: [place, ...stingers(assembly, place, body)],
+    masses: [
+      hookMass(place, offCentreM),
+      { jointId: bearer.joint.id, name: 'head', massKg: headKg, volumeM3: headKg / classes.materials[part.material].densityKgPm3, xM: -size.lengthM / 2, zM: 0, dragAreaM2: classes.frontal[part.shape === 'sphere' ? 'bullet' : part.shape].cd * (Math.PI / 4) * size.diameterM ** 2 },
+      ...(part.kind === 'skirted-jig' ? [skirtMass(bearer.joint.id, STOCK_SKIRT_KG, 0.01, classes)] : []),
+      ...bodyMasses(assembly, body, classes),
+      ...attachedMasses(assembly, classes, 0),
+    ],
+    eye,
+    tie: eye,
+  };
+}
+
+/** A skirt that a jig comes with [kg]; its weight is counted in the head's, so only its water counts here. */
+const STOCK_SKIRT_KG = 0.0012;
+
+function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' }>, body: Body, classes: Classes): RiggedEnd {
+  const jointId = assembly.bearer.joint.id;
+  const stock = stockHook(part);
+  const count = stationsOf(part);
+  const changed = assembly.attached.find((each) => each.kind === 'hook');
+  const spec = changed?.kind === 'hook' ? specOfHook(changed.part) : stock;
+  const rings = assembly.attached.filter((each) => each.kind === 'hardware' && each.part.form === 'split-ring');
+  const ringKg = rings[0]?.kind === 'hardware' ? rings[0].part.massKg.value : 0;
+  const ringM = rings[0]?.kind === 'hardware' ? rings[0].part.widthM.value : 0.005;
+  // A lure that comes bare takes one hook, at its tail.
+  const stations = HOOK_STATIONS[Math.min(5, changed ? Math.max(1, count) : count)] ?? [];
+  const hooks = spec
+    ? stations.map((station, i): HookPlace => {
+        const tail = i === stations.length - 1;
+        const eye: Place = part.kind === 'trolled-fly' ? { xM: body.lengthM * 0.9 - spec.shankM, zM: 0 } : { xM: station * body.lengthM + (tail ? ringM : 0), zM: tail ? 0 : -body.heightM / 2 - ringM };
+        const tip: Place = tail ? { xM: eye.xM + spec.shankM * (1 - POINT_LEG), zM: spec.gapM / 2 } : { xM: eye.xM + spec.gapM / 2, zM: eye.zM - spec.shankM * (1 - POINT_LEG) };
+        return { jointId: changed?.joint.id ?? jointId, role: 'carried', spec, point: 'open', guard: part.kind === 'topwater' && part.body === 'hollow' ? 'hollow-body' : 'none', eye, tip, dropM: 0, hangs: part.kind !== 'trolled-fly', clearGapM: null, station: tip.xM / body.trunkM };
+      })
+    : [];
+  // The lure was weighed with the hooks it came with: what hangs there now is put in their place.
+  const stockKg = (stock?.massKg ?? 0) * count;
+  const trunkKg = Math.max(part.massKg.value - stockKg, part.massKg.value * 0.4);
+  const volumeM3 = lureVolumeM3(part, trunkKg, stockKg, classes);
+  const at = part.kind === 'hard-lure' ? HARD_LURE_BALANCE : { massX: 0.5, massZ: part.kind === 'topwater' ? -0.12 : 0, volumeX: part.kind === 'topwater' ? 0.46 : 0.5, volumeZ: 0 };
+  return {
+    assembly,
+    bearerId: jointId,
+    body,
+    head: null,
+    hooks: [...hooks, ...stingers(assembly, hooks.at(-1) ?? null, body)],
+    masses: [
+      { jointId, name: 'mass', massKg: trunkKg, volumeM3: 0, xM: at.massX * body.lengthM, zM: at.massZ * body.heightM, dragAreaM2: lureDragM2(part, body, classes) },
+      { jointId, name: 'volume', massKg: 0, volumeM3, xM: at.volumeX * body.lengthM, zM: at.volumeZ * body.heightM },
+      ...hooks.map((hook) => hangingMass(hook, ringKg)),
+      ...attachedMasses(assembly, classes, body.lengthM),
+    ],
+    eye: { xM: 0, zM: 0 },
+    tie: { xM: 0, zM: 0 },
+  };
+}
+
+/** Volume of a lure without its hooks [m³]: measured, by its material, or so that it floats, hangs or sinks as its word says. */
+function lureVolumeM3(part: Exclude<LurePart, { kind: 'skirted-jig' }>, trunkKg: number, hooksKg: number, classes: Classes): number {
+  const hooksM3 = hooksKg / MATERIALS.steel.densityKgPm3;
+  switch (part.kind) {
+    case 'hard-lure':
+      return (part.volumeM3?.value ?? part.massKg.value / (FRESH_WATER_KG_PM3 * classes.buoyancy[part.buoyancy].overWater)) - hooksM3;
+    case 'spoon':
+      return part.volumeM3 ? part.volumeM3.value - hooksM3 : trunkKg / classes.materials[part.material].densityKgPm3;
+    case 'topwater':
+      return part.massKg.value / classes.otherDensities.topwater.densityKgPm3 - hooksM3;
+    case 'trolled-fly':
+      return trunkKg / classes.otherDensities['trolled-fly'].densityKgPm3;
+    default:
+      return part satisfies never;
+  }
+}
+
+/** Lures are tuned in fresh water; in salt water the same one floats higher. */
+const FRESH_WATER_KG_PM3 = 999;
+
+function lureDragM2(part: Exclude<LurePart, { kind: 'skirted-jig' }>, body: Body, classes: Classes): number {
+  if ('dragAreaM2' in part && part.dragAreaM2) return part.dragAreaM2.value;
+  const row = classes.bodies[part.kind];
+  const disc = part.kind === 'trolled-fly' && part.discDiameterM ? 0.6 * (Math.PI / 4) * part.discDiameterM.value ** 2 : 0;
+  return row.dragCd * (Math.PI / 4) * body.heightM * body.widthM + disc + lipDragM2(part);
+}
+
+/** A lip stands across the stream: a plate of drag coefficient 1.1, half the body's width or as measured. */
+const lipDragM2 = (part: LurePart): number =>
+  part.kind !== 'hard-lure' || part.lip === 'no-lip' ? 0 : 1.1 * LIP_SHARE[part.lip] * (part.lipLengthM?.value ?? 0.22 * part.lengthM.value) * 0.16 * part.lengthM.value;
+const LIP_SHARE = { 'shallow-lip': 0.5, 'medium-lip': 0.8, 'deep-lip': 1 } as const satisfies Record<Exclude<HardLurePart['lip'], 'no-lip'>, number>;
+
+function snell(assembly: Assembly, body: Body | null, classes: Classes): RiggedEnd {
+  if (assembly.bearer.kind !== 'snell') throw new Error('not a snell');
+  const { part, joint } = assembly.bearer;
+  const spec = specOfClass('bait', part.hookSize);
+  const spacing = part.spacingM?.value ?? 0;
+  const held = baitJoint(assembly)?.held ?? 'nose';
+  const front = (body ? BAIT_HOLDS[held].station * body.lengthM : 0) - spec.shankM * 0.6;
+  const hooks = Array.from({ length: part.hooks }, (_, i): HookPlace => {
+    const eye: Place = { xM: front + i * spacing, zM: 0 };
+    const place = hookPlace({ jointId: joint.id, role: i === 0 ? 'main' : 'second', spec, point: 'open', guard: 'none', eye, dropM: 0, body: null, classes });
+    return { ...place, station: body ? place.tip.xM / body.trunkM : null };
+  });
+  return {
+    assembly, bearerId: joint.id, body, head: null,
+    hooks: [...hooks, ...stingers(assembly, hooks.at(-1) ?? null, body)],
+    masses: [...hooks.map((hook) => hookMass(hook, 0)), ...bodyMasses(assembly, body, classes), ...attachedMasses(assembly, classes, front)],
+    eye: { xM: front, zM: 0 },
+    tie: { xM: front, zM: 0 },
+  };
+}
+
+interface PlaceInput extends Pick<HookPlace, 'jointId' | 'role' | 'spec' | 'point' | 'guard' | 'eye' | 'dropM'> {
+  readonly body: Body | null;
+  readonly classes: Classes;
+}
+
+/** The bend is a half circle over the gap, the point's leg the length that the mass rule counts. */
+function hookPlace({ body, classes, ...given }: PlaceInput): HookPlace {
+  const { spec, eye, dropM } = given;
+  const tip: Place = { xM: eye.xM + (1 - POINT_LEG) * spec.shankM - spec.gapM / 2, zM: eye.zM - dropM + spec.gapM };
+  const station = body ? tip.xM / body.trunkM : null;
+  const thick = body ? body.heightM * bodyProfile(Math.min(1, Math.max(0, station!))) : 0;
+  const { share } = classes.compression[given.point === 'open' ? 'open' : 'weedless'];
+  return { ...given, tip, hangs: false, station, clearGapM: body ? spec.gapM - share * thick : null };
+}
+
+function stingers(assembly: Assembly, from: HookPlace | null, body: Body | null): HookPlace[] {
+  let hangsAt: Place = from ? { xM: from.eye.xM + from.spec.shankM, zM: 0 } : { xM: body?.lengthM ?? 0, zM: 0 };
+  return assembly.attached.flatMap((each): HookPlace[] => {
+    if (each.kind !== 'stinger') return [];
+    const spec = specOfHook(each.part);
+    const eye: Place = { xM: hangsAt.xM + each.joint.lengthM, zM: 0 };
+    hangsAt = { xM: eye.xM + spec.shankM, zM: 0 };
+    const tip: Place = { xM: eye.xM + (1 - POINT_LEG) * spec.shankM, zM: spec.gapM / 2 };
+    return [{ jointId: each.joint.id, role: 'stinger', spec, point: 'open', guard: 'none', eye, tip, dropM: 0, hangs: true, clearGapM: null, station: body ? tip.xM / body.lengthM : null }];
+  });
+}
+
+const baitJoint = (assembly: Assembly) => {
+  const bait = assembly.attached.find((each) => each.kind === 'bait');
+  return bait?.kind === 'bait' ? bait.joint : null;
+};
+
+/** A hook's mass lies a little behind the middle of its shank, at the height of its shank. */
+const hookMass = ({ jointId, spec, eye, dropM }: HookPlace, offCentreM = 0): Mass => ({
+  jointId, name: 'hook', massKg: spec.massKg, volumeM3: spec.massKg / MATERIALS.steel.densityKgPm3,
+  xM: eye.xM + 0.55 * spec.shankM, zM: eye.zM - 0.8 * dropM + 0.2 * spec.gapM, yM: offCentreM,
+});
+
+/** What hangs from a station pulls there, however it swings. */
+const hangingMass = ({ jointId, spec, eye }: HookPlace, ringKg: number): Mass => ({
+  jointId, name: 'hook', massKg: spec.massKg + ringKg, volumeM3: (spec.massKg + ringKg) / MATERIALS.steel.densityKgPm3, xM: eye.xM, zM: eye.zM,
+});
+
+/** A weight that rests against the eye, as far before it as it is long. */
+function peggedMass(assembly: Assembly, eyeX: number): Mass[] {
+  const { pegged } = assembly;
+  if (!pegged) return [];
+  const { massKg, material, shape } = pegged.part;
+  const { lengthM, diameterM } = weightSize({ massKg: massKg.value, material, shape });
+  return [{ jointId: pegged.joint.id, name: 'weight', massKg: massKg.value, volumeM3: massKg.value / MATERIALS[material].densityKgPm3, xM: eyeX - lengthM / 2, zM: 0, dragAreaM2: 0.4 * (Math.PI / 4) * diameterM ** 2 }];
+}
+
+/** The bait or trailer: its trunk's mass before its middle, its tail's drag near its end. */
+function bodyMasses(assembly: Assembly, body: Body | null, classes: Classes): Mass[] {
+  if (!body) return [];
+  const bait = assembly.attached.find((each) => each.kind === 'bait' || each.kind === 'trailer');
+  if (!bait || (bait.kind !== 'bait' && bait.kind !== 'trailer')) return [];
+  const { part } = bait;
+  const trunkDrag = classes.bodies[body.kind].dragCd * (Math.PI / 4) * body.heightM * body.widthM;
+  const centre = body.tail ? 0.42 * body.trunkM + 0.04 * body.lengthM : 0.42 * body.lengthM;
+  if (part.kind === 'natural-bait') {
+    return [{ jointId: body.jointId, name: 'bait', massKg: part.massKg.value, volumeM3: part.massKg.value / classes.otherDensities['bait-fish'].densityKgPm3, xM: centre, zM: 0, dragAreaM2: trunkDrag }];
+  }
+  const massKg = part.massKg.value * trimmedMassShare(part, bait.joint.segmentsOff);
+  const trunk: Mass = { jointId: body.jointId, name: 'bait', massKg, volumeM3: softVolumeM3(part, massKg, classes), xM: centre, zM: 0, dragAreaM2: trunkDrag };
+  const tailDrag = TAIL_SHAPES[part.tail].perLengthSquared ? classes.tails[part.tail].perLengthSquared * body.lengthM ** 2 : 0;
+  return [trunk, { jointId: body.jointId, name: 'tail', massKg: 0, volumeM3: 0, xM: 0.5 * (body.trunkM + body.lengthM), zM: 0, dragAreaM2: tailDrag }];
+}
+
+function softVolumeM3(part: SoftBaitPart | TrailerPart, massKg: number, classes: Classes): number {
+  if (part.kind === 'soft-bait' && part.volumeM3) return (part.volumeM3.value * massKg) / part.massKg.value;
+  return massKg / classes.materials[part.material as BodyMaterial].densityKgPm3;
+}
+
+const skirtMass = (jointId: string, massKg: number, xM: number, classes: Classes): Mass => ({
+  jointId, name: 'skirt', massKg: 0, volumeM3: massKg / classes.otherDensities.skirt.densityKgPm3, xM, zM: 0, dragAreaM2: classes.skirt.falling.dragAreaM2,
+});
+
+/** Skirts, keepers and guards at the nose. */
+function attachedMasses(assembly: Assembly, classes: Classes, noseX: number): Mass[] {
+  return assembly.attached.flatMap((each): Mass[] => {
+    if (each.kind === 'skirt') return [{ ...skirtMass(each.joint.id, each.part.massKg.value, 0.012, classes), massKg: each.part.massKg.value }];
+    if (each.kind !== 'hardware' || each.part.form === 'split-ring') return [];
+    return [{ jointId: each.joint.id, name: 'small', massKg: each.part.massKg.value, volumeM3: each.part.massKg.value / MATERIALS.steel.densityKgPm3, xM: noseX, zM: 0 }];
+  });
+}

@@ -1,0 +1,8 @@
+export { EMPTY_HOUSE, type Angler, type Craft, type House, type RulesSheet } from './house';
+export { bearsHook, HOOK_BEARING, PARTS_OF_JOINT, type Joint, type JointKind } from './joints';
+export type {
+  AttractorPart, BaitPart, BottomBouncerPart, DivingPlanePart, HardLurePart, HardwarePart, HookFacts, HookPart, JigHeadPart, KnotPart, LinePart, LurePart,
+  NaturalBaitPart, Part, PartKind, ReelPart, RodPart, SkirtPart, SkirtedJigPart, SnellPart, SoftBaitPart, SpoonPart, TopwaterPart, TrailerPart, TrolledFlyPart, WeightPart,
+} from './parts';
+export type { CastPresentation, Conditions, Presentation, TowedPresentation } from './presentation';
+export type { Setup } from './setup';

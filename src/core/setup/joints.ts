@@ -1,0 +1,46 @@
+import type { BaitHold, PointPlace } from '../defaults/bait-classes';
+import type { StingerHold } from '../defaults/rig-classes';
+import type { PartKind } from './parts';
+
+/** A place in the rig, from the rod to the bait, and the part that fills it. */
+export type Joint = { readonly id: string; readonly partId: string } & (
+  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'lure' | 'attractor' | 'plane' | 'bouncer' | 'snell' | 'skirt' }
+  | { readonly kind: 'leader'; readonly lengthM: number }
+  /** free: slides; pegged: rests against what follows; fixed: tied or clipped in the line, or hung at its end */
+  | { readonly kind: 'weight'; readonly hold: 'free' | 'pegged' | 'fixed' }
+  /** offCentreM: how far to the side of the body's middle the hook sits [m] */
+  | { readonly kind: 'hook'; readonly point: PointPlace; readonly offCentreM?: number | undefined }
+  | { readonly kind: 'jig-head'; readonly offCentreM?: number | undefined }
+  | { readonly kind: 'bait'; readonly held?: BaitHold | undefined; readonly spins?: boolean | undefined; readonly segmentsOff?: number | undefined }
+  | { readonly kind: 'trailer'; readonly segmentsOff?: number | undefined }
+  /** lengthM: from what it hangs on to its own eye [m] */
+  | { readonly kind: 'stinger'; readonly lengthM: number; readonly held: StingerHold }
+);
+export type JointKind = Joint['kind'];
+
+/** The kinds of part that each kind of joint takes. */
+export const PARTS_OF_JOINT = {
+  rod: ['rod'],
+  reel: ['reel'],
+  line: ['line'],
+  knot: ['knot'],
+  leader: ['line'],
+  weight: ['weight'],
+  hardware: ['hardware'],
+  attractor: ['attractor'],
+  plane: ['diving-plane'],
+  bouncer: ['bottom-bouncer'],
+  hook: ['hook'],
+  'jig-head': ['jig-head'],
+  lure: ['hard-lure', 'spoon', 'topwater', 'trolled-fly', 'skirted-jig'],
+  snell: ['snell'],
+  bait: ['soft-bait', 'natural-bait'],
+  trailer: ['trailer'],
+  skirt: ['skirt'],
+  stinger: ['hook'],
+} as const satisfies Record<JointKind, readonly PartKind[]>;
+
+/** Joints that bring a hook of their own. */
+export const HOOK_BEARING = ['hook', 'jig-head', 'lure', 'snell', 'stinger'] as const satisfies readonly JointKind[];
+
+export const bearsHook = (kind: JointKind): boolean => (HOOK_BEARING as readonly JointKind[]).includes(kind);

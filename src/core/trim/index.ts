@@ -1,0 +1,1 @@
+export { trim, TRIM_LIMITS, type Trim, type TrimInput, type TrimPart } from './trim';

@@ -1,0 +1,48 @@
+'use client';
+
+import { useState } from 'react';
+import type { House } from '@/domain/house';
+import { useI18n } from '@/i18n/client';
+import { AnglerForm } from './angler-form';
+import { ClassTable } from './class-table';
+import { CraftForms } from './craft-forms';
+import { SchoolList } from './school-list';
+import { SheetForm } from './sheet-form';
+import { useHouse } from './use-house';
+
+const SECTIONS = ['schools', 'sheet', 'angler', 'crafts', 'classes', 'knots'] as const;
+type Section = (typeof SECTIONS)[number];
+
+const NOTES = { schools: 'schoolsNote', sheet: 'sheetNote', angler: 'anglerNote', crafts: null, classes: 'classesNote', knots: 'knotsNote' } as const satisfies Record<Section, string | null>;
+
+/** What the bench holds to, section by section; every change is kept by itself. */
+export function RulesView({ initial }: { readonly initial: House }) {
+  const { t } = useI18n();
+  const { house, change, keeping } = useHouse(initial);
+  const [section, setSection] = useState<Section>('schools');
+  const note = NOTES[section];
+  return (
+    <main id="main" tabIndex={-1} className="mx-auto grid max-w-6xl gap-4 px-3 py-4 outline-none md:grid-cols-[11rem_minmax(0,1fr)]">
+      <div>
+        <h1 className="narrow mb-2 text-[20px] font-semibold">{t('rules.title')}</h1>
+        <nav aria-label={t('rules.title')} className="narrow flex flex-wrap gap-x-4 border-t border-ink md:flex-col">
+          {SECTIONS.map((each) => (
+            <button key={each} type="button" aria-pressed={each === section} onClick={() => setSection(each)} className="min-h-9 border-faint text-left text-[15px] text-dim hover:text-ink aria-pressed:font-semibold aria-pressed:text-ink md:border-b">{t(`rules.${each}`)}</button>
+          ))}
+        </nav>
+        <p role="status" className="narrow mt-2 min-h-5 text-[13px]">
+          {keeping === 'unchanged' ? '' : keeping === 'kept' ? t('rules.saved') : keeping === 'keeping' ? t('rules.saving') : t('rules.notKept', { why: t(`box.failure.${keeping}`) })}
+        </p>
+      </div>
+      <section aria-label={t(`rules.${section}`)} className="border border-ink bg-sheet p-3">
+        {note && <p className="semi-narrow mb-2 max-w-[62ch] text-[14px] text-dim">{t(`rules.${note}`)}</p>}
+        {section === 'schools' && <SchoolList schools={house.schools} onSchools={(schools) => change({ schools })} />}
+        {section === 'sheet' && <SheetForm sheet={house.sheet} onSheet={(sheet) => change({ sheet })} />}
+        {section === 'angler' && <AnglerForm angler={house.angler} onAngler={(angler) => change({ angler })} />}
+        {section === 'crafts' && <CraftForms crafts={house.crafts} onCrafts={(crafts) => change({ crafts })} />}
+        {section === 'classes' && <ClassTable key="classes" edits={house.classes} onEdits={(classes) => change({ classes })} />}
+        {section === 'knots' && <ClassTable key="knots" only={['knots', 'crimp']} edits={house.classes} onEdits={(classes) => change({ classes })} />}
+      </section>
+    </main>
+  );
+}
