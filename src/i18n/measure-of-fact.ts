@@ -7,6 +7,7 @@ const SUFFIXES: readonly (readonly [RegExp, Measure])[] = [
   [/Mps$/, 'speed'],
   [/depthM$/, 'depth'],
   [/Nm$/, 'moment'],
+  [/^(lift|net)N$/, 'smallForce'],
   [/N$/, 'force'],
   [/S$/, 'time'],
   [/Rad$/, 'angle'],
@@ -14,7 +15,7 @@ const SUFFIXES: readonly (readonly [RegExp, Measure])[] = [
   [/^(margin|asked|ratio)$/, 'ratio'],
 ];
 
-/** Shorter than this a length is measured on the thing, in its small unit [m]. */
+/** Shorter than this a length of a thing is given in the thing's small unit [m]. */
 const SMALL_M = 0.3;
 
 /** What a fact measures, by the unit at the end of its name; null: a word or a count. */
@@ -24,5 +25,5 @@ export function measureOfFact(name: string, value: number): Measure | null {
   return name.endsWith('M') ? (Math.abs(value) < SMALL_M && SMALL_FACT.test(name) ? 'size' : 'distance') : null;
 }
 
-/** Lengths that are counted in metres however short they are. */
-const SMALL_FACT = /^(?!lost|takeUp|needed|available|spare|stretch)/;
+/** Lengths of things, as against lengths of line and of ways. */
+const SMALL_FACT = /^(clear|gap|asked|exit|width|tip|height|diameter|shank|body|spacing|off|bore|least|most|rollArm|widest)M$/;

@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/checks';
 import type { Reason } from '@/core/evaluate';
-import type { Joint } from '@/core/setup';
+import type { Joint, Part, Setup } from '@/core/setup';
 import type { Catalogue } from './catalogue';
 import type { I18n } from './client';
 import { measureOfFact } from './measure-of-fact';
@@ -11,32 +11,41 @@ type JointName = keyof Catalogue['joint'];
 /** Joints that their place names better than their kind. */
 const NAMED: ReadonlySet<string> = new Set(['leader-knot', 'hook-knot', 'line-knot', 'swivel-knot']);
 
-/** What a joint is called: by its place where that has a name, else by its kind. */
-export function jointText({ t }: Pick<Words, 't'>, joint: Pick<Joint, 'id' | 'kind'>): string {
+/** A rig whose joints are spoken of. */
+export type SpokenOf = Pick<Setup, 'chain' | 'parts'>;
+
+/** What a joint is called: by its place where that has a name, hardware by its form, else by its kind. */
+export function jointText({ t }: Pick<Words, 't'>, joint: Pick<Joint, 'id' | 'kind'> & { readonly partId?: string }, parts: readonly Part[] = []): string {
+  const part = joint.kind === 'hardware' ? parts.find(({ id }) => id === joint.partId) : undefined;
+  if (part?.kind === 'hardware') return lower(t(`word.${part.form}`));
   return t(`joint.${(joint.kind === 'knot' && NAMED.has(joint.id) ? joint.id : joint.kind) as Extract<JointName, 'rod'>}`);
 }
 
 /** What a link of the strength chain is called: a joint, or the hook that its part brings. */
-export function strengthText(words: Pick<Words, 't'>, name: string, chain: readonly Joint[]): string {
+export function strengthText(words: Pick<Words, 't'>, name: string, { chain, parts }: SpokenOf): string {
   const [id, its] = name.split(':');
   const joint = chain.find((each) => each.id === id);
   if (!joint) return name;
-  const text = jointText(words, joint);
+  const text = jointText(words, joint, parts);
   return its ? words.t('joint.its-hook', { joint: text }) : text;
 }
+
+const CHOOSERS: ReadonlySet<string> = new Set(['outcome', 'read']);
 
 type Facts = Readonly<Record<string, number | string | null>>;
 
 /** Facts as words and figures in the reader's units; a count stays a number, for its plural. */
-function factsText(words: Words, facts: Facts, chain: readonly Joint[]): Record<string, string | number> {
+function factsText(words: Words, facts: Facts, rig: SpokenOf): Record<string, string | number> {
   return Object.fromEntries(
     Object.entries(facts).map(([name, fact]): [string, string | number] => {
       if (fact === null) return [name, '–'];
+      // Words that a sentence chooses by stay as they are.
+      if (CHOOSERS.has(name)) return [name, fact];
       if (typeof fact === 'number') {
         const measure = measureOfFact(name, fact);
         return [name, measure ? words.format(fact, measure) : Math.round(fact)];
       }
-      if (chain.some(({ id }) => id === fact.split(':')[0])) return [name, strengthText(words, fact, chain)];
+      if (rig.chain.some(({ id }) => id === fact.split(':')[0])) return [name, strengthText(words, fact, rig)];
       return [name, wordOf(words, fact)];
     }),
   );
@@ -49,16 +58,16 @@ function wordOf({ t }: Pick<Words, 't'>, word: string): string {
 }
 
 /** The sentence of a reason, its facts in the reader's units. */
-export function reasonText(words: Words, reason: Reason, chain: readonly Joint[]): string {
+export function reasonText(words: Words, reason: Reason, rig: SpokenOf): string {
   if (reason.code === 'counts-check') return words.t('reason.counts-check', { check: checkTitle(words, String(reason.facts['check']) as Finding['id']) });
-  return capital(words.t(`reason.${reason.code}`, factsText(words, reason.facts, chain)));
+  return capital(words.t(`reason.${reason.code}`, factsText(words, reason.facts, rig)));
 }
 
 export const checkTitle = ({ t }: Pick<Words, 't'>, id: Finding['id']): string => t(`check.${id}.title`);
 
 /** What a check found, and what to do about it. */
-export function findingText(words: Words, finding: Pick<Finding, 'id' | 'code' | 'facts' | 'school' | 'side'>, chain: readonly Joint[]): { readonly title: string; readonly found: string; readonly todo: string; readonly side: string | null } {
-  const facts = factsText(words, finding.facts, chain);
+export function findingText(words: Words, finding: Pick<Finding, 'id' | 'code' | 'facts' | 'school' | 'side'>, rig: SpokenOf): { readonly title: string; readonly found: string; readonly todo: string; readonly side: string | null } {
+  const facts = factsText(words, finding.facts, rig);
   const code = finding.code ?? 'only';
   return {
     title: checkTitle(words, finding.id),

@@ -1,11 +1,21 @@
 import { createTranslator } from 'next-intl';
 import { describe, expect, it } from 'vitest';
+import { demoFiles } from '../../tests/helpers/demo';
+import { RULES } from '@/core/checks';
+import { CLASS_FIGURES } from '@/core/defaults/classes';
+import { SCHOOLS, type SchoolId } from '@/core/defaults/schools';
+import { evaluate } from '@/core/evaluate';
 import { demoParts } from '@/db/demo';
 import { GUIDES } from '@/domain/guides';
 import { PART_KINDS, type Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import { fieldsOf } from '@/domain/parts/fields';
+import { RIG_IDS } from '@/domain/rigs';
+import { sampleOf } from '@/domain/start-setup';
 import { catalogueOf } from './catalogue';
+import { classFieldText, classReasonText, classRowText } from './class-text';
+import { measureOfFact } from './measure-of-fact';
+import { findingText, reasonText, sideText } from './setup-text';
 import type { I18n } from './client';
 import { DISPLAY_UNITS } from './display-units';
 import { fieldLabel, fieldText } from './field-text';
@@ -52,6 +62,36 @@ describe.each(everyWay)('words in $locale, $units', (preferences) => {
   it('explain every guide, with its care', () => {
     for (const guide of GUIDES) for (const what of ['name', 'what', 'care'] as const) expect(words.t(`guide.${guide}.${what}`).length).toBeGreaterThan(3);
   });
+});
+
+describe.each(LOCALES)('what is said of a rig, in %s', (locale) => {
+  const words = wordsIn({ locale, units: 'metric', lighting: 'day' });
+  it('has a sentence for every reason, remark, side and class value', () => {
+    for (const setup of [...demoFiles.map(({ file }) => file), ...RIG_IDS.map((rig) => sampleOf(rig))]) {
+      const { verdicts, checks } = evaluate(setup);
+      for (const { reasons } of Object.values(verdicts)) for (const reason of reasons) expect(reasonText(words, reason, setup)).not.toMatch(/undefined|\{|NaN|reason\./);
+      for (const finding of checks) {
+        const { title, found, todo, side } = findingText(words, finding, setup);
+        for (const text of [title, found, todo, side ?? '']) expect(text).not.toMatch(/undefined|\{|NaN|check\.|school\./);
+      }
+    }
+    for (const [school, { sides }] of Object.entries(SCHOOLS) as [SchoolId, { sides: readonly string[] }][]) for (const side of sides) expect(sideText(words, school, side)).toMatch(/: .+\. .+\./);
+    for (const figure of CLASS_FIGURES) for (const text of [classRowText(words, figure), classFieldText(words, figure), classReasonText(words, figure)]) expect(text, figure.path).not.toMatch(/class(Row|Field|Reason)\.|word\./);
+    for (const rig of RIG_IDS) expect(words.t(`rig.${rig}.name`).length).toBeGreaterThan(3);
+  });
+  it('has a finding and what to do for every case of every rule', () => {
+    const check = catalogueOf(locale).check;
+    expect(Object.keys(check).sort()).toEqual(Object.keys(RULES).sort());
+    for (const { found, do: todo } of Object.values(check)) expect(Object.keys(found)).toEqual(Object.keys(todo));
+  });
+});
+
+it('gives the reason of a class value as the table has it', () => {
+  for (const figure of CLASS_FIGURES) expect(classReasonText(english, figure)).toBe(figure.reason);
+});
+
+it('reads the measure of a fact off its name', () => {
+  expect([measureOfFact('clearM', 0.004), measureOfFact('leadM', 0.24), measureOfFact('askedM', 0.5), measureOfFact('netN', 1), measureOfFact('clutchN', 1), measureOfFact('form', 1), measureOfFact('stationShare', 1), measureOfFact('pitchRad', 1)]).toEqual(['size', 'distance', 'distance', 'smallForce', 'force', null, 'share', 'angle']);
 });
 
 it('both catalogues hold the same messages with the same arguments', () => {

@@ -15,7 +15,7 @@ export const HARDWARE_CLASSES = {
   trace: { usualMm: 4, fullness: 0.02, perMm2: 12, borePerWidth: null, reason: 'wire with an eye at each end; its width is that of the eyes' },
   'wobble-disc': { usualMm: 24, fullness: 0.02, perMm2: null, borePerWidth: 0.06, reason: 'a clear tilted disc that the leader runs through' },
   'bait-head': { usualMm: 22, fullness: 0.12, perMm2: null, borePerWidth: 0.08, reason: 'a slanted cap that holds a bait by its nose and makes it roll' },
-  bridle: { usualMm: 25, fullness: 0.01, perMm2: 6, borePerWidth: null, reason: 'a loop of waxed cord between hook and bait' },
+  bridle: { usualMm: 25, fullness: 0.01, perMm2: null, borePerWidth: null, reason: 'a loop of waxed cord between hook and bait' },
   sleeve: { usualMm: 5, fullness: 0.12, perMm2: null, borePerWidth: 0.5, reason: 'a soft tube pushed over hook eye, ring or knot' },
   blade: { usualMm: 16, fullness: 0.03, perMm2: null, borePerWidth: null, reason: 'a thin cupped plate' },
 } as const;

@@ -1,4 +1,4 @@
-import { placed, type Primitive, type Pt } from './primitives';
+import type { Primitive, Pt } from './primitives';
 
 /** Something of the rig alone, in its own millimetres: the line arrives at the origin, x goes on along the rig, y down. */
 export interface Shape {
@@ -52,9 +52,5 @@ export function boundsOf(primitives: readonly Primitive[]): Box {
 
 export const shapeOf = (primitives: readonly Primitive[], exit: Pt, anchors: readonly Anchor[]): Shape => ({ primitives, ...boundsOf(primitives), exit, anchors });
 
-/** Turned about the origin, nose up positive: what is aft goes down. */
-export function turned(primitives: readonly Primitive[], pitchRad: number): Primitive[] {
-  return placed(primitives, turn(pitchRad), 1);
-}
-
+/** Turns a point about the origin, nose up positive: what is aft goes down. */
 export const turn = (pitchRad: number) => ([x, y]: Pt): Pt => [x * Math.cos(pitchRad) - y * Math.sin(pitchRad), x * Math.sin(pitchRad) + y * Math.cos(pitchRad)];

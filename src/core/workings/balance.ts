@@ -28,7 +28,7 @@ export function balanceWorking(rig: Rig, presentation: Presentation, { figures, 
       chosen('U', 'speed', presentation.speedMps, 'speed'),
     ],
     results: [
-      computed('W', 'net-weight', result.trim.netWeightN, 'force'),
+      computed('W', 'net-weight', result.trim.netWeightN, 'smallForce'),
       computed(String.raw`\varphi_0`, 'pitch-rest', result.trim.pitchFallingRad, 'angle'),
       computed(String.raw`\varphi`, 'pitch-pulled', result.trim.pitchPulledRad, 'angle'),
       computed('', 'roll-arm', result.trim.rollArmM, 'size'),

@@ -23,7 +23,7 @@ export function fallWorking(rig: Rig, presentation: CastPresentation, { figures 
       chosen('z', 'depth', depthM, 'depth'),
     ],
     results: [
-      computed('W', 'net-weight', free.netWeightN, 'force'),
+      computed('W', 'net-weight', free.netWeightN, 'smallForce'),
       computed('v_{\\infty}', 'terminal-speed', free.terminalMps, 'speed'),
       computed('t', 'time-free', row?.timeS ?? null, 'time'),
       computed("t'", 'time-tight', tight?.timeS ?? null, 'time'),

@@ -33,7 +33,7 @@ export function AddJointPanel({ open, onOpenChange, chain, after, box, onAdd }: 
   const canStand = (each: JointKind) => chainProblems(chain.toSpliced(at, 0, { ...after, id: 'new', kind: each } as Joint)).length === 0;
   const parts = box.filter((part) => (PARTS_OF_JOINT[kind] as readonly string[]).includes(part.kind) && foundAs(i18n, part, find) > 0).sort(comparePart);
   return (
-    <Panel open={open} onOpenChange={onOpenChange} title={t('joint.add', { joint: jointText(i18n, after) })} closeLabel={t('common.cancel')}>
+    <Panel open={open} onOpenChange={onOpenChange} title={t('joint.add', { joint: jointText(i18n, after, box) })} closeLabel={t('common.cancel')}>
       <div role="radiogroup" aria-label={t('joint.kindOf')} className="narrow mb-2 flex flex-wrap gap-1">
         {ADDABLE.map((each) => (
           <button key={each} type="button" role="radio" aria-checked={kind === each} disabled={!canStand(each)} onClick={() => setKind(each)} className="min-h-8 border border-faint px-2 text-[14px] enabled:hover:border-ink disabled:text-dim disabled:line-through aria-checked:bg-hi aria-checked:text-on-hi">

@@ -171,12 +171,14 @@ export function BenchView(page: BenchViewProps) {
     <main id="main" tabIndex={-1} className="outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
         <div className="flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
-          <SheetView drawings={drawings} over={drawn.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} svgRef={svgRef} />
-          <VerdictStrip evaluation={answered.evaluation} chain={answered.setup.chain} dimmed={bench.waiting} onWorking={setWorking} />
+          <SheetView drawings={drawings} over={drawn.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} onSvg={(svg) => {
+            svgRef.current = svg;
+          }} />
+          <VerdictStrip evaluation={answered.evaluation} rig={answered.setup} dimmed={bench.waiting} onWorking={setWorking} />
           {state.tried ? (
             <EffectRow before={bench.before} after={effectFigures(answered.evaluation)} was={box.find(({ id }) => id === bench.fitted)!} is={partOf(bench.joint)} />
           ) : (
-            <ChecksStrip findings={answered.evaluation.checks} chain={answered.setup.chain as typeof state.draft.chain} onAll={() => setOpen('checks')} onSelect={select} />
+            <ChecksStrip findings={answered.evaluation.checks} rig={answered.setup} onAll={() => setOpen('checks')} onSelect={select} />
           )}
         </div>
         <div className="flex min-h-0 flex-col gap-2">
@@ -243,7 +245,7 @@ export function BenchView(page: BenchViewProps) {
         {...panel('presentation')}
         presentation={state.draft.presentation}
         house={page.house}
-        chain={state.draft.chain}
+        rig={answered.setup}
         carrying={answered.evaluation.figures.hold.chain.joints.map(({ name }) => name)}
         onPresent={(presentation, field) => dispatch({ kind: 'present', presentation, field })}
       />
@@ -258,8 +260,8 @@ export function BenchView(page: BenchViewProps) {
           setOpen(null);
         }}
       />
-      <ChecksPanel {...panel('checks')} findings={answered.evaluation.checks} chain={state.draft.chain} onSelect={select} />
-      <HoldPanel {...panel('hold')} evaluation={answered.evaluation} chain={state.draft.chain} presentation={state.draft.presentation} />
+      <ChecksPanel {...panel('checks')} findings={answered.evaluation.checks} rig={answered.setup} onSelect={select} />
+      <HoldPanel {...panel('hold')} evaluation={answered.evaluation} rig={answered.setup} />
       {versions && (
         <OverlayPanel
           {...panel('overlay')}

@@ -5,7 +5,11 @@ import { evaluate } from '@/core/evaluate';
 import { demoHouse, demoParts } from '@/db/demo';
 import { benchReducer, candidatesFor, currentSetup, fittedPart, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
 import { actionOfKey } from '@/ui/keys';
+import { newJoint } from '@/domain/new-joint';
+import { partIdSchema } from '@/domain/ids';
 import { BENCH_KEYS } from './keys';
+import { chainChanges, revisionDifference } from './revision-difference';
+import { zoomedAbout } from './use-zoom';
 import { verdictScale } from './verdict-scale';
 
 const file = demoFile('setup-drowned-wall');
@@ -71,6 +75,66 @@ describe('benchReducer', () => {
         const end = ids.reduce((state, partId) => run(state, { kind: 'try', partId }, { kind: 'fit' }), start());
         const back = end.past.reduce((state) => benchReducer(state, { kind: 'undo' }), end);
         expect(back.draft).toEqual(start().draft);
+      }),
+    ));
+});
+
+describe('changing the chain', () => {
+  const ids = (state: BenchState) => state.draft.chain.map(({ id }) => id);
+  it('adds behind a joint, selects what is new, and takes it back', () => {
+    const added = run(start(), { kind: 'add-joint', after: 'leader', joint: newJoint('hardware', partIdSchema.parse('bead-6'), file.chain) });
+    expect(ids(added).slice(4, 6)).toEqual(['leader', 'hardware']);
+    expect([added.selected, isChanged(added)]).toEqual(['hardware', true]);
+    expect(run(added, { kind: 'undo' })).toMatchObject({ draft: start().draft, selected: 'bait' });
+  });
+  it('moves a joint, and not out of the chain', () => {
+    const moved = run(start(), { kind: 'move-joint', jointId: 'weight', to: 4 });
+    expect(ids(moved).slice(3, 6)).toEqual(['leader-knot', 'weight', 'leader']);
+    expect(run(start(), { kind: 'move-joint', jointId: 'bait', to: 9 })).toEqual(start());
+  });
+  it('takes out, and forgets to break where nothing is any more', () => {
+    const cut = run(start(), { kind: 'remove-joint', jointId: 'leader-knot' });
+    expect(ids(cut)).not.toContain('leader-knot');
+    expect(cut.draft.presentation.wanted.breakAt).toBeNull();
+    expect(cut.selected).toBe('leader');
+  });
+  it('refuses what would be no rig, and says why', () => {
+    for (const [action, code] of [[{ kind: 'remove-joint', jointId: 'reel' }, 'head'], [{ kind: 'move-joint', jointId: 'bait', to: 5 }, 'needs-hook'], [{ kind: 'remove-joint', jointId: 'hook' }, 'needs-hook']] as const) {
+      const refused = run(start(), action);
+      expect([refused.draft, refused.refused]).toEqual([start().draft, code]);
+      expect(run(refused, { kind: 'select', jointId: 'rod' }).refused).toBeNull();
+    }
+  });
+});
+
+describe('revisionDifference', () => {
+  const [older, newer] = [1, 2].map((revision) => demoFiles.find((each) => each.id === 'setup-bladed' && each.revision === revision)!.file);
+  it('names what was set otherwise, with the figures of both', () => {
+    const { changes, marks, before, after } = revisionDifference(older!, newer!);
+    expect(changes).toMatchObject([{ kind: 'set', field: 'segmentsOff', was: undefined, is: 4 }]);
+    expect(marks.find(({ verdict }) => verdict === 'fall')).toEqual({ verdict: 'fall', was: 'edge', is: 'sound' });
+    expect(after.castMassKg).toBeLessThan(before.castMassKg);
+  });
+  it('names what went, what came and what was swapped', () => {
+    const [a, b] = [1, 2].map((revision) => demoFiles.find((each) => each.id === 'setup-reef-plug' && each.revision === revision)!.file);
+    expect(chainChanges(a!.chain, b!.chain).map(({ kind, joint }) => `${kind} ${joint.id}`)).toEqual(['swapped rod', 'swapped line', 'in hook-ring', 'in hook']);
+    expect(chainChanges(b!.chain, a!.chain).map(({ kind }) => kind)).toEqual(['out', 'out', 'swapped', 'swapped']);
+    expect(chainChanges(a!.chain, a!.chain)).toEqual([]);
+  });
+});
+
+describe('zoomedAbout', () => {
+  it('keeps the point under the pointer where it is, and is never smaller than whole', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.2, max: 4, noNaN: true }), fc.double({ min: 0, max: 250, noNaN: true }), fc.double({ min: 0, max: 140, noNaN: true }), (factor, x, y) => {
+        const from = { k: 2, x: -40, y: -20 };
+        const to = zoomedAbout(from, factor, [x, y]);
+        expect(to.k).toBeGreaterThanOrEqual(1);
+        if (to.k === 1) expect(to).toEqual({ k: 1, x: 0, y: 0 });
+        else {
+          expect((x - to.x) / to.k).toBeCloseTo((x - from.x) / from.k, 6);
+          expect((y - to.y) / to.k).toBeCloseTo((y - from.y) / from.k, 6);
+        }
       }),
     ));
 });

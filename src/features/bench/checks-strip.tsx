@@ -1,9 +1,8 @@
 'use client';
 
 import type { Finding, Severity } from '@/core/checks';
-import type { Joint } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
-import { findingText } from '@/i18n/setup-text';
+import { findingText, type SpokenOf } from '@/i18n/setup-text';
 import { Mark, type MarkShape } from '@/ui/mark';
 
 /** A finding by its shape; a note is no mark against the rig. */
@@ -14,13 +13,13 @@ const IN_VIEW = 3;
 
 export interface ChecksStripProps {
   readonly findings: readonly Finding[];
-  readonly chain: readonly Joint[];
+  readonly rig: SpokenOf;
   readonly onAll: () => void;
   readonly onSelect: (jointId: string) => void;
 }
 
 /** The worst three of what an expert would remark. */
-export function ChecksStrip({ findings, chain, onAll, onSelect }: ChecksStripProps) {
+export function ChecksStrip({ findings, rig, onAll, onSelect }: ChecksStripProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const more = findings.length - IN_VIEW;
@@ -33,7 +32,7 @@ export function ChecksStrip({ findings, chain, onAll, onSelect }: ChecksStripPro
       {findings.length === 0 && <p className="semi-narrow px-3 py-2 text-[12.5px]">{t('checks.none')}</p>}
       <ol className="grid min-w-0 flex-1 sm:grid-cols-3">
         {findings.slice(0, IN_VIEW).map((finding, i) => {
-          const { title, found, todo } = findingText(i18n, finding, chain);
+          const { title, found, todo } = findingText(i18n, finding, rig);
           return (
             <li key={`${finding.id}-${i}`} data-check={finding.id} data-severity={finding.severity} className="min-w-0 border-b border-faint last:border-0 sm:border-b-0 sm:border-r">
               <button type="button" disabled={!finding.joints[0]} onClick={() => onSelect(finding.joints[0]!)} title={`${found} ${todo}`} className="block h-full w-full px-2.5 py-1 text-left enabled:hover:bg-paper">

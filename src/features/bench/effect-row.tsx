@@ -14,7 +14,7 @@ export interface EffectRowProps {
 }
 
 const FIGURES = [
-  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'force'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'],
+  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'],
   ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force'],
 ] as const satisfies readonly (readonly [string, keyof EffectFigures, Measure])[];
 

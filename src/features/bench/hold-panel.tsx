@@ -1,27 +1,27 @@
 'use client';
 
 import type { Evaluation } from '@/core/evaluate';
-import type { Joint, Presentation } from '@/core/setup';
+import type { Setup } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
-import { jointText, strengthText } from '@/i18n/setup-text';
+import { strengthText } from '@/i18n/setup-text';
 import { Panel } from '@/ui/panel';
 
 export interface HoldPanelProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly evaluation: Evaluation;
-  readonly chain: readonly Joint[];
-  readonly presentation: Presentation;
+  readonly rig: Setup;
 }
 
 /** The strength chain as bars from the reel to the hook, and how each end lies in the water. */
-export function HoldPanel({ open, onOpenChange, evaluation, chain, presentation }: HoldPanelProps) {
+export function HoldPanel({ open, onOpenChange, evaluation, rig }: HoldPanelProps) {
   const i18n = useI18n();
   const { t, format, number } = i18n;
   const { hold, balance } = evaluation.figures;
   const most = Math.max(...hold.chain.joints.map(({ strengthN }) => strengthN));
+  const { presentation } = rig;
   const { clutchN } = presentation;
-  const left = hold.chain.leftInWater.map((name) => strengthText(i18n, name, chain));
+  const left = hold.chain.leftInWater.map((name) => strengthText(i18n, name, rig));
   return (
     <Panel open={open} onOpenChange={onOpenChange} title={t('hold.title')} closeLabel={t('common.close')}>
       <ol>
@@ -29,7 +29,7 @@ export function HoldPanel({ open, onOpenChange, evaluation, chain, presentation 
           const isWeakest = i === hold.chain.weakestIndex;
           return (
             <li key={`${name}-${i}`} data-weakest={isWeakest} className="grid grid-cols-[10rem_1fr_auto] items-center gap-2 border-t border-faint py-0.5 data-[weakest=true]:font-semibold">
-              <span className="narrow truncate text-[14px]">{strengthText(i18n, name, chain)}</span>
+              <span className="narrow truncate text-[14px]">{strengthText(i18n, name, rig)}</span>
               <span className="relative block h-2.5" aria-hidden="true">
                 <span className={`absolute inset-y-0 left-0 border border-ink ${isWeakest ? 'bg-hi' : 'bg-bait'}`} style={{ width: `${(100 * strengthN) / most}%` }} />
                 {clutchN !== null && <span className="absolute -inset-y-0.5 w-0 border-l-2 border-ink" style={{ left: `${Math.min(100, (100 * clutchN) / most)}%` }} />}
@@ -55,9 +55,9 @@ export function HoldPanel({ open, onOpenChange, evaluation, chain, presentation 
         <tbody>
           {balance.ends.map((end) => (
             <tr key={end.jointId} className="border-t border-faint text-right">
-              <td className="text-left">{jointText(i18n, chain.find(({ id }) => id === end.jointId)!)}</td>
+              <td className="text-left">{strengthText(i18n, end.jointId, rig)}</td>
               <td>{t(`word.${end.trim.outcome}`)}</td>
-              <td>{format(end.trim.netWeightN, 'force')}</td>
+              <td>{format(end.trim.netWeightN, 'smallForce')}</td>
               <td>{format(end.trim.pitchFallingRad, 'angle')}</td>
               <td>{format(end.trim.pitchPulledRad, 'angle')}</td>
               <td>{format(end.trim.rollArmM, 'size')}</td>
@@ -73,7 +73,7 @@ export function HoldPanel({ open, onOpenChange, evaluation, chain, presentation 
         <tbody>
           {balance.ends.flatMap(({ hooks }) => hooks).map((hook, i) => (
             <tr key={i} className="border-t border-faint text-right">
-              <td className="text-left">{strengthText(i18n, hook.jointId, chain)}</td>
+              <td className="text-left">{strengthText(i18n, hook.jointId, rig)}</td>
               <td>{hook.clearGapM === null ? '–' : `${format(hook.clearGapM, 'size')} / ${format(hook.askedGapM, 'size')}`}</td>
               <td>{format(hook.station, 'share')}</td>
               <td>{number(hook.pointsInReach, 0)}</td>

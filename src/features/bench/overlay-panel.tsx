@@ -20,7 +20,7 @@ export interface OverlayPanelProps {
   readonly onTakeOff: () => void;
 }
 
-const FIGURES = [['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'force'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'], ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force']] as const;
+const FIGURES = [['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'], ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force']] as const;
 
 /** Two revisions beside each other: what changed, what it did to marks and figures, and why. */
 export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOff }: OverlayPanelProps) {
@@ -63,7 +63,7 @@ function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): st
     const part = parts.find((each) => each.id === id);
     return part ? partTitle(i18n, part) : id;
   };
-  const joint = jointText(i18n, change.joint);
+  const joint = jointText(i18n, change.joint, parts);
   switch (change.kind) {
     case 'out':
     case 'in':

@@ -40,7 +40,7 @@ export function PartsList(props: PartsListProps) {
   const joint = chain.find(({ id }) => id === selected)!;
   const at = chain.indexOf(joint);
   const isLoose = at >= HEAD.length;
-  const name = jointText(i18n, joint);
+  const name = jointText(i18n, joint, [props.partOf(joint)]);
   const drop = ({ active, over }: DragEndEvent) => {
     const to = chain.findIndex(({ id }) => id === over?.id);
     if (over && to >= 0) onMove(String(active.id), to);
@@ -105,7 +105,7 @@ function Row({ joint, index, isOneLine, partOf, tiedIn, classes, selected, tried
       <button
         type="button"
         aria-current={isSelected ? 'true' : undefined}
-        aria-label={`${index + 1} ${jointText(i18n, joint)}: ${partTitle(i18n, part)}`}
+        aria-label={`${index + 1} ${jointText(i18n, joint, [part])}: ${partTitle(i18n, part)}`}
         onClick={() => onSelect(joint.id)}
         className={`grid min-h-9 min-w-0 flex-1 grid-cols-[22px_minmax(0,1fr)_auto] items-baseline px-2 text-left lg:min-h-0 ${isOneLine ? 'py-[1px]' : 'py-[2px]'} ${isSelected ? 'bg-hi text-on-hi' : ''}`}
       >
@@ -123,7 +123,7 @@ function Row({ joint, index, isOneLine, partOf, tiedIn, classes, selected, tried
         <span className={`narrow border-b border-current text-[11px] leading-[1.25] ${UNDERLINE[known]} ${isSelected ? '' : 'text-dim'}`}>{t(`provenance.${known}`)}</span>
       </button>
       {!isHead && (
-        <button type="button" {...attributes} {...listeners} aria-label={t('joint.drag', { joint: jointText(i18n, joint) })} className="w-5 shrink-0 cursor-grab touch-none text-[11px] text-dim print:hidden">⋮⋮</button>
+        <button type="button" {...attributes} {...listeners} aria-label={t('joint.drag', { joint: jointText(i18n, joint, [part]) })} className="w-5 shrink-0 cursor-grab touch-none text-[11px] text-dim print:hidden">⋮⋮</button>
       )}
     </li>
   );

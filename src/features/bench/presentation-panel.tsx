@@ -10,12 +10,11 @@ import type { Measure } from '@/core/measure';
 import { HOOKSET_LIMITS } from '@/core/hookset';
 import { WATER_LIMITS } from '@/core/water';
 import type { House } from '@/domain/house';
-import type { Joint } from '@/domain/joint';
 import { PRESENTATION_LIMITS as L, type CastPresentation, type Presentation, type TowedPresentation } from '@/domain/presentation';
 import { presentationOf } from '@/domain/start-setup';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
-import { strengthText } from '@/i18n/setup-text';
+import { strengthText, type SpokenOf } from '@/i18n/setup-text';
 import { ChoiceField } from '@/ui/choice-field';
 import { Panel } from '@/ui/panel';
 import { ConditionsFields } from './conditions-fields';
@@ -25,7 +24,7 @@ export interface PresentationPanelProps {
   readonly onOpenChange: (open: boolean) => void;
   readonly presentation: Presentation;
   readonly house: House;
-  readonly chain: readonly Joint[];
+  readonly rig: SpokenOf;
   /** names of the joints that carry the pull */
   readonly carrying: readonly string[];
   readonly onPresent: (presentation: Presentation, field: string) => void;
@@ -39,7 +38,7 @@ const WEAR = ['teeth', 'gill-plates', 'rock'] as const;
 const ANYWHERE = '';
 
 /** Everything that the verdicts hang on besides the parts; each change counts at once. */
-export function PresentationPanel({ open, onOpenChange, presentation: p, house, chain, carrying, onPresent }: PresentationPanelProps) {
+export function PresentationPanel({ open, onOpenChange, presentation: p, house, rig, carrying, onPresent }: PresentationPanelProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const { angler, crafts } = house;
@@ -131,7 +130,7 @@ export function PresentationPanel({ open, onOpenChange, presentation: p, house, 
         <ChoiceField
           label={t('presentation.breakAt')}
           value={p.wanted.breakAt ?? ANYWHERE}
-          options={[{ value: ANYWHERE, label: t('presentation.anywhere') }, ...carrying.filter((name) => !name.includes(':')).map((name) => ({ value: name, label: `${chain.findIndex(({ id }) => id === name) + 1} ${strengthText(i18n, name, chain)}` }))]}
+          options={[{ value: ANYWHERE, label: t('presentation.anywhere') }, ...carrying.filter((name) => !name.includes(':')).map((name) => ({ value: name, label: `${rig.chain.findIndex(({ id }) => id === name) + 1} ${strengthText(i18n, name, rig)}` }))]}
           onValueChange={(id) => wanted({ breakAt: id === ANYWHERE ? null : id }, 'breakAt')}
         />
       </Group>

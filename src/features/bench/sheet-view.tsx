@@ -1,6 +1,6 @@
 'use client';
 
-import type { ReactNode, Ref } from 'react';
+import type { ReactNode } from 'react';
 import { drawDetail, drawSheet, type Drawing, type Pt } from '@/core/drawing';
 import type { Evaluation } from '@/core/evaluate';
 import { readRig } from '@/core/rigging';
@@ -30,7 +30,7 @@ export interface SheetViewProps {
   readonly dimmed: boolean;
   readonly zoom: ReturnType<typeof useZoom>;
   /** the sheet as it stands, for saving */
-  readonly svgRef: Ref<SVGSVGElement>;
+  readonly onSvg: (svg: SVGSVGElement | null) => void;
 }
 
 type Scales = Partial<Record<keyof Drawings, number>>;
@@ -61,13 +61,13 @@ export function overlaid(base: readonly [Setup, Evaluation], over: readonly [Set
 }
 
 /** On a desk one sheet with the detail laid in; in the hand two, one under the other. Wheel, pinch, drag and keys make it larger and move it. */
-export function SheetView({ drawings, over, selected, onSelect, dimmed, zoom, svgRef }: SheetViewProps) {
+export function SheetView({ drawings, over, selected, onSelect, dimmed, zoom, onSvg }: SheetViewProps) {
   const { t } = useI18n();
   const parts = { selected, onSelect };
   return (
     <div data-state={dimmed ? 'waiting' : 'ready'} className="relative min-h-0 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300">
       <div className="hidden h-full lg:block print:block">
-        <Figure title={t('drawing.sheet')} {...WIDE} zoom={zoom.zoom} handlers={zoom.handlers} svgRef={svgRef} className="h-full w-full touch-none">
+        <Figure title={t('drawing.sheet')} {...WIDE} zoom={zoom.zoom} handlers={zoom.handlers} onSvg={onSvg} className="h-full w-full touch-none">
           <g className="tiny">
             <DrawingPart drawing={drawings.wide} {...parts} />
             {over && <GhostPart drawing={over.wide} base={drawings.wide} />}
@@ -116,19 +116,18 @@ interface FigureProps {
   readonly heightMm: number;
   readonly zoom: Zoom;
   readonly handlers: ReturnType<typeof useZoom>['handlers'];
-  readonly svgRef?: Ref<SVGSVGElement>;
+  readonly onSvg?: (svg: SVGSVGElement | null) => void;
   readonly className: string;
   readonly children: ReactNode;
 }
 
-function Figure({ title, widthMm, heightMm, zoom, handlers, svgRef, className, children }: FigureProps) {
+function Figure({ title, widthMm, heightMm, zoom, handlers, onSvg, className, children }: FigureProps) {
   const { ref, ...events } = handlers;
   return (
     <svg
       ref={(element) => {
         ref(element);
-        if (typeof svgRef === 'function') svgRef(element);
-        else if (svgRef) svgRef.current = element;
+        onSvg?.(element);
       }}
       {...events}
       viewBox={`0 0 ${widthMm} ${heightMm}`}

@@ -20,14 +20,15 @@ export function verdictScale({ value, limits }: Pick<Verdict, 'value' | 'limits'
   const low = Math.min(...all);
   const high = Math.max(...all);
   const room = 0.18 * (high - low);
-  const from = Math.max(0, low - room);
+  // A margin or a mass begins at nothing; a pitch goes both ways.
+  const from = low < 0 ? low - room : Math.max(0, low - room);
   const to = limits.failsAbove === null && limits.soundTo === null ? Math.max(high + room, 1.35 * Math.max(...marks)) : high + room;
   return { from, to, zones: zonesOf(limits, to), ticks: ticksOf(marks, from, to) };
 }
 
 /** Where sound and fails overlap, the narrower promise wins: an empty window has no sound zone. */
 function zonesOf({ failsBelow, soundFrom, soundTo, failsAbove }: VerdictLimits, to: number): ScaleZone[] {
-  const lowFail = failsBelow ?? 0;
+  const lowFail = failsBelow ?? Math.min(0, to);
   const lowEdge = Math.max(lowFail, soundFrom ?? lowFail);
   const highFail = Math.max(lowFail, failsAbove ?? to);
   const highEdge = Math.min(highFail, soundTo ?? highFail);

@@ -1,12 +1,11 @@
 'use client';
 
-import type { Joint } from '@/core/setup';
 import type { Evaluation, Verdict, VerdictName, VerdictUnit } from '@/core/evaluate';
 import { VERDICT_NAMES } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
-import { reasonText } from '@/i18n/setup-text';
+import { reasonText, type SpokenOf } from '@/i18n/setup-text';
 import { Mark } from '@/ui/mark';
 import { ScaleBar } from '@/ui/scale-bar';
 import { verdictScale } from './verdict-scale';
@@ -15,22 +14,22 @@ const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle'
 
 export interface VerdictStripProps {
   readonly evaluation: Evaluation;
-  readonly chain: readonly Joint[];
+  readonly rig: SpokenOf;
   readonly dimmed: boolean;
   readonly onWorking: (name: VerdictName) => void;
 }
 
-export function VerdictStrip({ evaluation, chain, dimmed, onWorking }: VerdictStripProps) {
+export function VerdictStrip({ evaluation, rig, dimmed, onWorking }: VerdictStripProps) {
   return (
     <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} className="grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5">
       {VERDICT_NAMES.map((name) => (
-        <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} chain={chain} onWorking={() => onWorking(name)} />
+        <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} rig={rig} onWorking={() => onWorking(name)} />
       ))}
     </div>
   );
 }
 
-function VerdictCell({ name, verdict, chain, onWorking }: { readonly name: VerdictName; readonly verdict: Verdict; readonly chain: readonly Joint[]; readonly onWorking: () => void }) {
+function VerdictCell({ name, verdict, rig, onWorking }: { readonly name: VerdictName; readonly verdict: Verdict; readonly rig: SpokenOf; readonly onWorking: () => void }) {
   const i18n = useI18n();
   const { t, show, format } = i18n;
   const measure = MEASURE_OF_UNIT[verdict.unit];
@@ -61,7 +60,7 @@ function VerdictCell({ name, verdict, chain, onWorking }: { readonly name: Verdi
           label={`${t('limit.scale', { verdict: t(`verdict.${name}`) })}: ${scale.ticks.map((at) => format(at, measure)).join(', ')}`}
         />
       )}
-      <p className="semi-narrow col-span-2 mt-0.5 text-[12.5px] leading-[1.28]">{verdict.reasons.map((reason) => reasonText(i18n, reason, chain)).join(' ')}</p>
+      <p className="semi-narrow col-span-2 mt-0.5 text-[12.5px] leading-[1.28]">{verdict.reasons.map((reason) => reasonText(i18n, reason, rig)).join(' ')}</p>
     </section>
   );
 }

@@ -20,7 +20,7 @@ export function SchoolList({ schools, onSchools }: { readonly schools: Schools; 
               <legend className="narrow text-[15px] font-semibold">{t(`school.${school}.title`)}</legend>
               <div className="grid gap-x-4 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
                 {sides.map((side) => (
-                  <label key={side} className="flex min-h-9 items-start gap-2 px-1 py-0.5 has-checked:bg-hi has-checked:text-on-hi">
+                  <label key={side} className="flex min-h-9 items-start gap-2 px-1 py-0.5 border-l-2 border-transparent has-checked:border-ink has-checked:bg-paper">
                     <input type="radio" name={school} checked={taken === side} onChange={() => onSchools({ ...schools, [school]: side })} className="mt-1" />
                     <span>
                       <span className="block leading-tight">{t(`school.${school}.${side}` as 'school.strike.at-once')}{side === usual ? ` (${t('rules.usual')})` : ''}</span>

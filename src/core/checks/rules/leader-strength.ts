@@ -6,10 +6,14 @@ export const leaderStrength: Rule = (input) => {
   const main = rig.pieces[0]!;
   const leader = rig.pieces.slice(1).reduce<(typeof rig.pieces)[number] | null>((least, piece) => (!least || piece.riggedN < least.riggedN ? piece : least), null);
   if (!leader) return nothing;
-  const facts = { leaderN: leader.riggedN, lineN: main.riggedN };
+  const lineN = main.line.strengthN;
+  const facts = { leaderN: leader.riggedN, lineN };
+  // Where it is meant to give in the leader, that is its fuse.
+  const { breakAt } = presentation.wanted;
+  const isFuse = breakAt !== null && breakAt !== main.jointId;
   const joints = [leader.jointId, main.jointId];
   const side = sideOf(input, 'leader-weight');
-  if (leader.riggedN < rig.classes.checks.leaderWeak.edge * main.riggedN) return [{ severity: side === 'stout' ? 'edge' : 'note', verdict: 'hold', joints, code: 'weak', facts, school: 'leader-weight', side }];
-  if (leader.line.strengthN > main.line.strengthN && presentation.wear.length === 0) return [{ severity: side === 'stout' ? 'note' : 'edge', verdict: 'hold', joints, code: 'strong', facts, school: 'leader-weight', side }];
+  if (!isFuse && leader.riggedN < rig.classes.checks.leaderWeak.edge * lineN) return [{ severity: side === 'stout' ? 'edge' : 'note', verdict: 'hold', joints, code: 'weak', facts, school: 'leader-weight', side }];
+  if (leader.line.strengthN > lineN && presentation.wear.length === 0) return [{ severity: side === 'stout' ? 'note' : 'edge', verdict: 'hold', joints, code: 'strong', facts, school: 'leader-weight', side }];
   return nothing;
 };
