@@ -12,10 +12,10 @@ const figure = (page: Page, name: string) => verdict(page, name).locator('output
 
 watchErrors();
 
-test('the list shows the marks of all five setups and opens one', async ({ page }) => {
+test('the list shows the marks of all fourteen setups and opens one', async ({ page }) => {
   await open(page, '/');
   await expect(page).toHaveURL('/bench');
-  await expect(page.getByRole('row')).toHaveCount(6);
+  await expect(page.getByRole('row')).toHaveCount(15);
   const row = page.getByRole('row', { name: /Lily bay/ });
   await expect(row.getByRole('cell').nth(5)).toHaveText(/fails/);
   await clean(page);
@@ -43,8 +43,8 @@ test('screen and shell agree for every setup', async ({ page, request }) => {
       await expect(verdict(page, name)).toHaveAttribute('data-mark', mark);
       if (value === null) continue;
       const shown = Number(await figure(page, name).textContent());
-      const exact = unit === 'kg' ? value * 1e3 : value;
-      expect(Math.abs(shown - exact), `${id} ${name}`).toBeLessThanOrEqual(0.006 * Math.max(1, exact));
+      const exact = unit === 'kg' ? value * 1e3 : unit === 'rad' ? (value * 180) / Math.PI : value;
+      expect(Math.abs(shown - exact), `${id} ${name}`).toBeLessThanOrEqual(unit === 'rad' ? 0.51 : 0.006 * Math.max(1, exact));
     }
   }
 });
@@ -158,7 +158,7 @@ test('a revision is saved with a reason; a second window cannot overwrite it; an
   await expect(page.getByText('A reason is due')).toBeVisible();
   await page.getByLabel('What changed, and why').fill('lighter hook for the wrist');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByTestId('revision')).toHaveText('B');
+  await expect(page.getByTestId('revision')).toHaveText('C');
   await expect(page.getByText('lighter hook for the wrist')).toBeVisible();
 
   await second.keyboard.press('s');
@@ -169,9 +169,9 @@ test('a revision is saved with a reason; a second window cannot overwrite it; an
   await second.close();
 
   await page.reload();
-  await expect(page.getByTestId('revision')).toHaveText('B');
+  await expect(page.getByTestId('revision')).toHaveText('C');
   await page.keyboard.press('v');
-  await expect(page.getByRole('dialog').getByRole('link')).toHaveCount(2);
+  await expect(page.getByRole('dialog').getByRole('link')).toHaveCount(3);
   await page.getByRole('dialog').getByRole('link', { name: /^A/ }).click();
   await expect(page).toHaveURL(`${url}?revision=1`);
   await expect(page.getByTestId('revision')).toHaveText('A');

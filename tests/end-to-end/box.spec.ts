@@ -175,7 +175,14 @@ test('the bench goes out as a file and comes in again after a look', async ({ pa
 test('a setup from an empty sheet says what is missing and opens on the Bench; copy, rename, put away', async ({ page }) => {
   await open(page, '/bench');
   await page.getByRole('link', { name: 'new setup' }).click();
+  await clean(page);
+  await page.getByLabel('Find a rig').fill('pegged');
+  await page.getByRole('button', { name: /Weedless soft bait, pegged weight/ }).click();
   await expect(page.getByText('Still missing: rod, reel, line, leader, weight, hook, bait.')).toBeVisible();
+  await page.getByLabel('Your own words for it').fill('plomo clavado');
+  await page.getByRole('button', { name: 'another rig' }).click();
+  await page.getByLabel('Find a rig').fill('PLOMO');
+  await page.getByRole('button', { name: /Weedless soft bait, pegged weight/ }).click();
   await clean(page);
   for (const [slot, choice] of [['rod', /Heron/], ['reel', /Multiplier, 6.3/], ['line', /Braid 0.28/], ['leader', /Fluorocarbon 0.37/], ['weight', /Bullet, tungsten · 10 g/], ['hook', /Offset worm 3\/0/], ['bait', /Paddle-tail 125/]] as const) {
     const select = page.getByLabel(slot, { exact: true }).and(page.locator('select'));

@@ -168,9 +168,9 @@ export function BenchView(page: BenchViewProps) {
   const panel = (name: Exclude<Open, null>) => ({ open: open === name, onOpenChange: (next: boolean) => setOpen(next ? name : null) });
 
   return (
-    <main id="main" tabIndex={-1} className="outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
-      <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
-        <div className="flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
+    <main id="main" tabIndex={-1} className="paper-sheet outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
+      <div className="paper-columns grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
+        <div className="paper-drawing flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
           <SheetView drawings={drawings} over={drawn.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} onSvg={(svg) => {
             svgRef.current = svg;
           }} />
@@ -195,7 +195,7 @@ export function BenchView(page: BenchViewProps) {
             onAdd={() => setOpen('add-joint')}
           />
           <JointFields key={state.selected} joint={bench.joint} part={partOf(bench.joint)} onJoint={(joint, field) => dispatch({ kind: 'change-joint', joint, field })} />
-          <div className="flex min-h-0 flex-1 flex-col">
+          <div className="flex min-h-0 flex-1 flex-col print:hidden">
             <Candidates
               number={number}
               candidates={shown}
@@ -232,7 +232,7 @@ export function BenchView(page: BenchViewProps) {
           />
         </div>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
+      <footer className="narrow print:hidden flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
         <span>{t('joint.of', { n: number, count: state.draft.chain.length })}</span>
         <KeyFoot groups={named(groupKeys(BENCH_KEYS, true))} onAction={run} />
         <a ref={downloadRef} href={fileUrl} download="setup.json" className="hover:text-ink">{t('key.download')}</a>

@@ -35,7 +35,7 @@ export function ChecksStrip({ findings, rig, onAll, onSelect }: ChecksStripProps
           const { title, found, todo } = findingText(i18n, finding, rig);
           return (
             <li key={`${finding.id}-${i}`} data-check={finding.id} data-severity={finding.severity} className="min-w-0 border-b border-faint last:border-0 sm:border-b-0 sm:border-r">
-              <button type="button" disabled={!finding.joints[0]} onClick={() => onSelect(finding.joints[0]!)} title={`${found} ${todo}`} className="block h-full w-full px-2.5 py-1 text-left enabled:hover:bg-paper">
+              <button type="button" disabled={!finding.joints[0]} onClick={() => onSelect(finding.joints[0]!)} title={`${found} ${todo}`} className="flex h-full w-full flex-col px-2.5 py-1 text-left enabled:hover:bg-paper">
                 <span className="narrow flex items-center gap-1.5 text-[12.5px] font-semibold"><Mark shape={SEVERITY_SHAPE[finding.severity]} size={11} /> <span className="truncate">{title}</span><span className="sr-only">{t(`checks.severity.${finding.severity}`)}</span></span>
                 <span className="semi-narrow line-clamp-2 block text-[12px] leading-[1.25]">{found}</span>
               </button>

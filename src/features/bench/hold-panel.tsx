@@ -48,7 +48,7 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig }: HoldPanelProp
       <table className="semi-narrow w-full border-collapse text-[13px]">
         <thead>
           <tr className="narrow text-right text-dim">
-            <th />
+            <td />
             <th className="font-normal">{t('balance.outcome')}</th><th className="font-normal">{t('balance.net')}</th><th className="font-normal">{t('balance.rest')}</th><th className="font-normal">{t('balance.pulled')}</th><th className="font-normal">{t('balance.roll')}</th><th className="font-normal">{t('balance.past')}</th>
           </tr>
         </thead>
@@ -68,7 +68,7 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig }: HoldPanelProp
       </table>
       <table className="semi-narrow mt-2 w-full border-collapse text-[13px]">
         <thead>
-          <tr className="narrow text-right text-dim"><th /><th className="font-normal">{t('balance.gap')}</th><th className="font-normal">{t('balance.station')}</th><th className="font-normal">{t('balance.points')}</th></tr>
+          <tr className="narrow text-right text-dim"><td /><th className="font-normal">{t('balance.gap')}</th><th className="font-normal">{t('balance.station')}</th><th className="font-normal">{t('balance.points')}</th></tr>
         </thead>
         <tbody>
           {balance.ends.flatMap(({ hooks }) => hooks).map((hook, i) => (

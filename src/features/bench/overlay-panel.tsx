@@ -36,7 +36,7 @@ export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOf
         {changes.map((change, i) => <li key={i} className="border-b border-faint py-0.5">{changeText(i18n, change, parts)}</li>)}
       </ul>
       <table className="narrow mt-2 w-full border-collapse text-[14px]">
-        <thead><tr className="text-dim"><th /><th className="text-right font-normal">{letters.from}</th><th className="text-right font-normal">{letters.to}</th></tr></thead>
+        <thead><tr className="text-dim"><td /><th className="text-right font-normal">{letters.from}</th><th className="text-right font-normal">{letters.to}</th></tr></thead>
         <tbody>
           {marks.map(({ verdict, was, is }) => (
             <tr key={verdict} className="border-t border-faint">

@@ -46,7 +46,7 @@ export function PartsList(props: PartsListProps) {
     if (over && to >= 0) onMove(String(active.id), to);
   };
   return (
-    <section aria-label={t('joint.list')} className="flex min-h-0 flex-col border border-ink bg-sheet max-lg:order-none lg:max-h-[46%]">
+    <section aria-label={t('joint.list')} className="flex min-h-0 flex-col border border-ink bg-sheet lg:max-h-[46%] print:max-h-none">
       <DndContext id="joints" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
         <SortableContext items={chain.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
