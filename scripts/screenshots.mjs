@@ -15,11 +15,14 @@ const PICTURES = [
   { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' } },
   { file: 'bench-phone-night.png', path: WALL, width: 390, height: 844, cookies: { lighting: 'night', units: 'customary' } },
   { file: 'working.png', path: WALL, click: /^Set / },
+  { file: 'remarks.png', path: '/bench/setup-copper-deep', keys: ['c'] },
+  { file: 'overlay.png', path: '/bench/setup-bladed', keys: ['v'], press: 'lay over' },
+  { file: 'rules.png', path: '/rules' },
   { file: 'setups.png', path: '/bench' },
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
-for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [] } of PICTURES) {
+for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [], press } of PICTURES) {
   const context = await browser.newContext({ viewport: { width, height } });
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();
@@ -32,6 +35,7 @@ for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, 
   }
   if (typed) await page.locator('#quick-add').fill(typed);
   for (const key of keys) await page.keyboard.press(key);
+  if (press) await page.getByRole('button', { name: press }).first().click();
   for (const [label, text] of fill) await page.getByLabel(label).fill(text);
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${file}` });

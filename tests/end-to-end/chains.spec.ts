@@ -91,7 +91,7 @@ test('two revisions are laid over each other, with what changed, what it did, an
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('heading', { level: 2 })).toHaveText('What changed from A to B');
   await expect(dialog).toContainText('Why: four segments off the trailer');
-  await expect(dialog).toContainText('trailer: – → 4');
+  await expect(dialog).toContainText('trailer, segments off: – → 4');
   await expect(dialog.getByRole('row', { name: /^Fall/ })).toContainText('sound');
   await expect(page.locator('g.ghost:visible path').first()).toBeAttached();
   await clean(page);

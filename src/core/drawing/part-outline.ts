@@ -5,6 +5,7 @@ import type { Part } from '../setup';
 import { drawBait } from './bait-shape';
 import { hardwareShape } from './hardware-shape';
 import { weightOutline } from './head-shape';
+import { drawKnot } from './knot-shape';
 import { drawLure, drawNatural } from './lure-shape';
 import { drawHook, hookOutline } from './hook-shape';
 import { circle, path, placed, type Primitive, type Pt } from './primitives';
@@ -41,6 +42,8 @@ export function outlineOfPart(part: Part): PartOutline | null {
       const lengthMm = part.lengthM.value * 1e3;
       return around(drawBait({ lengthMm, trunkMm: lengthMm * (1 - TAIL_SHARE[part.tail].share), heightMm: lengthMm * BODIES.trailer.height, tail: part.tail }, part.id));
     }
+    case 'knot':
+      return around(drawKnot(part.pattern, part.id));
     case 'hardware':
       return around(hardwareShape(part, part.id).primitives);
     case 'hard-lure':

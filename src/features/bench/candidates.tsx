@@ -90,7 +90,9 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
   useEffect(() => {
     if (isOn && row.current) keepInView(row.current);
   }, [isOn]);
-  const worst = effect ? VERDICT_NAMES.filter((name) => name !== 'balance').map((name) => effect.verdicts[name].mark).reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a)) : null;
+  // What waits for a model on either side says nothing of the part.
+  const told = effect ? VERDICT_NAMES.filter((name) => effect.verdicts[name].mark !== 'cant-tell' || base.verdicts[name].mark !== 'cant-tell') : [];
+  const worst = effect && told.length > 0 ? told.map((name) => effect.verdicts[name].mark).reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a)) : null;
   const delta = effect ? effect.castMassKg - base.castMassKg : 0;
   const setMargin = effect?.verdicts.set.value ?? null;
   return (

@@ -29,7 +29,11 @@ export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
     case 'leader':
       return <Frame><QuantityField label={t('presentation.leaderM')} measure="distance" value={joint.lengthM} limits={L.leaderM} onValueChange={(lengthM) => lengthM !== null && onJoint({ ...joint, lengthM }, 'leaderM')} /></Frame>;
     case 'weight':
-      return <Frame><ChoiceField label={t('presentation.hold')} value={joint.hold} options={words<'free' | 'pegged' | 'fixed'>(['free', 'pegged', 'fixed'])} onValueChange={(hold) => onJoint({ ...joint, hold }, 'hold')} /></Frame>;
+      return (
+        <Frame><ChoiceField label={t('presentation.hold')} value={joint.hold} options={words<'free' | 'pegged' | 'fixed'>(['free', 'pegged', 'fixed'])} onValueChange={(hold) => onJoint({ ...joint, hold }, 'hold')} />
+          {part.kind === 'weight' && part.material === 'lead' && <p className="semi-narrow col-span-2 mt-1 border-l-2 border-ink pl-2 text-[12px]">{t('presentation.leadCaution')}</p>}
+        </Frame>
+      );
     case 'hook':
       return (
         <Frame>

@@ -57,6 +57,21 @@ export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOf
   );
 }
 
+/** What is chosen about a joint, by the words of its fields. */
+function fieldName({ t }: I18n, field: string, kind: string): string {
+  switch (field) {
+    case 'lengthM':
+      return lower(kind === 'stinger' ? t('jointField.stingerM') : t('presentation.leaderM'));
+    case 'hold':
+    case 'point':
+      return lower(t(`presentation.${field}`));
+    default:
+      return lower(t(`jointField.${field}` as 'jointField.held'));
+  }
+}
+
+const lower = (text: string) => text.charAt(0).toLocaleLowerCase() + text.slice(1);
+
 function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): string {
   const { t, format } = i18n;
   const titleOf = (id: string) => {
@@ -72,7 +87,7 @@ function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): st
       return t('revisions.swapped', { joint, was: titleOf(change.was), is: titleOf(change.is) });
     case 'set': {
       const say = (value: number | string | boolean | undefined) => (typeof value === 'number' ? (change.field === 'segmentsOff' ? String(value) : format(value, value < 0.3 ? 'size' : 'distance')) : typeof value === 'string' ? t(`word.${value}` as 'word.lead') : value ? t('rules.yes') : '–');
-      return t('revisions.swapped', { joint, was: say(change.was), is: say(change.is) });
+      return t('revisions.swapped', { joint: `${joint}, ${fieldName(i18n, change.field, change.joint.kind)}`, was: say(change.was), is: say(change.is) });
     }
     default:
       return change satisfies never;

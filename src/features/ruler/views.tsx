@@ -12,7 +12,7 @@ export function Views() {
   const { t } = useI18n();
   const path = usePathname();
   return (
-    <nav aria-label={t('nav.label')} className="relative flex gap-5 pl-3 pt-1 sm:pl-6">
+    <nav aria-label={t('nav.label')} className="relative flex gap-3 pl-2 pt-1 sm:gap-5 sm:pl-6">
       {VIEWS.map((view) => {
         const isOpen = path.startsWith(`/${view}`);
         return (
