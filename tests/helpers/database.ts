@@ -12,7 +12,7 @@ export async function emptyDatabase(): Promise<{ readonly db: Db; readonly url: 
   await migrateDatabase(url);
   const { db, pool } = connect(url);
   await db.execute(sql`set foreign_key_checks = 0`);
-  for (const table of ['angler', 'movement', 'reading', 'revision_part', 'revision', 'setup', 'part', 'bench']) await db.execute(sql.raw(`delete from \`${table}\``));
+  for (const table of ['angler', 'house', 'movement', 'reading', 'revision_part', 'revision', 'setup', 'part', 'bench']) await db.execute(sql.raw(`delete from \`${table}\``));
   await db.execute(sql`set foreign_key_checks = 1`);
   return { db, url, close: () => pool.end() };
 }

@@ -2,6 +2,7 @@ export { bodyProfile, trimmed, trimmedMassShare, type Body } from './body';
 export { carriesPull, elementsOf, isAssembly, type Assembly, type Element } from './elements';
 export { fitChain, type Fitted, type FittedOf } from './fitted';
 export { pointsInReach, stationsOf, stockHook, type HookSpec } from './hook-spec';
-export type { HookPlace, Mass, Place, RiggedEnd } from './rigged-end';
+export type { Mass } from './end-masses';
+export type { HookPlace, Place, RiggedEnd } from './rigged-end';
 export { hardwareStrengthN, knotShare, lineOfKnot, openingOf, type LinePiece } from './carrying-joints';
 export { leadersM, lineRiggedN, readRig, rodOf, type Rig, type RiggedHook, type RiggedPiece } from './rig';

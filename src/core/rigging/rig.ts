@@ -2,6 +2,7 @@ import { strengthChain, type Chain } from '../chain';
 import { POINT_PLACES } from '../defaults/bait-classes';
 import { classesWith, type Classes } from '../defaults/classes';
 import type { LineMaterial } from '../defaults/line-materials';
+import { InputRangeError } from '../guard';
 import { neededForceN, type HookInTissue } from '../hookset';
 import { lineProperties, type LineProperties } from '../line';
 import type { Rod } from '../rod';
@@ -56,7 +57,8 @@ export interface Rig {
  * Reads a setup's chain of joints: what is thrown, what falls, what pulls, and the joints that carry the pull.
  * Line is not counted in the cast mass: a metre of leader weighs a fifth of a gram.
  *
- * @throws {Error} when a joint's part is missing, of another kind, or no hook is there; `setupFileSchema` refuses that.
+ * @throws {Error} when a joint's part is missing or of another kind; `setupFileSchema` refuses such a file at the edge.
+ * @throws {InputRangeError} when no hook is there, or a part's value lies outside a model's limits.
  */
 export function readRig(setup: Setup): Rig {
   const house = setup.house ?? EMPTY_HOUSE;
@@ -73,7 +75,10 @@ export function readRig(setup: Setup): Rig {
   const wanted = carried.findIndex(({ id }) => id === setup.presentation.wanted.breakAt);
   const chain = strengthChain({ joints: carried.map(({ joint }) => joint), wanted: wanted < 0 ? undefined : wanted });
   const hooks = ends.flatMap((end) => end.hooks.map((place) => riggedHook(place, end, setup, classes)));
-  const hook = hooks.filter(({ role }) => role !== 'stinger').reduce((most, each) => (each.neededN > most.neededN ? each : most));
+  const setting = hooks.filter(({ role }) => role !== 'stinger');
+  // A lure can come without hooks; a rig cannot.
+  if (setting.length === 0) throw new InputRangeError('hooks', 0, 1, Infinity);
+  const hook = setting.reduce((most, each) => (each.neededN > most.neededN ? each : most));
   const bodies = bodiesOf(elements, endOf, classes);
   return {
     classes, house, chainOfParts, elements,
