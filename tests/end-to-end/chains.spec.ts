@@ -103,7 +103,7 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   await open(page, '/bench/setup-bladed');
   await page.keyboard.press('p');
   await page.getByLabel('Fished').selectOption('trolled');
-  await expect(verdict(page, 'throw')).toHaveAttribute('data-mark', 'cant-tell');
+  await expect(verdict(page, 'throw').locator('output')).toHaveCount(0);
   await expect(verdict(page, 'balance')).not.toHaveAttribute('data-mark', 'cant-tell');
   await page.getByLabel('Line out').fill('25');
   await page.getByLabel('Mood of the fish').selectOption('wary');
@@ -113,7 +113,7 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   await expect(page.getByText('A tight clutch in a small craft')).toBeVisible();
   await clean(page);
   await page.getByLabel('Fished').selectOption('cast');
-  await expect(verdict(page, 'throw')).toHaveAttribute('data-mark', 'sound');
+  await expect(verdict(page, 'throw').locator('output')).toHaveText(/^\d/);
 });
 
 test('house rules, rules sheet and class values change what the checks say, and go back', async ({ page }) => {

@@ -4,9 +4,8 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { classesWith } from '@/core/defaults/classes';
-import { effectFigures, evaluate, type MovedMark, type VerdictName } from '@/core/evaluate';
+import { effectFigures, type MovedMark, type VerdictName } from '@/core/evaluate';
 import { readRig } from '@/core/rigging';
-import type { Setup } from '@/core/setup';
 import { HEAD } from '@/domain/chain-rules';
 import type { SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
@@ -29,9 +28,10 @@ import { PresentationPanel } from './presentation-panel';
 import { RevisionsPanel } from './revisions-panel';
 import { SavePanel } from './save-panel';
 import { saveSvg } from './save-svg';
-import { drawingsOf, overlaid, SheetView } from './sheet-view';
+import { SheetView } from './sheet-view';
 import { TitleBlock } from './title-block';
 import { useBench, type BenchInput } from './use-bench';
+import { useOverlay } from './use-overlay';
 import { useZoom } from './use-zoom';
 import { VerdictStrip } from './verdict-strip';
 import { WorkingPanel } from './working-panel';
@@ -51,12 +51,6 @@ export interface BenchViewProps extends BenchInput {
 
 type Open = 'presentation' | 'save' | 'revisions' | 'keys' | 'checks' | 'hold' | 'add-joint' | 'overlay' | null;
 
-/** Another revision of the setup, as its file says. */
-interface Over {
-  readonly number: number;
-  readonly setup: Setup;
-}
-
 export function BenchView(page: BenchViewProps) {
   const { setup: head, line, revisions, moved, box } = page;
   const bench = useBench(page);
@@ -72,12 +66,8 @@ export function BenchView(page: BenchViewProps) {
   const shown = bench.candidates.filter(found);
   const zoom = useZoom();
   const svgRef = useRef<SVGSVGElement>(null);
-  const [over, setOver] = useState<Over | null>(null);
-  const drawn = useMemo(
-    () => (over ? overlaid([answered.setup, answered.evaluation], [over.setup, evaluate(over.setup)]) : { base: drawingsOf(answered.setup, answered.evaluation), over: null }),
-    [answered, over],
-  );
-  const drawings = drawn.base;
+  const overlay = useOverlay({ setupId: head.id, line, revisions, shown: answered });
+  const drawings = overlay.drawings.base;
   const classes = useMemo(() => classesWith(page.house.classes), [page.house]);
   const tiedIn = useMemo(() => new Map(readRig(answered.setup).knots.map(({ jointId, material }) => [jointId, material])), [answered]);
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
@@ -90,17 +80,10 @@ export function BenchView(page: BenchViewProps) {
 
   const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
 
-  /** The file of a revision is what the shell reads too: the overlay shows exactly that. */
   const layOver = async (revision: number) => {
-    const reply = await fetch(`/bench/${head.id}/setup.json?revision=${revision}`).catch(() => null);
-    if (!reply?.ok) return setNotice(t('save.unreachable', { path: '' }));
-    setOver({ number: revision, setup: (await reply.json()) as Setup });
-    setOpen('overlay');
+    if (await overlay.lay(revision)) setOpen('overlay');
+    else setNotice(t('save.unreachable', { path: '' }));
   };
-  const lineOf = (revision: number) => revisions.find((each) => each.number === revision) ?? line;
-  const versions = over && (over.number < line.number
-    ? { older: { ...lineOf(over.number), setup: over.setup }, newer: { ...line, setup: answered.setup } }
-    : { older: { ...line, setup: answered.setup }, newer: { ...lineOf(over.number), setup: over.setup } });
 
   const run = (action: BenchKeyAction) => {
     const among = shown.map((part) => part.id);
@@ -171,7 +154,7 @@ export function BenchView(page: BenchViewProps) {
     <main id="main" tabIndex={-1} className="paper-sheet outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <div className="paper-columns grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
         <div className="paper-drawing flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
-          <SheetView drawings={drawings} over={drawn.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} onSvg={(svg) => {
+          <SheetView drawings={drawings} over={overlay.drawings.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} onSvg={(svg) => {
             svgRef.current = svg;
           }} />
           <VerdictStrip evaluation={answered.evaluation} rig={answered.setup} dimmed={bench.waiting} onWorking={setWorking} />
@@ -262,13 +245,13 @@ export function BenchView(page: BenchViewProps) {
       />
       <ChecksPanel {...panel('checks')} findings={answered.evaluation.checks} rig={answered.setup} onSelect={select} />
       <HoldPanel {...panel('hold')} evaluation={answered.evaluation} rig={answered.setup} />
-      {versions && (
+      {overlay.versions && (
         <OverlayPanel
           {...panel('overlay')}
-          {...versions}
+          {...overlay.versions}
           parts={box}
           onTakeOff={() => {
-            setOver(null);
+            overlay.takeOff();
             setOpen(null);
           }}
         />

@@ -1,0 +1,49 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { evaluate, type Evaluation } from '@/core/evaluate';
+import type { Setup } from '@/core/setup';
+import { drawingsOf, overlaid } from './sheet-view';
+
+/** Another revision of the setup, as its file says. */
+interface Over {
+  readonly number: number;
+  readonly setup: Setup;
+}
+
+interface RevisionText {
+  readonly number: number;
+  readonly reason: string;
+}
+
+export interface OverlayInput {
+  readonly setupId: string;
+  readonly line: RevisionText;
+  readonly revisions: readonly RevisionText[];
+  readonly shown: { readonly setup: Setup; readonly evaluation: Evaluation };
+}
+
+/** Headless: the drawings of what is shown, and of the revision that is laid over it, if one is. */
+export function useOverlay({ setupId, line, revisions, shown }: OverlayInput) {
+  const [over, setOver] = useState<Over | null>(null);
+  const drawings = useMemo(
+    () => (over ? overlaid([shown.setup, shown.evaluation], [over.setup, evaluate(over.setup)]) : { base: drawingsOf(shown.setup, shown.evaluation), over: null }),
+    [shown, over],
+  );
+  const textOf = (number: number) => revisions.find((each) => each.number === number) ?? line;
+  const here = { ...line, setup: shown.setup };
+  const there = over && { ...textOf(over.number), setup: over.setup };
+  return {
+    drawings,
+    /** both revisions, the older first; null while none is laid over */
+    versions: there && (there.number < here.number ? { older: there, newer: here } : { older: here, newer: there }),
+    /** lays a revision over: its file is what the shell reads too. False when the server does not answer. */
+    lay: async (number: number): Promise<boolean> => {
+      const reply = await fetch(`/bench/${setupId}/setup.json?revision=${number}`).catch(() => null);
+      if (!reply?.ok) return false;
+      setOver({ number, setup: (await reply.json()) as Setup });
+      return true;
+    },
+    takeOff: () => setOver(null),
+  };
+}
