@@ -217,6 +217,7 @@ test('fits 1280 by 800 without scrolling, and a phone without sideways scrolling
   expect(await size()).toEqual([1280, 800]);
   await page.setViewportSize({ width: 360, height: 740 });
   await page.reload();
+  await expect(page.locator('[aria-current="true"]')).toBeVisible();
   expect((await size())[0]).toBe(360);
   expect(await page.evaluate(() => window.scrollY)).toBe(0);
   await clean(page);

@@ -149,7 +149,7 @@ describe('readRig', () => {
 });
 
 describe('whatMoved', () => {
-  const evening = demoFiles.find((each) => each.id === 'setup-evening-edge')!;
+  const evening = demoFiles.find((each) => each.id === 'setup-evening-edge' && each.newest)!;
 
   it('names the reading that moved a mark', () =>
     expect(whatMoved(evening.file, evening.fileThen.parts)).toMatchObject([

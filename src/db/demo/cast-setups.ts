@@ -83,6 +83,12 @@ export function castSetups(parts: readonly Part[]): readonly DemoSetup[] {
       name: 'Evening along the wall, 4/0',
       revisions: [
         {
+          reason: 'the wall rig, a little farther out',
+          savedAt: '2026-09-20T19:10:00Z',
+          chain: weedless(wall),
+          presentation: { ...cast, distanceM: 24 },
+        },
+        {
           reason: 'same bait, hook one size up for the gap',
           savedAt: '2026-09-27T19:30:00Z',
           chain: weedless({ ...wall, hook: 'hook-worm-offset-4x0-regular' }),

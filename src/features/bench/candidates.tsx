@@ -8,6 +8,7 @@ import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
+import { keepInView } from '@/ui/keep-in-view';
 import { Mark } from '@/ui/mark';
 import type { CandidateEffect } from '@/workers/protocol';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
@@ -125,15 +126,6 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
       </span>
     </div>
   );
-}
-
-/** Scrolls the list, never the page: on a phone the page would jump away from the drawing. */
-function keepInView(row: HTMLElement): void {
-  const list = row.parentElement;
-  if (!list) return;
-  const top = row.offsetTop - list.offsetTop;
-  if (top < list.scrollTop) list.scrollTop = top;
-  else if (top + row.offsetHeight > list.scrollTop + list.clientHeight) list.scrollTop = top + row.offsetHeight - list.clientHeight;
 }
 
 const signed = (text: string, value: number) => `${value < 0 ? '−' : '+'}${text}`;

@@ -13,6 +13,7 @@ import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { leastKnown, partDetail, partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
+import { keepInView } from '@/ui/keep-in-view';
 
 export interface PartsListProps {
   readonly chain: readonly Joint[];
@@ -90,7 +91,7 @@ function Row({ joint, index, isOneLine, partOf, tiedIn, classes, selected, tried
   const isSelected = joint.id === selected;
   const known = leastKnown(part);
   useEffect(() => {
-    if (isSelected) row.current?.scrollIntoView({ block: 'nearest' });
+    if (isSelected && row.current) keepInView(row.current);
   }, [isSelected]);
   return (
     <li

@@ -11,7 +11,6 @@ import { BringBack, SetupActions } from './setup-actions';
 /** The setups of the bench with the marks of their newest revisions. */
 export async function SetupList({ setups, putAway }: { readonly setups: readonly SetupLine[]; readonly putAway: readonly { readonly id: string; readonly name: string }[] }) {
   const { t, date } = await getI18n();
-  const names = VERDICT_NAMES.filter((name) => name !== 'balance');
   return (
     <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-6xl px-3 py-4">
       <div className="mb-3 flex items-baseline justify-between gap-4">
@@ -28,7 +27,7 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
                 <th className="px-3 py-1.5 font-normal">{t('list.name')}</th>
                 <th className="px-2 font-normal">{t('list.revision')}</th>
                 <th className="px-2 font-normal">{t('list.date')}</th>
-                {names.map((name) => (
+                {VERDICT_NAMES.map((name) => (
                   <th key={name} className="px-2 font-normal">{t(`verdict.${name}`)}</th>
                 ))}
                 <th className="px-2 font-normal"><span className="sr-only">{t('list.actions')}</span></th>
@@ -42,7 +41,7 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
                   </td>
                   <td className="px-2">{revisionLetter(setup.number)}</td>
                   <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
-                  {names.map((name) => {
+                  {VERDICT_NAMES.map((name) => {
                     const { mark } = setup.verdicts[name];
                     return (
                       <td key={name} className="px-2">
