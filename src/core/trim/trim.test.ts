@@ -15,6 +15,16 @@ describe('trim: closed forms', () => {
     expect(degrees(pitchFallingRad)).toBeCloseTo(-45, 9);
   });
 
+  it('rights itself by how far its lift stands over its weight', () => {
+    // Lift 20 mm over the weight and 20 mm aft of it turns as far as lift 10 mm over and 10 mm aft.
+    const hung = (reachMm: number) => trim({ water, parts: [part(10, 0, 0, 0), part(0, 8, reachMm, reachMm)] });
+    expect(degrees(hung(20).pitchFallingRad)).toBeCloseTo(-45, 9);
+    expect(hung(10).pitchFallingRad).toBeCloseTo(hung(20).pitchFallingRad, 12);
+    expect(hung(20).cobM[1]).toBeCloseTo(0.02, 12);
+    // Two volumes: the lift stands at their mean place.
+    expect(trim({ water, parts: [part(10, 1, 0, 0), part(10, 3, 0, 8)] }).cobM[1]).toBeCloseTo(0.006, 12);
+  });
+
   it.each([[0, 90], [1, 45], [Math.sqrt(3), 30]])('pulled, a weight on its line stands where weight and drag balance: drag %d of the weight gives %d°', (ratio, expected) => {
     // One point: W straight down, D straight back, from the eye tan φ = W/D.
     const W = 0.01 * g;
