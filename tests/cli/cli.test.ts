@@ -12,6 +12,8 @@ const compute = (model: string, input: unknown) => ferula(['compute', model], ty
 
 const rodBend = { lengthM: 1, stiffness: { kind: 'taper', buttEiNm2: 1, tipRatio: 1 }, pull: { forceN: 1, angleRad: Math.PI / 2 } };
 
+const window = { rod: { lengthM: 1.9, stiffness: { kind: 'class', power: 'medium', action: 'fast' } }, pullAngleRad: 1.4, line: [{ lengthM: 20, eaN: 1500 }], fishKg: 2, speedMps: 0.5, neededN: 12, openingN: 70, weakestN: 80, tearN: 110 };
+
 describe('ferula compute', () => {
   it('prints one JSON object that its own output schema takes', () => {
     const { status, stdout, stderr } = compute('rod-bend', rodBend);
@@ -47,6 +49,12 @@ describe('ferula compute', () => {
     ['two of one', 'sink', { water: { temperatureC: 9, salinity: 0 }, bodies: [{ massKg: 1, volumeM3: 1e-4, material: 'lead', dragAreaM2: 1e-4 }], line: { diameterM: 1e-4, densityKgPm3: 1000, tangentialCt: 0 }, mode: 'free', depthsM: [] }, ['bodies[0].material: given "lead", allowed exactly one of']],
     ['a tight line without a length', 'sink', { water: { temperatureC: 9, salinity: 0 }, bodies: [{ massKg: 1, material: 'lead', dragAreaM2: 1e-4 }], line: { diameterM: 1e-4, densityKgPm3: 1000, tangentialCt: 0 }, mode: 'tight-line', depthsM: [1] }, ['lineLengthM: given nothing']],
     ['a window upside down', 'cast-fit', { rod: { lengthM: 2, stiffness: { kind: 'class', power: 'medium', action: 'fast' } }, massKg: 0.01, ratingKg: [0.02, 0.01], style: 'pitch', weakestN: 50 }, ['ratingKg[1]: given 0.01']],
+    ['a spool that is more than full', 'drag-window', { ...window, spool: { fullRadiusM: 0.02, nowRadiusM: 0.03 } }, ['spool.nowRadiusM: given 0.03']],
+    ['a hook that opens at nothing', 'drag-window', { ...window, openingN: 0 }, ['openingN: given 0, allowed more than 0']],
+    ['a stroke past straight back', 'fight', { rod: window.rod, pull: { forceN: 10, angleRad: 1 }, stroke: { fromRad: 0.2, toRad: 3.2 } }, ['stroke.toRad: given 3.2']],
+    ['a part with a negative mass', 'trim', { water: { temperatureC: 9, salinity: 0 }, parts: [{ name: 'a', massKg: -1, volumeM3: 1e-6, xM: 0, zM: 0 }] }, ['parts[0].massKg: given -1, allowed at least 0']],
+    ['no part', 'trim', { water: { temperatureC: 9, salinity: 0 }, parts: [] }, ['parts: given [], allowed at least 1 items']],
+    ['a rig without a hook', 'checks', { ...demoFiles[0]!.file, chain: demoFiles[0]!.file.chain.slice(0, 7) }, ['chain[7]: given ']],
     ['two at once', 'chain', { joints: [{ name: 'a', strengthN: 0 }, { name: 'b', onLineN: 5, share: 2 }] }, ['joints[0].strengthN: given 0, allowed more than 0', 'joints[1].share: given 2, allowed at most 1']],
   ])('refuses %s: exit 2, nothing on stdout, a line a problem', (_name, model, input, lines) => {
     const { status, stdout, stderr } = compute(model, input);
@@ -61,7 +69,7 @@ describe('ferula compute', () => {
 });
 
 it('ferula models lists the models; ferula schema gives JSON Schema both ways, unions told apart by a field too', () => {
-  expect(ferula(['models']).stdout.split('\n').filter(Boolean)).toEqual(['water', 'rod-bend', 'cast-fit', 'line', 'hookset', 'sink', 'trim', 'chain', 'setup', 'checks', 'fit-weigh', 'fit-calliper', 'fit-float', 'fit-sink', 'fit-pull', 'fit-line', 'fit-clutch', 'fit-set', 'fit-window']);
+  expect(ferula(['models']).stdout.split('\n').filter(Boolean)).toEqual(['water', 'rod-bend', 'cast-fit', 'line', 'hookset', 'drag-window', 'sink', 'trim', 'chain', 'fight', 'setup', 'checks', 'fit-weigh', 'fit-calliper', 'fit-float', 'fit-sink', 'fit-pull', 'fit-line', 'fit-clutch', 'fit-set', 'fit-window']);
   const { input, output } = JSON.parse(ferula(['schema', 'water']).stdout) as { input: { properties: { water: { anyOf: unknown[] } } }; output: { required: string[] } };
   expect(input.properties.water.anyOf).toHaveLength(2);
   expect(output.required).toContain('densityKgPm3');

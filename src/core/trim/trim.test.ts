@@ -96,7 +96,7 @@ it.each([
   ['no parts', [], 'parts.length'],
   ['a negative mass', [part(-1, 1, 0, 0)], 'parts[0].massKg'],
   ['a place that is none', [part(1, 1, Number.NaN, 0)], 'parts[0].xM'],
-  ['nothing that weighs', [part(0, 1, 0, 0)], 'massKg of all parts'],
+  ['nothing that weighs', [part(0, 1, 0, 0)], 'parts.massKg'],
 ] as const)('refuses %s and names it', (_name, given, field) => {
   expect(() => trim({ water, parts: given })).toThrow(InputRangeError);
   try {

@@ -76,8 +76,8 @@ export function trim(input: TrimInput): Trim {
     A: requireInRange(`parts[${i}].dragAreaM2`, part.dragAreaM2 ?? 0, TRIM_LIMITS.dragAreaM2),
   }));
   const sum = (of: (part: (typeof parts)[number]) => number) => parts.reduce((total, part) => total + of(part), 0);
-  const m = requireInRange('massKg of all parts', sum(({ m }) => m), { ...TRIM_LIMITS.massKg, max: 1e4, exclusiveMin: true });
-  const V = requireInRange('volumeM3 of all parts', sum(({ V }) => V), { ...TRIM_LIMITS.volumeM3, max: 20, exclusiveMin: true });
+  const m = requireInRange('parts.massKg', sum(({ m }) => m), { ...TRIM_LIMITS.massKg, max: 1e4, exclusiveMin: true });
+  const V = requireInRange('parts.volumeM3', sum(({ V }) => V), { ...TRIM_LIMITS.volumeM3, max: 20, exclusiveMin: true });
 
   const G = { x: sum(({ m, x }) => m * x) / m, y: sum(({ m, y }) => m * y) / m, z: sum(({ m, z }) => m * z) / m };
   const B = { x: sum(({ V, x }) => V * x) / V, y: sum(({ V, y }) => V * y) / V, z: sum(({ V, z }) => V * z) / V };

@@ -1,0 +1,1 @@
+export { dragWindow, DRAG_WINDOW_LIMITS, type DragWindow, type DragWindowInput } from './drag-window';

@@ -1,0 +1,1 @@
+export { fight, type Fight, type FightInput } from './fight';
