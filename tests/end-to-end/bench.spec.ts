@@ -33,8 +33,8 @@ test('true figures stand in the page before any script runs', async ({ browser }
   await context.close();
 });
 
-test('screen and shell agree for every setup', async ({ page, request }) => {
-  for (const { id } of demoFiles.filter(({ newest }) => newest)) {
+for (const { id } of demoFiles.filter(({ newest }) => newest)) {
+  test(`screen and shell agree for ${id}`, async ({ page, request }) => {
     await open(page, `/bench/${id}`);
     const file = await (await request.get(`/bench/${id}/setup.json`)).text();
     const { stdout } = spawnSync('bash', ['ferula', 'compute', 'setup'], { input: file, encoding: 'utf8' });
@@ -44,10 +44,10 @@ test('screen and shell agree for every setup', async ({ page, request }) => {
       if (value === null) continue;
       const shown = Number(await figure(page, name).textContent());
       const exact = unit === 'kg' ? value * 1e3 : unit === 'rad' ? (value * 180) / Math.PI : value;
-      expect(Math.abs(shown - exact), `${id} ${name}`).toBeLessThanOrEqual(unit === 'rad' ? 0.51 : 0.006 * Math.max(1, exact));
+      expect(Math.abs(shown - exact), name).toBeLessThanOrEqual(unit === 'rad' ? 0.51 : 0.006 * Math.max(1, exact));
     }
-  }
-});
+  });
+}
 
 test('joints and candidates by keys: try on, fit, undo, redo', async ({ page }) => {
   await open(page, WALL);
