@@ -108,7 +108,7 @@ function Row({ joint, index, isOneLine, partOf, tiedIn, classes, selected, tried
         aria-current={isSelected ? 'true' : undefined}
         aria-label={`${index + 1} ${jointText(i18n, joint, [part])}: ${partTitle(i18n, part)}`}
         onClick={() => onSelect(joint.id)}
-        className={`grid min-h-9 min-w-0 flex-1 grid-cols-[22px_minmax(0,1fr)_auto] content-center items-baseline px-2 text-left lg:min-h-0 ${isOneLine ? 'py-[1px]' : 'py-[2px]'} ${isSelected ? 'bg-hi text-on-hi' : ''}`}
+        className={`grid min-h-9 min-w-0 flex-1 grid-cols-[20px_minmax(0,1fr)_auto] content-center items-baseline gap-x-1 px-2 text-left lg:min-h-0 ${isOneLine ? 'py-[1px]' : 'py-[2px]'} ${isSelected ? 'bg-hi text-on-hi' : ''}`}
       >
         <span className="text-[12px] font-semibold">{index + 1}</span>
         {isOneLine ? (
