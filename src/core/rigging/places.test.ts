@@ -60,6 +60,11 @@ describe('places under a lure', () => {
     expect(hooks[1]!.eye.xM).toBeCloseTo(0.97 * body!.lengthM + ringM, 9);
     expect(hooks[1]!.eye.zM).toBe(0);
   });
+  it('points the belly hook aft and the tail hook up, seven tenths of a shank from the eye', () => {
+    const [belly, tail] = hooks.map(({ eye, tip, spec }) => ({ aft: tip.xM - eye.xM, up: tip.zM - eye.zM, spec }));
+    expect(belly).toMatchObject({ aft: expect.closeTo(belly!.spec.gapM / 2, 12), up: expect.closeTo(-0.7 * belly!.spec.shankM, 12) });
+    expect(tail).toMatchObject({ aft: expect.closeTo(0.7 * tail!.spec.shankM, 12), up: expect.closeTo(tail!.spec.gapM / 2, 12) });
+  });
   it('has its ballast low and before the middle, its lift on the axis', () => {
     expect(mass(plug, 'mass').xM).toBeCloseTo(0.44 * body!.lengthM, 9);
     expect(mass(plug, 'mass').zM).toBeCloseTo(-0.18 * body!.heightM, 9);
@@ -85,6 +90,8 @@ describe('places under a lure', () => {
   it('asks a hollow body to collapse before its points are free', () => {
     const hollow = readRig(sampleOf('hollow-topwater'));
     const stick = readRig(parted('hollow-topwater', 'topwater', { body: 'stick', hookStyle: 'worm-straight' }));
+    const guards = (setup: Setup) => endOf(setup).hooks.map(({ guard }) => guard);
+    expect([...guards(sampleOf('hollow-topwater')), ...guards(plug)]).toEqual(['hollow-body', 'none', 'none']);
     expect(hollow.hook.tissue.guardN).toBe(8);
     expect(stick.hook.tissue.guardN).toBe(0);
     expect(hollow.hooks).toHaveLength(1);

@@ -10,6 +10,8 @@ import type { Assembly } from './elements';
 import { attachedMasses, bodyMasses, hangingMass, hookMass, lureDragM2, lureVolumeM3, peggedMass, skirtMass, type Mass } from './end-masses';
 import { specOfClass, specOfHook, stationsOf, stockHook, type HookSpec } from './hook-spec';
 
+type BearerOf<K extends Assembly['bearer']['kind']> = Extract<Assembly['bearer'], { kind: K }>;
+
 /** A place beside the body: x aft of its nose, z above its axis [m]. */
 export interface Place {
   readonly xM: number;
@@ -69,13 +71,13 @@ function withoutStingers(assembly: Assembly, classes: Classes): RiggedEnd {
   const { bearer } = assembly;
   switch (bearer.kind) {
     case 'hook':
-      return looseHook(assembly, specOfHook(bearer.part), body, classes);
+      return looseHook(assembly, bearer, body, classes);
     case 'jig-head':
-      return onHead(assembly, body, classes);
+      return onHead(assembly, bearer.part, bearer.joint.offCentreM, body, classes);
     case 'lure':
-      return bearer.part.kind === 'skirted-jig' ? onHead(assembly, body, classes) : lure(assembly, bearer.part, body!, classes);
+      return bearer.part.kind === 'skirted-jig' ? onHead(assembly, bearer.part, undefined, body, classes) : lure(assembly, bearer.part, body!, classes);
     case 'snell':
-      return snell(assembly, body, classes);
+      return snell(assembly, bearer, body, classes);
     default:
       return bearer satisfies never;
   }
@@ -84,9 +86,8 @@ function withoutStingers(assembly: Assembly, classes: Classes): RiggedEnd {
 /** Eye of a loose hook before the nose, so that the nose rests against the bend behind it, in diameters of wire. */
 const EYE_BEFORE_NOSE = 2.6;
 
-function looseHook(assembly: Assembly, spec: HookSpec, body: Body | null, classes: Classes): RiggedEnd {
-  if (assembly.bearer.kind !== 'hook') throw new Error('not a loose hook');
-  const { joint } = assembly.bearer;
+function looseHook(assembly: Assembly, { part, joint }: BearerOf<'hook'>, body: Body | null, classes: Classes): RiggedEnd {
+  const spec = specOfHook(part);
   const bait = baitJoint(assembly);
   const held = bait?.held ?? 'threaded';
   const half = (body?.heightM ?? 0) / 2;
@@ -108,29 +109,26 @@ function looseHook(assembly: Assembly, spec: HookSpec, body: Body | null, classe
   };
 }
 
-function onHead(assembly: Assembly, body: Body | null, classes: Classes): RiggedEnd {
-  const { bearer } = assembly;
-  if (bearer.kind !== 'jig-head' && !(bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig')) throw new Error('not a head');
-  const part = bearer.part as Extract<typeof bearer.part, { kind: 'jig-head' | 'skirted-jig' }>;
+function onHead(assembly: Assembly, part: BearerOf<'jig-head'>['part'] | Extract<LurePart, { kind: 'skirted-jig' }>, offCentreM: number | undefined, body: Body | null, classes: Classes): RiggedEnd {
+  const jointId = assembly.bearer.joint.id;
   const spec = specOfHook(part);
   const headKg = Math.max(part.massKg.value - spec.massKg, 1e-6);
   const size = weightSize({ massKg: headKg, material: part.material, shape: part.shape });
-  const offCentreM = bearer.kind === 'jig-head' ? bearer.joint.offCentreM : undefined;
   // The hook's shank leaves the back of the head, the eye stands on its shoulder.
   const shank: Place = { xM: -0.3 * size.lengthM, zM: 0 };
   const eye: Place = { xM: -0.55 * size.lengthM, zM: 0.42 * size.diameterM };
   const guard = part.guard === 'bristle' ? 'bristle' : 'none';
-  const place = hookPlace({ jointId: bearer.joint.id, role: 'main', spec, point: 'open', guard, eye: shank, dropM: 0, body, classes });
+  const place = hookPlace({ jointId, role: 'main', spec, point: 'open', guard, eye: shank, dropM: 0, body, classes });
   return {
     assembly,
-    bearerId: bearer.joint.id,
+    bearerId: jointId,
     body,
     head: { lengthM: size.lengthM, diameterM: size.diameterM },
     hooks: [place, ...stingers(assembly, place, body)],
     masses: [
       hookMass(place, offCentreM),
-      { jointId: bearer.joint.id, name: 'head', massKg: headKg, volumeM3: headKg / classes.materials[part.material].densityKgPm3, xM: -size.lengthM / 2, zM: 0, dragAreaM2: classes.frontal[part.shape === 'sphere' ? 'bullet' : part.shape].cd * (Math.PI / 4) * size.diameterM ** 2 },
-      ...(part.kind === 'skirted-jig' ? [skirtMass(bearer.joint.id, STOCK_SKIRT_KG, 0.01, classes)] : []),
+      { jointId, name: 'head', massKg: headKg, volumeM3: headKg / classes.materials[part.material].densityKgPm3, xM: -size.lengthM / 2, zM: 0, dragAreaM2: classes.frontal[part.shape === 'sphere' ? 'bullet' : part.shape].cd * (Math.PI / 4) * size.diameterM ** 2 },
+      ...(part.kind === 'skirted-jig' ? [skirtMass(jointId, STOCK_SKIRT_KG, 0.01, classes)] : []),
       ...bodyMasses(assembly, body, classes),
       ...attachedMasses(assembly, classes, 0),
     ],
@@ -183,9 +181,7 @@ function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' 
   };
 }
 
-function snell(assembly: Assembly, body: Body | null, classes: Classes): RiggedEnd {
-  if (assembly.bearer.kind !== 'snell') throw new Error('not a snell');
-  const { part, joint } = assembly.bearer;
+function snell(assembly: Assembly, { part, joint }: BearerOf<'snell'>, body: Body | null, classes: Classes): RiggedEnd {
   const spec = specOfClass('bait', part.hookSize);
   const spacing = part.spacingM?.value ?? 0;
   const held = baitJoint(assembly)?.held ?? 'nose';

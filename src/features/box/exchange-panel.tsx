@@ -70,7 +70,7 @@ function Progress({ state }: { readonly state: Exchange }) {
 }
 
 const KINDS = ['new', 'changed', 'same', 'refused'] as const;
-/** As many lines as anyone reads; the counts above tell of all. */
+/** As many lines as anyone reads; the counts tell how many there are. */
 const SHOWN = 200;
 
 function Lines({ lines, onConfirm, onCancel }: { readonly lines: readonly PlannedLine[]; readonly onConfirm: () => void; readonly onCancel: () => void }) {
