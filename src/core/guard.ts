@@ -18,6 +18,17 @@ export class InputRangeError extends RangeError {
   }
 }
 
+/** A path that names nothing where something was asked for. */
+export class NoSuchPathError extends InputRangeError {
+  constructor(
+    field: string,
+    /** what the path may be, in words */
+    readonly allowed: string,
+  ) {
+    super(field, NaN, -Infinity, Infinity);
+  }
+}
+
 /** Returns `value` when it lies in `limits`; NaN never does. */
 export function requireInRange(field: string, value: number, limits: Limits): number {
   const aboveMin = limits.exclusiveMin === true ? value > limits.min : value >= limits.min;

@@ -29,6 +29,7 @@ export const PRESENTATION_LIMITS = {
   speedMps: { min: 0, max: 12 },
   lineOutM: { min: 0.5, max: 400 },
   pitchRad: { min: -1.6, max: 1.6 },
+  holderRad: { min: 0, max: 1.6 },
 } as const;
 const L = PRESENTATION_LIMITS;
 
@@ -109,6 +110,7 @@ export const presentationSchema = z.discriminatedUnion('kind', [
     way: z.enum(['trolled', 'drifted', 'dropped']),
     lineOutM: numberIn(L.lineOutM),
     held: z.enum(['holder', 'hand']),
+    holderRad: numberIn(L.holderRad).optional(),
     wanted: z.strictObject({
       ...wantedBase,
       depth: z.strictObject({ fromM: numberIn(L.depthM), toM: numberIn(L.depthM) }).superRefine(({ fromM, toM }, context) => {

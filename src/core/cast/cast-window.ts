@@ -1,7 +1,6 @@
 import type { CastStyle } from '../defaults/cast-styles';
 import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
-import { findRoot } from '../numeric';
-import { bendRod, resolveRod, type Bend, type Rod } from '../rod';
+import { loadRatioAtDrop, resolveRod, type Bend, type Rod } from '../rod';
 import { BEND_STEPS, LABEL_STEPS, ratingScale, SNAP_OFF } from './cast-fit';
 
 export interface CastWindowInput {
@@ -28,24 +27,20 @@ export interface CastWindow {
 export function castWindow(input: CastWindowInput, classes: Pick<Classes, 'castStyles'> = DEFAULT_CLASSES): CastWindow {
   const rod = resolveRod(input.rod);
   const a = classes.castStyles[input.style].accelerationMps2;
-  const massAtDrop = (share: number) => {
-    let near: Bend | undefined;
-    const drop = (loadRatio: number) => {
-      near = bendRod(rod, (loadRatio * rod.buttEiNm2) / rod.lengthM ** 2, Math.PI / 2, near);
-      return near.elastica.tipY - share;
-    };
-    let hi = 1;
-    while (drop(hi) < 0) hi *= 2;
-    const loadRatio = findRoot(drop, { lo: 0, hi, fLo: -share, fHi: drop(hi) }, 1e-6);
+  let near: Bend | undefined;
+  // Asked in rising order, so that each bend is where the next begins.
+  const [edgeKg, loadsKg, heavyKg, tooHeavyKg] = [BEND_STEPS.edge, BEND_STEPS.loads, BEND_STEPS.heavy, BEND_STEPS.tooHeavy].map((share) => {
+    const { loadRatio, bend } = loadRatioAtDrop(rod, share, near);
+    near = bend;
     return (loadRatio * rod.buttEiNm2) / rod.lengthM ** 2 / a;
-  };
+  }) as [number, number, number, number];
   const scale = input.ratingKg ? ratingScale(input.ratingKg) : null;
   const massAtR = (r: number, none: number) => (scale ? scale.centreKg * Math.exp(r * scale.halfWidth) : none);
   const snapOff = (margin: number) => input.weakestN / (SNAP_OFF.snatch * a * margin);
   return {
-    failsBelow: Math.max(massAtDrop(BEND_STEPS.edge), massAtR(-LABEL_STEPS.out, 0)),
-    soundFrom: Math.max(massAtDrop(BEND_STEPS.loads), massAtR(-LABEL_STEPS.edge, 0)),
-    soundTo: Math.min(massAtDrop(BEND_STEPS.heavy), massAtR(LABEL_STEPS.edge, Infinity), snapOff(SNAP_OFF.asked)),
-    failsAbove: Math.min(massAtDrop(BEND_STEPS.tooHeavy), massAtR(LABEL_STEPS.out, Infinity), snapOff(SNAP_OFF.edge)),
+    failsBelow: Math.max(edgeKg, massAtR(-LABEL_STEPS.out, 0)),
+    soundFrom: Math.max(loadsKg, massAtR(-LABEL_STEPS.edge, 0)),
+    soundTo: Math.min(heavyKg, massAtR(LABEL_STEPS.edge, Infinity), snapOff(SNAP_OFF.asked)),
+    failsAbove: Math.min(tooHeavyKg, massAtR(LABEL_STEPS.out, Infinity), snapOff(SNAP_OFF.edge)),
   };
 }

@@ -57,7 +57,7 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
   ['hook-against-bait', live, [[parted(live, 'hook', { gapM: figure(0.004, 'm') }), 'edge small'], [parted(live, 'hook', { gapM: figure(0.05, 'm') }), 'edge large']]],
   ['hook-spacing', harness, [[parted(harness, 'snell', { spacingM: figure(0.02, 'm') }), 'edge close'], [parted(harness, 'snell', { spacingM: figure(0.1, 'm') }), 'edge wide']]],
   ['stinger-station', bigTail, [[without(bigTail, 'stinger'), 'note missing'], [jointed(bigTail, 'stinger', { lengthM: 0.005 }), 'edge short'], [jointed(bigTail, 'stinger', { lengthM: 0.1 }), 'edge long'], [parted(bigTail, 'bait', { lengthM: figure(0.09, 'm') }), 'edge unneeded']]],
-  ['hooks-on-lure', changedPlug, [[parted(changedPlug, 'hook', { massKg: figure(0.004, 'kg') }), 'fails sinks-it'], [parted(parted(changedPlug, 'hook', { massKg: figure(0.004, 'kg') }), 'lure', { buoyancy: 'sinks' }), 'fails heavy'], [parted(parted(changedPlug, 'hook', { massKg: figure(0.0001, 'kg') }), 'lure', { massKg: figure(0.004, 'kg'), hookSize: '3/0' }), 'edge light']]],
+  ['hooks-on-lure', changedPlug, [[parted(changedPlug, 'hook', { massKg: figure(0.004, 'kg') }), 'fails sinks-it'], [parted(parted(changedPlug, 'hook', { massKg: figure(0.004, 'kg') }), 'lure', { buoyancy: 'sinks' }), 'fails heavy'], [parted(parted(parted(changedPlug, 'hook', { massKg: figure(0.0001, 'kg') }), 'hook-ring', { massKg: figure(0.0001, 'kg') }), 'lure', { massKg: figure(0.004, 'kg'), hookSize: '3/0' }), 'edge light']]],
   ['light-hook-stiff-rod', wall, [[feather, 'edge'], [parted(changedPlug, 'rod', { stiffness: { kind: 'class', power: 'extra-heavy', action: 'fast' } }), 'fails']]],
   ['stout-hook-soft-rod', wall, [[demoFile('setup-lily-bay'), 'fails'], [demoFile('setup-long-flat'), 'edge']]],
   ['stretch-over-distance', wall, [[demoFile('setup-long-flat'), 'fails'], [presenting(demoFile('setup-long-flat'), { distanceM: 4 }), 'edge'], [housed(presenting(demoFile('setup-long-flat'), { distanceM: 4 }), { schools: { stretch: 'forgives' } }), 'note']]],
@@ -76,6 +76,7 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
   ['line-for-fish', wall, [[presenting(wall, { fishKg: 6 }), 'edge'], [presenting(wall, { fishKg: 15 }), 'fails']]],
   ['tip-clearance', wall, [[presenting(housed(wall, { angler: {} }), { rodWorked: 'down', handHeightM: 1.3 }), 'edge'], [presenting(wall, { rodWorked: 'down', stance: 'seated' }), 'fails'], [presenting(housed(wall, { angler: {} }), { rodWorked: 'down', handHeightM: 1.5 }), 'none']]],
   ['boatside-turn', bigTail, [[presenting(jointed(spoonRig, 'leader', { lengthM: 2.3 }), { boatsideTurn: true }), 'edge'], [presenting(jointed(spoonRig, 'leader', { lengthM: 5 }), { boatsideTurn: true }), 'fails']]],
+  ['reel-seat', wall, [[parted(wall, 'reel', { build: 'fixed-spool' }), 'fails fixed-spool'], [parted(fly, 'rod', { mount: 'spin' }), 'fails multiplier'], [parted(live, 'reel', { build: 'fixed-spool' }), 'none']]],
   ['handle-side', wall, [[parted(wall, 'reel', { handleSide: 'left' }), 'note'], [parted(wall, 'reel', { handleSide: 'either' }), 'none']]],
   ['rod-in-holder', fly, [[parted(fly, 'rod', { handleLengthM: figure(0.25, 'm') }), 'edge']]],
   ['tips-apart', fly, [[housed(fly, { crafts: fly.house!.crafts.map((craft) => ({ ...craft, holderGapM: 0.2 })) }), 'note']]],
@@ -139,7 +140,7 @@ describe('findings', () => {
 
   it('count in the verdict that they name: a fails takes it, an edge lifts no missing figure, a note changes nothing', () => {
     const untied = evaluate(without(wall, 'hook-knot')).verdicts.hold;
-    expect(untied).toMatchObject({ mark: 'fails', reasons: [{ code: 'counts-check', facts: { check: 'untied' } }, {}, {}] });
+    expect(untied).toMatchObject({ mark: 'fails', reasons: [{ code: 'counts-check', facts: { check: 'untied' } }, {}, {}, {}] });
     expect(evaluate(jointed(fly, 'leader', { lengthM: 0.95 })).verdicts.balance.mark).toBe('edge');
     expect(evaluate(copper).verdicts.hold.mark).toBe('fails');
     expect(evaluate(jointed(wall, 'weight', { hold: 'free' })).verdicts.fall.mark).toBe('sound');

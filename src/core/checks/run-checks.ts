@@ -28,6 +28,7 @@ import { lineForFish } from './rules/line-for-fish';
 import { tipClearance } from './rules/tip-clearance';
 import { boatsideTurn } from './rules/boatside-turn';
 import { handleSide } from './rules/handle-side';
+import { reelSeat } from './rules/reel-seat';
 import { rodInHolder } from './rules/rod-in-holder';
 import { tipsApart } from './rules/tips-apart';
 import { lineTwist } from './rules/line-twist';
@@ -80,6 +81,7 @@ export const RULES = {
   'line-for-fish': lineForFish,
   'tip-clearance': tipClearance,
   'boatside-turn': boatsideTurn,
+  'reel-seat': reelSeat,
   'handle-side': handleSide,
   'rod-in-holder': rodInHolder,
   'tips-apart': tipsApart,

@@ -1,5 +1,4 @@
 import { requireInRange, type Limits } from '../guard';
-import { findRoot } from '../numeric';
 import { bendRod, resolveRod, ROD_LIMITS, type Bend, type ResolvedRod, type Rod } from '../rod';
 
 export const DRAG_WINDOW_LIMITS = {
@@ -95,16 +94,26 @@ export function dragWindow(input: DragWindowInput): DragWindow {
   };
 }
 
-/** The pull [N] at which rod and line have taken up an energy [J]. */
+/**
+ * The pull [N] at which rod and line have taken up an energy [J].
+ *
+ * Model: Newton on √(2E), which is nearly straight in T: its slope is T·(C_line + c_rod)/√(2E), since dE = T·dy. A rod
+ * stiffens as it bends, so the steps come from below.
+ */
 function strikePeakN(rod: ResolvedRod, angleRad: number, compliance: number, energyJ: number): number {
   if (energyJ === 0) return 0;
   const { buttEiNm2: EI, lengthM } = rod;
-  let near: Bend | undefined;
-  const missing = (T: number) => {
-    near = bendRod(rod, T, angleRad, near);
-    return (near.elastica.energy * EI) / lengthM + (T ** 2 * compliance) / 2 - energyJ;
-  };
-  let hi = 1;
-  while (missing(hi) < 0) hi *= 2;
-  return findRoot(missing, { lo: 0, hi, fLo: -energyJ, fHi: missing(hi) }, 1e-7 * hi);
+  const wanted = Math.sqrt(2 * energyJ);
+  let bend = bendRod(rod, 0, angleRad);
+  // A rod in line with its line, without line, takes up nothing at all.
+  if (compliance + bend.complianceMPerN <= 0) return Infinity;
+  let T = wanted / Math.sqrt(compliance + bend.complianceMPerN);
+  for (let iteration = 0; iteration < 60; iteration += 1) {
+    bend = bendRod(rod, T, angleRad, bend);
+    const held = Math.sqrt(2 * (bend.elastica.energy * EI) / lengthM + T ** 2 * compliance);
+    const step = ((wanted - held) * held) / (T * (compliance + bend.complianceMPerN));
+    T += step;
+    if (Math.abs(step) <= 1e-9 * T) break;
+  }
+  return T;
 }

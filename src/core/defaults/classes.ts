@@ -2,6 +2,7 @@ import { CAST_STYLES } from './cast-styles';
 import { CHECK_LIMITS } from './check-limits';
 import { COMPRESSION } from './bait-classes';
 import { FALL_WINDOWS } from './fall-windows';
+import { FIGHT_CLASSES } from './fight-classes';
 import { BARBS, COVERS, GUARDS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from './hookset-classes';
 import { KNOTS } from './knots';
 import { LINE_MATERIALS } from './line-materials';
@@ -33,6 +34,7 @@ const TABLES = {
   buoyancy: BUOYANCY,
   otherDensities: OTHER_DENSITIES,
   compression: COMPRESSION,
+  fighting: FIGHT_CLASSES,
   checks: CHECK_LIMITS,
 } as const;
 
@@ -78,14 +80,26 @@ export const classFigure = (path: string): ClassFigure | undefined => byPath.get
 
 /** The tables with some figures changed; the tables themselves where none is. Paths that name no figure change nothing. */
 export function classesWith(edits: Readonly<Record<string, number>> | undefined): Classes {
-  const paths = Object.entries(edits ?? {}).filter(([path]) => byPath.has(path));
-  if (paths.length === 0) return DEFAULT_CLASSES;
-  const copy = structuredClone(TABLES) as unknown as Record<string, unknown>;
-  for (const [path, value] of paths) {
-    const keys = path.split('.');
-    const last = keys.pop()!;
-    const holder = keys.reduce((held, key) => held[key] as Record<string, unknown>, copy);
-    holder[last] = value;
-  }
-  return copy as unknown as Classes;
+  const known = Object.entries(edits ?? {}).filter(([path]) => byPath.has(path));
+  return known.reduce<Classes>((tables, [path, value]) => put(tables, path.split('.'), value) as Classes, DEFAULT_CLASSES);
+}
+
+/** A copy with one figure changed; all beside its way is shared. */
+function put(held: unknown, [key, ...rest]: readonly string[], value: number): unknown {
+  return key === undefined ? value : { ...(held as object), [key]: put((held as Record<string, unknown>)[key], rest, value) };
+}
+
+/** The tables as they are, which tell `onRead` the path of every figure that is read from them. */
+export function watched(classes: Classes, onRead: (path: string) => void): Classes {
+  const watch = (held: object, prefix: string): object =>
+    new Proxy(held, {
+      get(target, key, receiver) {
+        const value: unknown = Reflect.get(target, key, receiver);
+        if (typeof key === 'symbol') return value;
+        const path = `${prefix}${key}`;
+        if (typeof value === 'number') onRead(path);
+        return typeof value === 'object' && value !== null ? watch(value, `${path}.`) : value;
+      },
+    });
+  return watch(classes, '') as Classes;
 }

@@ -105,10 +105,6 @@ describe('towed rigs', () => {
     expect(figures.set).toBeDefined();
     expect([figures.throw, figures.fall]).toEqual([undefined, undefined]);
   });
-  it('in a holder wait for the strike', () => {
-    const held: Setup = { ...harness, presentation: { ...harness.presentation, held: 'holder' } as Presentation };
-    expect(evaluate(held).verdicts.set).toMatchObject({ mark: 'cant-tell', reasons: [{ code: 'needs-drag-window' }] });
-  });
   it('set from as far off as line out and depth leave, straight below too', () => {
     const out = (lineOutM: number, depthM = 6) => evaluate({ ...harness, presentation: { ...harness.presentation, lineOutM, depthM } as Presentation }).figures.set!.mainLineM;
     expect(out(30)).toBeGreaterThan(out(15) + 14);

@@ -22,8 +22,8 @@ const marks = (setup: Setup) => Object.fromEntries(Object.entries(evaluate(setup
 describe('evaluate: the demo bench says what it is meant to say', () => {
   it.each([
     ['setup-drowned-wall', { throw: 'sound', fall: 'sound', set: 'sound', hold: 'sound' }, 'set-ruled-by-drag'],
-    ['setup-lily-bay', { throw: 'sound', fall: 'sound', set: 'fails', hold: 'sound' }, 'set-ruled-by-leverage'],
-    ['setup-long-flat', { throw: 'sound', fall: 'sound', set: 'fails', hold: 'sound' }, 'set-ruled-by-sweep'],
+    ['setup-lily-bay', { throw: 'sound', fall: 'sound', set: 'fails', hold: 'fails' }, 'set-ruled-by-leverage'],
+    ['setup-long-flat', { throw: 'sound', fall: 'sound', set: 'fails', hold: 'fails' }, 'hold-no-window'],
     ['setup-evening-edge', { throw: 'sound', fall: 'sound', set: 'edge', hold: 'sound' }, 'set-ruled-by-drag'],
     ['setup-feather', { throw: 'fails', set: 'edge' }, 'throw-does-not-load'],
   ] as const)('%s', (id, expected, reason) => {

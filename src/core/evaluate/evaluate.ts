@@ -1,3 +1,4 @@
+import type { Classes } from '../defaults/classes';
 import { runChecks, type Finding } from '../checks';
 import { powerN } from '../rod';
 import { openingOf, readRig } from '../rigging';
@@ -6,7 +7,8 @@ import { waterProperties, type WaterProperties } from '../water';
 import { judgeBalance, type BalanceFigures } from './balance';
 import { judgeFall, type FallFigures } from './fall';
 import { judgeHold, type HoldFigures } from './hold';
-import { judgeSet, type SetFigures } from './set';
+import { judgeSet, judgeStrike, type SetFigures } from './set';
+import { strikeFigures, type StrikeFigures } from './strike';
 import { judgeThrow, type ThrowFigures } from './throw';
 import { worst, type Verdict, type VerdictName, type VerdictUnit } from './verdict';
 
@@ -22,6 +24,8 @@ export interface Evaluation {
     readonly fall?: FallFigures;
     /** absent when the line is too short to reach that far, or a holder has the rod */
     readonly set?: SetFigures;
+    /** absent for a snag, or when the line is too short */
+    readonly strike?: StrikeFigures;
     readonly hold: HoldFigures;
     readonly balance: BalanceFigures;
     /** the hook that the set is judged by */
@@ -37,16 +41,18 @@ export interface Evaluation {
  * Every verdict of a setup in its presentation: will it throw, get down, set, hold, lie right; and what an expert would remark.
  *
  * Pure: the same setup gives the same bytes on page, worker, server and command line. Towed rigs wait for the towed line
- * and say so with a reason; what a check finds counts in the verdict that it names.
+ * and say so with a reason; what a check finds counts in the verdict that it names. The class values are those of the setup's
+ * house; others are given only to see which of them are read.
  *
  * @throws {InputRangeError} when a part's value lies outside a model's limits.
  */
-export function evaluate(setup: Setup): Evaluation {
-  const rig = readRig(setup);
+export function evaluate(setup: Setup, classes?: Classes): Evaluation {
+  const rig = readRig(setup, classes);
   const { presentation } = setup;
   const judged = presentation.kind === 'cast' ? { throw: judgeThrow(rig, presentation), fall: judgeFall(rig, presentation) } : null;
   const set = judgesSet(presentation) ? judgeSet(rig, presentation) : null;
-  const hold = judgeHold(rig, presentation);
+  const strike = strikeFigures(rig, presentation);
+  const hold = judgeHold(rig, presentation, strike);
   const balance = judgeBalance(rig, presentation);
   const setFigures = set?.kind === 'judged' ? set.figures : null;
   const power = powerN(rig.rod);
@@ -57,7 +63,7 @@ export function evaluate(setup: Setup): Evaluation {
     verdicts: {
       throw: count('throw', judged?.throw.verdict ?? waits('needs-tow', '1')),
       fall: count('fall', judged?.fall.verdict ?? waits('needs-tow', 'm/s')),
-      set: count('set', set?.verdict ?? waits('needs-drag-window', '1')),
+      set: count('set', set?.verdict ?? judgeStrike(rig, presentation, strike)),
       hold: count('hold', hold.verdict),
       balance: count('balance', balance.verdict),
     },
@@ -66,6 +72,7 @@ export function evaluate(setup: Setup): Evaluation {
       water: waterProperties(presentation.water),
       ...(judged ? { throw: judged.throw.figures, fall: judged.fall.figures } : {}),
       ...(setFigures ? { set: setFigures } : {}),
+      ...(strike ? { strike } : {}),
       hold: hold.figures,
       balance: balance.figures,
       hook: { jointId: rig.hook.jointId, neededN: rig.hook.neededN, openingN: openingOf(rig.hook.spec) },
@@ -78,7 +85,7 @@ export function evaluate(setup: Setup): Evaluation {
 /** A rod in the hand sets by its sweep; one in a holder by the strike on the clutch. */
 const judgesSet = (presentation: Presentation): boolean => presentation.kind === 'cast' || presentation.held === 'hand';
 
-const waits = (code: 'needs-tow' | 'needs-drag-window', unit: VerdictUnit): Verdict => ({ mark: 'cant-tell', value: null, unit, limits: null, reasons: [{ code, facts: {} }] });
+const waits = (code: 'needs-tow', unit: VerdictUnit): Verdict => ({ mark: 'cant-tell', value: null, unit, limits: null, reasons: [{ code, facts: {} }] });
 
 /** A finding worse than the figure's own mark takes the mark; a note changes nothing, and an edge does not make up for a figure that is missing. */
 function withChecks(verdict: Verdict, findings: readonly Finding[]): Verdict {

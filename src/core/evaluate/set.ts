@@ -1,9 +1,11 @@
-import { hookset, SET_STEPS, tearForceN, tipToHookM, type Hookset, type HooksetInput } from '../hookset';
-import { clutchNowN, spoolCapacityM, spoolRadiusM } from '../reel';
-import { resolveRod, rodBend, type RodBend } from '../rod';
+import { hookset, SET_STEPS, tearForceN, type Hookset, type HooksetInput } from '../hookset';
+import { clutchNowN } from '../reel';
+import { rodBend, type RodBend } from '../rod';
 import type { Presentation } from '../setup';
-import { leadersM, type Rig } from '../rigging';
-import { worst, type Reason, type Verdict } from './verdict';
+import type { Rig } from '../rigging';
+import { lineOut, type LineOut } from './line-out';
+import type { StrikeFigures } from './strike';
+import { markAtLeast, worst, type Reason, type Verdict } from './verdict';
 
 export interface SetFigures {
   readonly hookset: Omit<Hookset, 'curve'>;
@@ -19,13 +21,7 @@ export type SetOutcome =
   | { readonly kind: 'judged'; readonly verdict: Verdict; readonly figures: SetFigures }
   | { readonly kind: 'line-too-short'; readonly verdict: Verdict };
 
-/**
- * Whether the sweep buries the hook, and what it endangers.
- *
- * The main line in tension runs from the reel through the rod's rings to the leader: working length, plus straight tip
- * to hook at the start of the sweep with its slack, less the leader. The hand stands `handHeightM` above the water, so
- * the hook lies depth + hand height below the grip. The spool is taken as filled to the lip with backing before the cast.
- */
+/** Whether the sweep buries the hook, and what it endangers. */
 export function judgeSet(rig: Rig, presentation: Presentation): SetOutcome {
   const input = hooksetInput(rig, presentation);
   if (input.kind === 'line-too-short') {
@@ -69,27 +65,41 @@ export function judgeSet(rig: Rig, presentation: Presentation): SetOutcome {
   };
 }
 
-type InputOutcome =
-  | { readonly kind: 'ready'; readonly input: HooksetInput }
-  | { readonly kind: 'line-too-short'; readonly neededM: number; readonly availableM: number };
+/**
+ * Whether the strike alone buries the hook of a rod in its holder: the peak of the strike at the hook over what it needs.
+ * Its limits and dangers are those of a set by hand.
+ */
+export function judgeStrike(rig: Rig, presentation: Presentation, strike: StrikeFigures | null): Verdict {
+  const cannot = (reason: Reason): Verdict => ({ mark: 'cant-tell', value: null, unit: '1', limits: null, reasons: [reason] });
+  if (!strike) {
+    const out = lineOut(rig, presentation);
+    return cannot(out.kind === 'line-too-short' ? { code: 'set-line-too-short', facts: { neededM: out.neededM, availableM: out.availableM } } : { code: 'set-strike-no-fish', facts: {} });
+  }
+  const { window, asked } = strike;
+  const margin = window.peakN / asked.neededN;
+  const gives = { opening: asked.openingN, tear: asked.tearN, strength: asked.weakestN };
+  const dangers = (Object.keys(gives) as (keyof typeof gives)[]).map((danger) => ({ danger, margin: gives[danger] / window.peakN })).filter(({ margin: each }) => each < SET_STEPS.danger);
+  const least = Math.min(...Object.values(gives)) / asked.neededN;
+  return {
+    mark: worst(markAtLeast(margin, SET_STEPS.sets, SET_STEPS.buries), ...dangers.map(({ margin: each }) => (each < 1 ? ('fails' as const) : ('edge' as const)))),
+    value: margin,
+    unit: '1',
+    limits: { failsBelow: SET_STEPS.buries, soundFrom: SET_STEPS.sets, soundTo: least / SET_STEPS.danger, failsAbove: least },
+    reasons: [
+      ...dangers.map(({ danger, margin: each }) => ({ code: `set-danger-${danger}` as const, facts: { margin: each } })),
+      { code: window.peakN < window.elasticPeakN ? 'set-strike-clutch' : 'set-strike-elastic', facts: { peakN: window.peakN, neededN: asked.neededN } },
+      { code: window.strikeBuries ? 'set-strike-buries' : 'set-strike-does-not-bury', facts: {} },
+    ],
+  };
+}
+
+type InputOutcome = { readonly kind: 'ready'; readonly input: HooksetInput } | Extract<LineOut, { kind: 'line-too-short' }>;
 
 /** The `hookset` call that a rig and a presentation make. */
 export function hooksetInput(rig: Rig, presentation: Presentation): InputOutcome {
   const { sweep } = presentation;
-  const dropM = presentation.depthM + presentation.handHeightM;
-  const leaderM = leadersM(rig);
-  const distanceM = distanceToHookM(presentation, leaderM, dropM);
-  const reachM = Math.hypot(distanceM, dropM);
-  const outM = tipToHookM({ rod: resolveRod(rig.rod), reachM }, sweep.startRad) + presentation.slackM;
-  const castM = Math.max(0, outM - leaderM);
-  const mainLineM = castM + rig.rod.lengthM;
-
-  const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
-  const wound = { material: rig.linePart.material, diameterM: rig.pieces[0]!.line.diameterM };
-  const availableM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
-  const nowRadiusM = spoolRadiusM(spool, wound, castM);
-  if (mainLineM > availableM || nowRadiusM === null) return { kind: 'line-too-short', neededM: mainLineM, availableM };
-
+  const out = lineOut(rig, presentation);
+  if (out.kind === 'line-too-short') return out;
   return {
     kind: 'ready',
     input: {
@@ -102,23 +112,14 @@ export function hooksetInput(rig: Rig, presentation: Presentation): InputOutcome
         woundM: sweep.woundM,
         peakMomentNm: sweep.peakMomentNm ?? rig.classes.setWays[sweep.way].peakMomentNm,
       },
-      line: rig.pieces.map(({ lengthM, line, riggedN }) => ({ lengthM: lengthM ?? mainLineM, eaN: line.eaN, strengthN: riggedN })),
-      hook: { ...rig.hook.tissue, distanceM, dropM },
+      line: rig.pieces.map(({ lengthM, line, riggedN }) => ({ lengthM: lengthM ?? out.mainLineM, eaN: line.eaN, strengthN: riggedN })),
+      hook: { ...rig.hook.tissue, distanceM: out.distanceM, dropM: out.dropM },
       slackM: presentation.slackM,
       crushM: rig.crushM,
-      drag: presentation.clutchN === null ? null : { settingN: clutchNowN(presentation.clutchN, spool, nowRadiusM) },
+      drag: presentation.clutchN === null ? null : { settingN: clutchNowN(presentation.clutchN, out.spool, out.nowRadiusM) },
       mouth: presentation.mouth,
       fishKg: presentation.fishKg,
       through: rig.classes.covers[presentation.cover].through,
     },
   };
 }
-
-/** How far off the hook is over the surface: as cast, or what line out and depth leave of a towed line [m]. */
-function distanceToHookM(presentation: Presentation, leaderM: number, dropM: number): number {
-  if (presentation.kind === 'cast') return presentation.distanceM;
-  return Math.sqrt(Math.max(LEAST_DISTANCE_M ** 2, (presentation.lineOutM + leaderM) ** 2 - dropM ** 2));
-}
-
-/** Straight below the rod: the model wants some way to the hook. */
-const LEAST_DISTANCE_M = 0.05;

@@ -14,10 +14,11 @@ export type ReasonCode =
   | `set-ruled-by-${SetLimit}`
   | `set-danger-${SetDanger}`
   | `set-${'slack' | 'time' | 'line-too-short'}`
+  | `set-strike-${'elastic' | 'clutch' | 'buries' | 'does-not-bury' | 'no-fish'}`
+  | `hold-${'window' | 'no-window'}`
   | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
   | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
   | 'needs-tow'
-  | 'needs-drag-window'
   | 'counts-check';
 
 /** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */

@@ -13,3 +13,9 @@ export function hookStep(size: string): number | null {
   const n = Number(plain[1]);
   return n >= 1 && n <= 18 ? n === 1 ? 0 : -n / 2 : null;
 }
+
+/** The size at a step of the axis; null where no hook is made: `hookSizeAt(1)` is 1/0, `hookSizeAt(-2)` is 4. */
+export function hookSizeAt(step: number): string | null {
+  const size = step >= 1 ? `${step}/0` : step === 0 ? '1' : String(-2 * step);
+  return hookStep(size) === step ? size : null;
+}

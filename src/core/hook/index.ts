@@ -1,2 +1,2 @@
 export { hookOfClass, POINT_LEG, wireLengthM, type HookClassInput, type HookGeometry } from './hook-class';
-export { hookStep } from './hook-size';
+export { hookSizeAt, hookStep } from './hook-size';

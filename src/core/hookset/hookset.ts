@@ -1,3 +1,4 @@
+import { RING_FRICTION } from '../clutch';
 import { requireInRange, type Limits } from '../guard';
 import { findRoot } from '../numeric';
 import { bendRod, resolveRod, ROD_LIMITS, type Bend, type Rod } from '../rod';
@@ -77,8 +78,7 @@ export interface Hookset {
 
 /** Where the margin's words change, and the margin below which a danger is named. */
 export const SET_STEPS = { buries: 1, sets: 1.4, plenty: 4, danger: 1.3 } as const;
-/** Friction of line over rings, as the exponent's factor on the wrapped angle. */
-const RING_FRICTION = 0.15;
+
 const CURVE_STEPS = 20;
 
 /**

@@ -61,7 +61,8 @@ const small = (massKg: number, widthM: number, form: HardwareForm): SinkBody => 
 
 const skirtBody = (massKg: number, classes: Classes): SinkBody => ({ massKg, densityKgPm3: classes.otherDensities.skirt.densityKgPm3, dragAreaM2: classes.skirt.falling.dragAreaM2 });
 
-function inlineBody(fitted: Extract<Element, { kind: 'inline' }>['fitted'], classes: Classes): SinkBody {
+/** What stands in the line and pulls: across the stream, as a turning plate shows itself. */
+export function inlineBody(fitted: Extract<Element, { kind: 'inline' }>['fitted'], classes: Classes): SinkBody {
   switch (fitted.kind) {
     case 'weight':
       return weightBody(fitted.part, classes);

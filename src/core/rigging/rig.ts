@@ -60,9 +60,8 @@ export interface Rig {
  * @throws {Error} when a joint's part is missing or of another kind; `setupFileSchema` refuses such a file at the edge.
  * @throws {InputRangeError} when no hook is there, or a part's value lies outside a model's limits.
  */
-export function readRig(setup: Setup): Rig {
+export function readRig(setup: Setup, classes: Classes = classesWith(setup.house?.classes)): Rig {
   const house = setup.house ?? EMPTY_HOUSE;
-  const classes = classesWith(house.classes);
   const chainOfParts = fitChain(setup);
   const rodPart = chainOfParts.find(isKind('rod'))!.part;
   const reel = chainOfParts.find(isKind('reel'))!.part;

@@ -75,7 +75,7 @@ describe('swapping what hangs on a lure', () => {
     const part = plug.parts.find(({ kind }) => kind === 'hard-lure')!;
     const mass = (setup: Setup) => lures(setup).masses.reduce((sum, { massKg }) => sum + massKg, 0);
     expect(mass(bare)).toBeCloseTo('massKg' in part ? part.massKg!.value : 0, 9);
-    const [ring, hook] = ['split-ring-5', 'hook-treble-8'].map((id) => plug.parts.find((each) => each.id === id)!);
+    const [ring, hook] = ['split-ring-7', 'hook-treble-8'].map((id) => plug.parts.find((each) => each.id === id)!);
     const stock = lures(bare).hooks[0]!.spec.massKg;
     expect(mass(plug) - mass(bare)).toBeCloseTo(2 * (('massKg' in hook! ? hook.massKg!.value : 0) + ('massKg' in ring! ? ring.massKg!.value : 0) - stock), 9);
   });

@@ -25,6 +25,8 @@ export interface ElasticaStart {
   readonly pull: number;
   readonly byLoad: number;
   readonly byPull: number;
+  /** the nodes it stood on, which serve for any pull that needs as many */
+  readonly grid: TaperGrid | null;
 }
 
 /** A bent rod in units of its own length and grip rigidity. */
@@ -74,7 +76,7 @@ export function solveElastica(input: ElasticaInput, near?: ElasticaStart): Elast
   const a = requireInRange('pullAngleRad', input.pullAngleRad, ELASTICA_LIMITS.pullAngleRad);
   if (a === 0) return straightAlongPull;
 
-  const grid = taperGrid(r, f);
+  const grid = near?.grid && near.grid.tipRatio === r && near.grid.u.length === stepsFor(r, f) + 1 ? near.grid : taperGrid(r, f);
   const pull = quarterLog(Math.log(a));
   let hi = pull;
   let lo = -Infinity;
@@ -84,12 +86,12 @@ export function solveElastica(input: ElasticaInput, near?: ElasticaStart): Elast
     const end = march(grid, f, logTip);
     const miss = quarterLog(end.lambda) - pull;
     const slope = (end.lambdaA * quarterSlope(end.lambda)) / quarterSlope(logTip);
-    if (Math.abs(miss) < MISS) return finish(end, { tip, logTip, pull, slope, f, a });
+    if (Math.abs(miss) < MISS) return finish(end, { tip, logTip, pull, slope, f, a, grid });
     if (miss > 0) hi = tip;
     else lo = tip;
     const newton = tip - miss / slope;
     const next = newton > lo && newton < hi ? newton : lo === -Infinity ? hi - Math.max(1, 0.1 * Math.abs(hi)) : (lo + hi) / 2;
-    if (Math.abs(next - tip) < 1e-13 * Math.max(1, Math.abs(tip))) return finish(end, { tip, logTip, pull, slope, f, a });
+    if (Math.abs(next - tip) < 1e-13 * Math.max(1, Math.abs(tip))) return finish(end, { tip, logTip, pull, slope, f, a, grid });
     tip = next;
   }
   throw new InputRangeError('loadRatio', f, ELASTICA_LIMITS.loadRatio.min, ELASTICA_LIMITS.loadRatio.max);
@@ -107,19 +109,22 @@ export function traceElastica(input: ElasticaInput, start: ElasticaStart): Elast
 const MISS = 1e-9;
 
 const straightAlongPull: Elastica = {
-  start: { tip: -Infinity, loadRatio: 0, pull: -Infinity, byLoad: 0, byPull: 1 }, tipX: 1, tipY: 0, tipAngleRad: 0, leverArm: 0, yieldAlong: 0, energy: 0, compliance: 0,
+  start: { tip: -Infinity, loadRatio: 0, pull: -Infinity, byLoad: 0, byPull: 1, grid: null }, tipX: 1, tipY: 0, tipAngleRad: 0, leverArm: 0, yieldAlong: 0, energy: 0, compliance: 0,
 };
 
 interface TaperGrid {
+  readonly tipRatio: number;
   readonly u: Float64Array;
   /** 1/EI at nodes and midpoints, alternating */
   readonly flexibility: Float64Array;
 }
 
-/** Steps even in ln(diameter), fine at the slim tip; enough of them that the explicit march stays stable. */
+/** Enough steps that the explicit march stays stable. */
+const stepsFor = (r: number, f: number): number => Math.max(24, Math.ceil((Math.sqrt(f) * (r < 1 - 1e-6 ? -Math.log(r) / (1 - r) : 1)) / r));
+
+/** Steps even in ln(diameter), fine at the slim tip. */
 function taperGrid(r: number, f: number): TaperGrid {
-  const taper = r < 1 - 1e-6 ? -Math.log(r) / (1 - r) : 1;
-  const steps = Math.max(24, Math.ceil((Math.sqrt(f) * taper) / r));
+  const steps = stepsFor(r, f);
   const u = new Float64Array(steps + 1);
   const flexibility = new Float64Array(2 * steps + 1);
   for (let i = 0; i <= steps; i += 1) {
@@ -131,7 +136,7 @@ function taperGrid(r: number, f: number): TaperGrid {
     flexibility[2 * i] = (r + (1 - r) * u[i]!) ** -4;
     if (i < steps) flexibility[2 * i + 1] = (r + ((1 - r) * (u[i]! + u[i + 1]!)) / 2) ** -4;
   }
-  return { u, flexibility };
+  return { tipRatio: r, u, flexibility };
 }
 
 /** ln tan(ψ/4) of λ = ln ψ, its inverse, and its derivative by λ; for tiny ψ it is λ − ln 4. */
@@ -212,15 +217,15 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
 }
 
 interface Solved {
-  readonly tip: number; readonly logTip: number; readonly pull: number; readonly slope: number; readonly f: number; readonly a: number;
+  readonly tip: number; readonly logTip: number; readonly pull: number; readonly slope: number; readonly f: number; readonly a: number; readonly grid: TaperGrid;
 }
 
-function finish(end: MarchEnd, { tip, logTip, pull, slope, f, a }: Solved): Elastica {
+function finish(end: MarchEnd, { tip, logTip, pull, slope, f, a, grid }: Solved): Elastica {
   // The moment at the grip is F·∫sin ψ, so that integral is the lever arm.
   const { C, S } = end;
   const logTipByLoad = -end.lambdaB / end.lambdaA;
   return {
-    start: { tip, loadRatio: f, pull, byLoad: logTipByLoad * quarterSlope(logTip), byPull: 1 / slope },
+    start: { tip, loadRatio: f, pull, byLoad: logTipByLoad * quarterSlope(logTip), byPull: 1 / slope, grid },
     tipX: C * Math.cos(a) + S * Math.sin(a),
     tipY: C * Math.sin(a) - S * Math.cos(a),
     tipAngleRad: a - Math.exp(logTip),

@@ -1,5 +1,4 @@
-import { findRoot } from '../numeric';
-import { bendRod, type Bend } from './bend';
+import { loadRatioAtDrop } from './load-at-drop';
 import { resolveRod, type Rod } from './stiffness';
 
 /**
@@ -11,13 +10,5 @@ import { resolveRod, type Rod } from './stiffness';
  */
 export function powerN(rod: Rod): number {
   const resolved = resolveRod(rod);
-  const scale = resolved.buttEiNm2 / resolved.lengthM ** 2;
-  let near: Bend | undefined;
-  const drop = (loadRatio: number) => {
-    near = bendRod(resolved, loadRatio * scale, Math.PI / 2, near);
-    return near.elastica.tipY - 1 / 3;
-  };
-  // k of the classes runs from 4.3 (extra-fast) down: the load ratio from a quarter to one.
-  const [lo, hi] = [1e-3, 4];
-  return findRoot(drop, { lo, hi, fLo: drop(lo), fHi: drop(hi) }, 1e-4) * scale;
+  return (loadRatioAtDrop(resolved, 1 / 3).loadRatio * resolved.buttEiNm2) / resolved.lengthM ** 2;
 }

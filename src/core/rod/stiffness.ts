@@ -93,3 +93,15 @@ export function resolveRod(rod: Rod): ResolvedRod {
       return stiffness satisfies never;
   }
 }
+
+/** A rod as its rigidity and taper, however they were found. */
+export interface TaperedRod {
+  readonly lengthM: number;
+  readonly stiffness: TaperStiffness;
+}
+
+/** The same rod, said by rigidity and taper alone. */
+export function asTaper(rod: Rod): TaperedRod {
+  const { lengthM, buttEiNm2, tipRatio } = resolveRod(rod);
+  return { lengthM, stiffness: { kind: 'taper', buttEiNm2, tipRatio } };
+}

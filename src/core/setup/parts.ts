@@ -22,6 +22,8 @@ export interface RodPart extends PartBase {
   /** grip to tip, when it was measured; else the class rule for the handle */
   readonly workingLengthM?: Quantity<'m'> | undefined;
   readonly handle: RodHandle;
+  /** where the reel sits: on the back of the blank, under it, or as a boat rod either way */
+  readonly mount?: 'cast' | 'spin' | 'trolling' | 'boat' | undefined;
   readonly stiffness:
     | { readonly kind: 'class'; readonly power: RodPower; readonly action: RodAction }
     | { readonly kind: 'taper'; readonly buttEiNm2: Quantity<'N·m²'>; readonly tipRatio: Quantity<'1'> };
@@ -42,6 +44,8 @@ export interface ReelPart extends PartBase {
   readonly widthM: Quantity<'m'>;
   readonly gearRatio: Quantity<'1'>;
   readonly clutchMaxN: Quantity<'N'>;
+  /** axle to knob */
+  readonly handleRadiusM?: Quantity<'m'> | undefined;
   readonly handleSide?: 'left' | 'right' | 'either' | undefined;
 }
 

@@ -76,6 +76,8 @@ export interface TowedPresentation extends PresentationBase {
   readonly lineOutM: number;
   /** who holds the rod when the fish takes */
   readonly held: 'holder' | 'hand';
+  /** lean of the rod in its holder from upright [rad]; else that of the craft */
+  readonly holderRad?: number | undefined;
   readonly wanted: WantedBase & {
     /** band in which it is to run [m] */
     readonly depth: { readonly fromM: number; readonly toM: number };

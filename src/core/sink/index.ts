@@ -1,2 +1,2 @@
-export { BODY_LIMITS, type BodyShape, type SinkBody } from './body';
+export { BODY_LIMITS, resolveBody, type BodyShape, type SinkBody } from './body';
 export { sink, SINK_LIMITS, type Sink, type SinkInput, type SinkRow } from './sink';

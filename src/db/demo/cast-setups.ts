@@ -73,7 +73,7 @@ export function castSetups(parts: readonly Part[]): readonly DemoSetup[] {
           presentation: {
             ...cast, castStyle: 'two-hand', distanceM: 58, depthM: 4,
             sweep: { way: 'two-hand', startRad: degrees(30), endRad: degrees(110), timeS: 0.5, stepBackM: 0, woundM: 0.2 },
-            clutchN: kilos(1.5), wanted: { ...cast.wanted, attitude: { kind: 'any' }, breakAt: 'hook-knot' },
+            clutchN: kilos(1.5), wanted: { ...cast.wanted, attitude: { kind: 'any' }, breakAt: null },
           },
         },
       ],
@@ -111,7 +111,7 @@ export function castSetups(parts: readonly Part[]): readonly DemoSetup[] {
           reason: 'only the heavy rod was rigged',
           savedAt: '2026-10-02T16:50:00Z',
           chain: onHead({ rod: 'heron', reel: 'cast', line: 'braid-14', leader: 'fluorocarbon-30', leaderM: 1.2, knot: 'doubled-eye', head: 'head-sphere-2_5-1', bait: 'bait-straight-tail-65' }),
-          presentation: { ...cast, castStyle: 'pitch', distanceM: 10, depthM: 2, mouth: 'soft', fishKg: 0.8, clutchN: kilos(1.2), speedMps: 0.6, wanted: { fall: { kind: 'steady' }, attitude: { kind: 'any' }, breakAt: 'hook-knot' } },
+          presentation: { ...cast, castStyle: 'roll', distanceM: 10, depthM: 2, mouth: 'soft', fishKg: 0.8, clutchN: kilos(0.9), speedMps: 0.6, wanted: { fall: { kind: 'steady' }, attitude: { kind: 'any' }, breakAt: null } },
         },
       ],
     },
@@ -130,7 +130,7 @@ export function castSetups(parts: readonly Part[]): readonly DemoSetup[] {
           savedAt: '2026-06-06T18:45:00Z',
           chain: [
             ...tackle('heron', 'cast', 'braid-28'), ...toLeader('fluorocarbon-45', 1), knot('hook-knot', 'doubled-eye'), plain('hardware', 'snap-7', 'snap'),
-            plain('lure', 'lure-float-110'), plain('hardware', 'split-ring-5', 'hook-ring'), { ...at('hook', 'hook-treble-8'), point: 'open' },
+            plain('lure', 'lure-float-110'), plain('hardware', 'split-ring-7', 'hook-ring'), { ...at('hook', 'hook-treble-8'), point: 'open' },
           ],
           presentation: plugged,
         },
@@ -180,7 +180,7 @@ export function castSetups(parts: readonly Part[]): readonly DemoSetup[] {
 
 /** Over the reef at the mouth of the bay, plug worked with the tip low. */
 const plugged: CastPresentation = {
-  ...cast, distanceM: 25, depthM: 0.8, speedMps: 0.9, mouth: 'firm', fishKg: 2, clutchN: kilos(1.1), water: { temperatureC: 13, salinity: 0 },
+  ...cast, distanceM: 25, depthM: 0.8, speedMps: 0.9, mouth: 'firm', fishKg: 2, clutchN: kilos(0.95), water: { temperatureC: 13, salinity: 0 },
   wanted: { fall: { kind: 'floats' }, attitude: { kind: 'any' }, breakAt: null },
 };
 

@@ -1,19 +1,28 @@
 import { castFitModel } from './cast-fit';
 import { chainModel } from './chain';
 import { checksModel } from './checks';
+import { choosingModels } from './choosing';
 import { dragWindowModel } from './drag-window';
 import { fightModel } from './fight';
 import { hooksetModel } from './hookset';
 import { lineModel } from './line';
+import { loadUpModel } from './load-up';
 import { MEASURING_MODELS } from './measuring';
 import type { Model } from './model';
 import { rodBendModel } from './rod-bend';
 import { setupModel } from './setup';
 import { sinkModel } from './sink';
+import { smallCraftModel } from './small-craft';
 import { trimModel } from './trim';
 import { waterModel } from './water';
+import { windingModel } from './winding';
 
-/** Every model, in the order of the core's description. */
-export const MODELS: readonly Model[] = [waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, chainModel, fightModel, setupModel, checksModel, ...MEASURING_MODELS];
+const PLAIN: readonly Model[] = [
+  waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
+  setupModel, checksModel, ...MEASURING_MODELS,
+];
+
+/** Every model, in the order of the core's description; those that ask others come last. */
+export const MODELS: readonly Model[] = [...PLAIN, ...choosingModels(PLAIN)];
 
 export type { Model } from './model';

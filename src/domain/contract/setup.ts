@@ -3,6 +3,7 @@ import { evaluate } from '@/core/evaluate';
 import { setupFileSchema } from '../setup';
 import { chainOutput } from './chain';
 import { castFitModel } from './cast-fit';
+import { dragWindowInput, dragWindowModel } from './drag-window';
 import { hooksetOutput } from './hookset';
 import { model } from './model';
 import { rodBendModel } from './rod-bend';
@@ -44,6 +45,15 @@ export const setupModel = model({
           mainLineM: z.number(),
           stretchM: z.number(),
           clutchNowN: nullable,
+        })
+        .optional(),
+      strike: z
+        .strictObject({
+          window: dragWindowModel.output,
+          asked: dragWindowInput,
+          scales: z.array(z.strictObject({ fill: z.enum(['full', 'third']), rod: z.enum(['pointed', 'lifted']), settingN: z.tuple([z.number(), z.number()]).readonly() })).readonly(),
+          rodBend: rodBendModel.output,
+          mainLineM: z.number(),
         })
         .optional(),
       hold: z.strictObject({ chain: chainOutput, clutchMargin: nullable }),

@@ -1,0 +1,41 @@
+import type { ClassTable } from './classes';
+
+type Spread = { readonly [field: string]: number };
+
+/**
+ * How well class figures are known, one standard deviation over the value, where a quarter is wrong; by table and field.
+ * A row that carries its own `spread` keeps that. Tables that say what is wanted, and not what is, have none.
+ */
+export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } = {
+  // What is wanted of a rig and how strictly it is held: chosen, not measured.
+  checks: null,
+  fallWindows: null,
+  // Densities of metals and plastics differ by alloy and filler, hardly more.
+  materials: { densityKgPm3: 0.02 },
+  otherDensities: { densityKgPm3: 0.06 },
+  buoyancy: { overWater: 0.05 },
+  // The hand covers about the same on every grip.
+  grips: { valueM: 0.1 },
+  // Breaking stress differs by maker; density does not.
+  lineMaterials: { strengthPa: 0.15, densityKgPm3: 0.03 },
+  // The barb is a part of the wire, and never thinner than it.
+  barbs: { factor: 0.07 },
+  // One point is one point; two of three share more or less evenly.
+  hookPoints: { factor: 0.1 },
+  // Part of the pull is lost on stems; never more than all of it comes through.
+  covers: { through: 0.12 },
+  // Measured on many hands with the same knot.
+  knots: { nylon: 0.1, fluorocarbon: 0.1, braid: 0.1, metal: 0.15 },
+  crimp: { value: 0.08 },
+  // Proportions of bodies of one sort.
+  bodies: { height: 0.15, width: 0.15 },
+  compression: { share: 0.15 },
+  fighting: { strikeMps: 0.4, leanRad: 0.1, handleM: 0.1, efficiency: 0.1 },
+};
+
+/** Where nothing else is said of a class figure. */
+export const CLASS_SPREAD = 0.25;
+
+/** Figures that are exact, or a share that nothing can raise above one. */
+export const EXACT_CLASS_FIGURES: readonly string[] = ['hookPoints.single.factor', 'barbs.barbless.factor', 'covers.open.through'];
+export const SHARE_TABLES: readonly ClassTable[] = ['knots', 'crimp', 'covers', 'compression'];

@@ -1,0 +1,52 @@
+import { tipToHookM } from '../hookset';
+import { spoolCapacityM, spoolRadiusM, type Spool, type WoundLine } from '../reel';
+import { resolveRod } from '../rod';
+import { leadersM, type Rig } from '../rigging';
+import type { Presentation } from '../setup';
+
+export type LineOut =
+  | {
+      readonly kind: 'ready';
+      /** grip to the hook over the surface, and the hook below the grip [m] */
+      readonly distanceM: number;
+      readonly dropM: number;
+      /** main line in tension, from the reel through the rings to the leader [m] */
+      readonly mainLineM: number;
+      readonly nowRadiusM: number;
+      readonly spool: Spool;
+      readonly wound: WoundLine;
+    }
+  | { readonly kind: 'line-too-short'; readonly neededM: number; readonly availableM: number };
+
+/**
+ * How much line stands between reel and hook, and how full the spool is then.
+ *
+ * The main line in tension runs from the reel through the rod's rings to the leader: working length, plus straight tip to
+ * hook at the start of the sweep with its slack, less the leader. The hands stand `handHeightM` above the water, so the hook
+ * lies depth + hand height below the grip. The spool is taken as filled to the lip with backing before the cast.
+ */
+export function lineOut(rig: Rig, presentation: Presentation): LineOut {
+  const { sweep } = presentation;
+  const dropM = presentation.depthM + presentation.handHeightM;
+  const leaderM = leadersM(rig);
+  const distanceM = distanceToHookM(presentation, leaderM, dropM);
+  const outM = tipToHookM({ rod: resolveRod(rig.rod), reachM: Math.hypot(distanceM, dropM) }, sweep.startRad) + presentation.slackM;
+  const castM = Math.max(0, outM - leaderM);
+  const mainLineM = castM + rig.rod.lengthM;
+
+  const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
+  const wound = { material: rig.linePart.material, diameterM: rig.pieces[0]!.line.diameterM };
+  const availableM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
+  const nowRadiusM = spoolRadiusM(spool, wound, castM);
+  if (mainLineM > availableM || nowRadiusM === null) return { kind: 'line-too-short', neededM: mainLineM, availableM };
+  return { kind: 'ready', distanceM, dropM, mainLineM, nowRadiusM, spool, wound };
+}
+
+/** How far off the hook is over the surface: as cast, or what line out and depth leave of a towed line [m]. */
+function distanceToHookM(presentation: Presentation, leaderM: number, dropM: number): number {
+  if (presentation.kind === 'cast') return presentation.distanceM;
+  return Math.sqrt(Math.max(LEAST_DISTANCE_M ** 2, (presentation.lineOutM + leaderM) ** 2 - dropM ** 2));
+}
+
+/** Straight below the rod: the model wants some way to the hook. */
+const LEAST_DISTANCE_M = 0.05;

@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { demoFile } from '../../../tests/helpers/demo';
+import { dragWindow } from '../clutch';
+import { readRig } from '../rigging';
+import type { Presentation, Setup, TowedPresentation } from '../setup';
+import { evaluate, holderLeanRad, pullAngleRad } from '.';
+
+const fly = demoFile('setup-char-flasher');
+const wall = demoFile('setup-drowned-wall');
+const presenting = (setup: Setup, change: Partial<TowedPresentation>): Setup => ({ ...setup, presentation: { ...setup.presentation, ...change } as Presentation });
+const strikeOf = (setup: Setup) => evaluate(setup).figures.strike!;
+
+describe('a rod in its holder', () => {
+  it('sets by the peak of the strike over what the hook needs', () => {
+    const { verdicts, figures } = evaluate(fly);
+    const { window, asked } = figures.strike!;
+    expect(figures.set).toBeUndefined();
+    expect(window).toEqual(dragWindow(asked));
+    expect(verdicts.set.value).toBeCloseTo(window.peakN / asked.neededN, 12);
+    expect(verdicts.set).toMatchObject({ mark: 'sound', limits: { failsBelow: 1, soundFrom: 1.4 } });
+  });
+  it('does not bury by itself with a light clutch, and says so', () => {
+    const light = evaluate(presenting(fly, { clutchN: 1 })).verdicts.set;
+    expect(light.mark).toBe('fails');
+    expect(light.reasons.map(({ code }) => code)).toEqual(['set-strike-clutch', 'set-strike-does-not-bury']);
+  });
+  it('endangers what the peak comes near', () => {
+    const heavy = evaluate(presenting(fly, { clutchN: 120, fishKg: 30, speedMps: 3 })).verdicts.set;
+    expect(heavy.mark).toBe('fails');
+    expect(heavy.reasons[0]!.code).toMatch(/^set-danger-/);
+  });
+  it('waits for a fish where a snag is named, and for line where the spool is too short', () => {
+    expect(evaluate(presenting(fly, { fishKg: null })).verdicts.set).toMatchObject({ mark: 'cant-tell', reasons: [{ code: 'set-strike-no-fish' }] });
+    expect(evaluate(presenting(fly, { lineOutM: 400 })).verdicts.set).toMatchObject({ mark: 'cant-tell', reasons: [{ code: 'set-line-too-short' }] });
+  });
+  it('stands at the angle of its holder: 90° less the lean, and the line’s fall added', () => {
+    const angle = (change: Partial<TowedPresentation>) => {
+      const setup = presenting(fly, change);
+      return pullAngleRad(readRig(setup), setup.presentation);
+    };
+    const { lineOutM, depthM } = fly.presentation as TowedPresentation;
+    expect(angle({ holderRad: 0.5 }) - angle({ holderRad: 0.8 })).toBeCloseTo(0.3, 12);
+    expect(angle({ holderRad: 0 })).toBeCloseTo(Math.PI / 2 + Math.asin(depthM / (lineOutM + 0.5)), 12);
+    expect(holderLeanRad(readRig(fly), fly.presentation)).toBe(fly.house!.crafts.find(({ id }) => id === 'dunlin')!.holderAngleRad);
+    expect(holderLeanRad(readRig(fly), { ...fly.presentation, craftId: null } as Presentation)).toBe(0.7);
+  });
+  it('absorbs less the nearer it points along its line', () => {
+    const peak = (holderRad: number) => strikeOf(presenting(fly, { holderRad, depthM: 0.5 })).window.elasticPeakN;
+    expect(peak(1.4)).toBeGreaterThan(1.3 * peak(0.4));
+  });
+});
+
+describe('the window of clutch settings', () => {
+  it('runs from 1.3 of the need, as a pull in the line through cover, to the least that gives', () => {
+    const open = strikeOf(wall).window.windowN;
+    const sparse = strikeOf({ ...wall, presentation: { ...wall.presentation, cover: 'sparse' } }).window.windowN;
+    expect(sparse[0]).toBeCloseTo(open[0] / 0.85, 9);
+    expect(sparse[1]).toBeLessThanOrEqual(open[1] / 0.85 + 1e-9);
+  });
+  it('moves down as line leaves and as the rod is lifted', () => {
+    const { scales, window } = strikeOf(wall);
+    expect(scales.map(({ fill, rod }) => `${fill} ${rod}`)).toEqual(['full pointed', 'full lifted', 'third pointed', 'third lifted']);
+    expect(scales[0]!.settingN).toEqual(window.windowN);
+    expect(scales[1]!.settingN[1]).toBeCloseTo(window.windowN[1] / Math.exp(0.15 * wall.presentation.sweep.endRad), 9);
+    expect(scales[2]!.settingN[1]).toBeLessThan(scales[0]!.settingN[1]);
+  });
+  it('fails Hold where none is right, and names the part to change', () => {
+    const { verdicts, figures } = evaluate(demoFile('setup-lily-bay'));
+    expect(figures.strike!.window.outcome).toBe('no-window');
+    expect(verdicts.hold.mark).toBe('fails');
+    expect(verdicts.hold.reasons.at(-1)).toMatchObject({ code: 'hold-no-window', facts: { upperBy: figures.strike!.window.upperBy } });
+  });
+  it('asks the light setting to hold a live bait by half its weight and its drag, and nothing of a cast rig', () => {
+    const live = demoFile('setup-kelp-live');
+    const still = strikeOf(presenting(live, { speedMps: 0 })).asked.baitPullN!;
+    const bait = live.parts.find((part) => part.kind === 'natural-bait')!;
+    expect(still).toBeCloseTo(0.5 * bait.massKg!.value * 9.80665, 9);
+    expect(strikeOf(presenting(live, { speedMps: 1 })).asked.baitPullN!).toBeGreaterThan(still);
+    expect(strikeOf(wall).asked.baitPullN).toBeUndefined();
+  });
+});

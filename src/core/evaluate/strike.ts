@@ -1,0 +1,91 @@
+import { STANDARD_GRAVITY_MPS2 } from '../constants';
+import { clutchScales, dragWindow, type ClutchScale, type DragWindow, type DragWindowInput } from '../clutch';
+import { tearForceN } from '../hookset';
+import { spoolCapacityM, spoolRadiusM } from '../reel';
+import { asTaper, rodBend, type RodBend, type TaperedRod } from '../rod';
+import { leadersM, lineRiggedN, openingOf, towedDragN, type Rig } from '../rigging';
+import type { Presentation } from '../setup';
+import { waterProperties } from '../water';
+import { lineOut, type LineOut } from './line-out';
+
+export interface StrikeFigures {
+  readonly window: DragWindow;
+  /** the `drag-window` call that gave it */
+  readonly asked: DragWindowInput & { readonly rod: TaperedRod };
+  /** settings at a full spool, full and with a third of the line left, rod pointed and lifted */
+  readonly scales: readonly ClutchScale[];
+  /** the rod at the peak of the strike */
+  readonly rodBend: RodBend;
+  readonly mainLineM: number;
+}
+
+/**
+ * The strike on rod, line and clutch, and the settings that bury the hook without losing the fish; null for a snag or a
+ * line that is too short.
+ *
+ * What the hook needs, and what opens it or tears out, are said as pulls in the line: each is divided by the share of the
+ * pull that cover lets through, as in `hookset`. The weakest joint is that of the line as rigged; the hook's opening has
+ * its own bound.
+ */
+export function strikeFigures(rig: Rig, presentation: Presentation): StrikeFigures | null {
+  if (presentation.fishKg === null) return null;
+  const out = lineOut(rig, presentation);
+  if (out.kind === 'line-too-short') return null;
+  const { through } = rig.classes.covers[presentation.cover];
+  const { spec, tissue } = rig.hook;
+  const asked: StrikeFigures['asked'] = {
+    rod: asTaper(rig.rod),
+    pullAngleRad: pullAngleRad(rig, presentation),
+    line: rig.pieces.map(({ lengthM, line }) => ({ lengthM: lengthM ?? out.mainLineM, eaN: line.eaN })),
+    fishKg: presentation.fishKg,
+    speedMps: presentation.speedMps,
+    fishMps: rig.classes.fighting.fish.strikeMps,
+    neededN: rig.hook.neededN / through,
+    openingN: openingOf(spec) / through,
+    weakestN: lineRiggedN(rig),
+    tearN: tearForceN(tissue.wireMm, presentation.mouth, rig.classes) / through,
+    ...(presentation.clutchN === null ? {} : { clutchN: presentation.clutchN }),
+    spool: { fullRadiusM: rig.reel.fullRadiusM.value, nowRadiusM: out.nowRadiusM },
+    ...baitPull(rig, presentation),
+  };
+  const window = dragWindow(asked);
+  return {
+    window,
+    asked,
+    scales: clutchScales({ windowN: window.windowN, fullRadiusM: rig.reel.fullRadiusM.value, thirdRadiusM: radiusWithThirdLeft(rig, out), liftedRad: presentation.sweep.endRad }),
+    rodBend: rodBend({ ...rig.rod, pull: { forceN: window.peakN, angleRad: asked.pullAngleRad } }),
+    mainLineM: out.mainLineM,
+  };
+}
+
+/**
+ * Line against the grip axis when the fish takes [rad]. In the hand: the end of the sweep. In a holder that leans δ from
+ * upright, with the line going down at θ below level: 90° − δ + θ; until the towed line is solved, θ is that of a straight
+ * line from the tip to the depth.
+ */
+export function pullAngleRad(rig: Rig, presentation: Presentation): number {
+  if (presentation.kind === 'cast' || presentation.held === 'hand') return presentation.sweep.endRad;
+  const theta = Math.asin(Math.min(1, presentation.depthM / (presentation.lineOutM + leadersM(rig))));
+  return Math.PI / 2 - holderLeanRad(rig, presentation) + theta;
+}
+
+/** Lean of a rod in its holder from upright: the presentation's own, that of the craft, or the class. */
+export function holderLeanRad(rig: Rig, presentation: Presentation): number {
+  const own = presentation.kind === 'towed' ? presentation.holderRad : undefined;
+  return own ?? rig.house.crafts.find(({ id }) => id === presentation.craftId)?.holderAngleRad ?? rig.classes.fighting.holder.leanRad;
+}
+
+/**
+ * The steady pull that the light setting must hold. A towed rig pulls by the drag of what hangs on it, a live bait by half
+ * its weight besides. The line's own drag joins it when the towed line is solved.
+ */
+function baitPull(rig: Rig, presentation: Presentation): { readonly baitPullN?: number } {
+  if (presentation.kind === 'cast') return {};
+  const liveKg = rig.chainOfParts.reduce((sum, { part }) => sum + (part.kind === 'natural-bait' && part.state === 'live' ? part.massKg.value : 0), 0);
+  return { baitPullN: towedDragN(rig, waterProperties(presentation.water), presentation.speedMps) + rig.classes.fighting.bait.pullShare * liveKg * STANDARD_GRAVITY_MPS2 };
+}
+
+function radiusWithThirdLeft(rig: Rig, { spool, wound }: Extract<LineOut, { kind: 'ready' }>): number {
+  const onSpoolM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
+  return spoolRadiusM(spool, wound, (2 / 3) * onSpoolM)!;
+}

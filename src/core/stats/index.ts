@@ -1,0 +1,2 @@
+export { normalQuantile } from './normal';
+export { quantile } from './quantile';

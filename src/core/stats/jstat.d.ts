@@ -1,0 +1,4 @@
+declare module 'jstat' {
+  const jStat: { readonly normal: { readonly inv: (p: number, mean: number, sd: number) => number } };
+  export default jStat;
+}
