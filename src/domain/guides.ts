@@ -32,3 +32,21 @@ export const GUIDES_OF_KIND: Readonly<Record<PartKind, readonly Guide[]>> = {
   hardware: ['pull-test', 'weigh', 'calliper'],
   'natural-bait': ['weigh', 'calliper'],
 };
+
+/** The guide that measures a field of a kind of part; null: none does, it is read off or counted. */
+export function guideFor(kind: PartKind, path: string): Guide | null {
+  const guide = FIELD_GUIDES.find(([fields]) => fields.test(path))?.[1] ?? null;
+  return guide && GUIDES_OF_KIND[kind].includes(guide) ? guide : null;
+}
+
+const FIELD_GUIDES: readonly (readonly [RegExp, Guide])[] = [
+  [/^massKg/, 'weigh'],
+  [/^stiffness/, 'hang-test'],
+  [/^(wireM|gapM|shankM|lengthM|heightM|diameterM|widthM|boreM|armM)/, 'calliper'],
+  [/^volumeM3/, 'float-test'],
+  [/^dragAreaM2/, 'sink-test'],
+  [/^(strengthN|openingN|shares)/, 'pull-test'],
+  [/^eaN/, 'line-test'],
+  [/^(clutchMaxN|clutchMinN)/, 'clutch-test'],
+  [/^works/, 'window-test'],
+];

@@ -13,6 +13,8 @@ export interface Formatter {
   /** value and unit as one text; a dash for no value */
   readonly format: (value: number | null, measure: Measure) => string;
   readonly unitLabel: (measure: Measure) => string;
+  /** an SI value in the reader's unit, as a plain number for an axis or a table */
+  readonly inUnit: (value: number, measure: Measure) => number;
   readonly number: (value: number, maxDecimals: number) => string;
   /** a price in its own currency */
   readonly money: (price: { readonly minor: number; readonly currency: string }) => string;
@@ -22,16 +24,21 @@ export interface Formatter {
 const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
 
 export function formatter({ locale, units }: Preferences): Formatter {
-  const number = (value: number, maxDecimals: number) => new Intl.NumberFormat(locale, { maximumFractionDigits: maxDecimals }).format(value);
+  const number = (value: number, maxDecimals: number) => new Intl.NumberFormat(locale, { maximumFractionDigits: maxDecimals }).format(value).replace('-', '−');
+  const inUnit = (value: number, measure: Measure): number => {
+    const { perUnit, offset = 0 } = DISPLAY_UNITS[measure][units];
+    return value / perUnit - offset;
+  };
   const show = (value: number, measure: Measure): Shown => {
     const display = DISPLAY_UNITS[measure][units];
-    const shown = value / display.perUnit - (display.offset ?? 0);
+    const shown = inUnit(value, measure);
     const magnitude = shown === 0 ? 0 : Math.floor(Math.log10(Math.abs(shown)));
     const decimals = Math.min(display.maxDecimals, Math.max(0, display.digits - 1 - magnitude));
     return { number: number(shown, decimals), unit: display.label };
   };
   return {
     show,
+    inUnit,
     format: (value, measure) => {
       if (value === null) return '–';
       const shown = show(value, measure);

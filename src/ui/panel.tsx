@@ -11,10 +11,12 @@ export interface PanelProps {
   readonly children: ReactNode;
   /** a panel at the side leaves what it changes in view */
   readonly side?: boolean;
+  /** a table takes the width that there is */
+  readonly wide?: boolean;
 }
 
 /** A sheet laid over the page, in the middle or at the left edge. */
-export function Panel({ open, onOpenChange, title, closeLabel, children, side = false }: PanelProps) {
+export function Panel({ open, onOpenChange, title, closeLabel, children, side = false, wide = false }: PanelProps) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
@@ -25,7 +27,7 @@ export function Panel({ open, onOpenChange, title, closeLabel, children, side = 
           className={
             side
               ? 'fixed inset-y-0 left-0 z-10 w-full max-w-[352px] overflow-y-auto border-r border-ink bg-sheet p-3'
-              : 'fixed left-1/2 top-1/2 z-10 max-h-[92dvh] w-[min(46rem,calc(100vw-16px))] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-4'
+              : 'fixed left-1/2 top-1/2 z-10 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-4 ' + (wide ? 'w-[min(78rem,calc(100vw-16px))]' : 'w-[min(46rem,calc(100vw-16px))]')
           }
         >
           <div className="mb-2 flex items-baseline justify-between gap-4">

@@ -1,5 +1,5 @@
 import { requireInRange, type Limits } from '../guard';
-import { bendRod, resolveRod, ROD_LIMITS, type Bend, type ResolvedRod, type Rod } from '../rod';
+import { bendRod, resolveRod, ROD_LIMITS, type ResolvedRod, type Rod } from '../rod';
 
 export const DRAG_WINDOW_LIMITS = {
   lineLengthM: { min: 0, max: 2000 },

@@ -60,8 +60,9 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
 
   it('is to scale: the lever, the body and its height measure what they say', () => {
     const lever = dimension(sheet, 'lever');
-    expect(lever !== undefined).toBe(evaluation.figures.set !== undefined);
-    if (lever) expect(length(lever) * sheet.scale).toBeCloseTo(evaluation.figures.set!.rodBend.leverArmM * 1e3, 0);
+    const bend = evaluation.figures.set?.rodBend ?? evaluation.figures.strike?.rodBend;
+    expect(lever !== undefined).toBe(bend !== undefined);
+    if (lever) expect(length(lever) * sheet.scale).toBeCloseTo(bend!.leverArmM * 1e3, 0);
     const measured = detail.primitives.filter((p): p is Dimension => p.kind === 'dimension' && p.label.code !== 'piece');
     expect(measured.length).toBeGreaterThan(0);
     for (const each of measured) expect(length(each) * detail.scale).toBeCloseTo(Number(each.label.facts['lengthM']) * 1e3, 6);

@@ -31,19 +31,28 @@ const LONG_LABEL_MM = 62;
 /** How much of the straight rod is shown behind the bent one. */
 const GHOST_SHARE = 0.4;
 
+/** What bends the rod on the sheet: the set by hand, else the strike in the holder; nothing where neither can be told. */
+function pulledBy({ set, strike }: Evaluation['figures'], presentation: Presentation) {
+  if (set) return { angleRad: presentation.sweep.endRad, rodBend: set.rodBend, line: { mainLineM: set.mainLineM, stretchM: set.stretchM } };
+  if (!strike) return { angleRad: presentation.sweep.endRad, rodBend: null, line: null };
+  const stretchM = strike.asked.line.reduce((sum, { lengthM, eaN }) => sum + (strike.window.peakN * lengthM) / eaN, 0);
+  return { angleRad: strike.asked.pullAngleRad, rodBend: strike.rodBend, line: { mainLineM: strike.mainLineM, stretchM } };
+}
+
 /**
- * The whole rig from grip to bait: the rod bent by the set's pull, at a usual scale; the line, much too long for any
+ * The whole rig from grip to bait: the rod bent by the set's pull, or by a strike in its holder, at a usual scale; the line, much too long for any
  * sheet, with break marks. The pull points to the right, so that the lever at the grip is the height of the line over it.
  */
 export function drawSheet(input: SheetInput): Drawing {
   const { rig, chain, presentation, figures, widthMm, heightMm } = input;
   const idOf = (kind: Joint['kind']) => chain.find((joint) => joint.kind === kind)?.id ?? '';
   const numberOf = (jointId: string) => chain.findIndex((joint) => joint.id === jointId) + 1;
-  const a = presentation.sweep.endRad;
+  const pulled = pulledBy(figures, presentation);
+  const a = pulled.angleRad;
   // Rod frame to sheet: x along the grip axis, y toward the pull, which points right; the sheet's y runs down.
   const turn = ([x, y]: Pt): Pt => [x * Math.cos(a) + y * Math.sin(a), -(x * Math.sin(a) - y * Math.cos(a))];
   const straight: Pt[] = Array.from({ length: 41 }, (_, i): Pt => [(rig.rod.lengthM * i) / 40, 0]);
-  const bent = (figures.set?.rodBend.shape ?? straight).map(([x, y]) => turn([x * 1e3, y * 1e3]));
+  const bent = (pulled.rodBend?.shape ?? straight).map(([x, y]) => turn([x * 1e3, y * 1e3]));
   const handleMm = (rig.rodPart.lengthM.value - rig.rod.lengthM) * 1e3;
   const butt = turn([-handleMm, 0]);
   const ghostTip = turn([rig.rod.lengthM * 1e3, 0]);
@@ -103,14 +112,14 @@ export function drawSheet(input: SheetInput): Drawing {
     { kind: 'text', at: [Math.min(lens.right, widthMm - 3), lineY + lens.half + 3.4], anchor: 'end', strong: false, label: { code: 'see-detail', facts: {} } },
     // The lever stands left of everything the rod covers.
     ...ext([[grip[0], grip[1]], [MARGIN.left - 8, grip[1]]], [[tip[0], lineY], [MARGIN.left - 8, lineY]]),
-    ...(figures.set
-      ? [{ kind: 'dimension' as const, from: [MARGIN.left - 7, grip[1]] as Pt, to: [MARGIN.left - 7, lineY] as Pt, textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt, turned: true, label: { code: 'lever' as const, facts: { leverArmM: figures.set.rodBend.leverArmM } } }]
+    ...(pulled.rodBend
+      ? [{ kind: 'dimension' as const, from: [MARGIN.left - 7, grip[1]] as Pt, to: [MARGIN.left - 7, lineY] as Pt, textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt, turned: true, label: { code: 'lever' as const, facts: { leverArmM: pulled.rodBend.leverArmM } } }]
       : []),
     ...ext([[tip[0], lineY - 1.5], [tip[0], dimY - 1]], [[knotX, lineY - 1.5], [knotX, dimY - 1]]),
     {
       kind: 'dimension', from: [tip[0], dimY], to: [knotX, dimY], textAt: [(tip[0] + knotX) / 2, dimY - 1.5], turned: false,
-      label: figures.set
-        ? { code: knotX - tip[0] > LONG_LABEL_MM ? ('line-gives' as const) : ('line-gives-short' as const), facts: { lengthM: figures.set.mainLineM - rig.rod.lengthM, stretchM: figures.set.stretchM } }
+      label: pulled.line
+        ? { code: knotX - tip[0] > LONG_LABEL_MM ? ('line-gives' as const) : ('line-gives-short' as const), facts: { lengthM: pulled.line.mainLineM - rig.rod.lengthM, stretchM: pulled.line.stretchM } }
         : { code: 'line-out' as const, facts: { lengthM: presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM } },
     },
     ...(leaderPiece

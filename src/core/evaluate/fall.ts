@@ -1,5 +1,5 @@
 import { FALL_EDGE_SHARE } from '../defaults/fall-windows';
-import { sink, type Sink } from '../sink';
+import { sink, type Sink, type SinkInput } from '../sink';
 import type { CastPresentation } from '../setup';
 import type { Rig } from '../rigging';
 import type { Reason, Verdict, VerdictLimits } from './verdict';
@@ -14,16 +14,15 @@ export interface FallFigures {
 /** Depths of the countdown besides the wanted one, as far as twice as deep [m]. */
 const COUNTDOWN_M = [1, 2, 3, 4, 6, 8, 10, 15, 20, 30];
 
-/**
- * Whether the rig falls at the wanted rate. The rate is the mean over the fall to the wanted depth on slack line, which
- * is what counting down measures; the tight line's time stands beside it as the slow bound.
- */
-export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: FallFigures } {
+const countdown = (depthM: number, deepestM: number) => [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM && depth <= deepestM)].sort((a, b) => a - b);
+
+/** The `sink` call that a rig and a presentation make, on slack line. */
+export function fallInput(rig: Rig, presentation: CastPresentation): SinkInput {
   const { depthM } = presentation;
   // The wet line is leader first and main line behind; the longest leader stands for it when half of the depth is its.
   const leader = rig.pieces.filter(({ lengthM }) => lengthM !== null && lengthM >= depthM / 2).at(-1);
   const { line } = leader ?? rig.pieces[0]!;
-  const asked = {
+  return {
     water: presentation.water,
     bodies: rig.bodies,
     line: {
@@ -32,10 +31,20 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
       tangentialCt: line.tangentialCt,
     },
     currentMps: presentation.currentMps,
+    mode: 'free',
+    depthsM: countdown(depthM, 2 * depthM),
   };
-  const countdown = (deepestM: number) => [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM && depth <= deepestM)].sort((a, b) => a - b);
-  const free = sink({ ...asked, mode: 'free', depthsM: countdown(2 * depthM) });
-  const tightLine = sink({ ...asked, mode: 'tight-line', depthsM: countdown(depthM), lineLengthM: Math.hypot(presentation.distanceM, depthM) });
+}
+
+/**
+ * Whether the rig falls at the wanted rate. The rate is the mean over the fall to the wanted depth on slack line, which
+ * is what counting down measures; the tight line's time stands beside it as the slow bound.
+ */
+export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: FallFigures } {
+  const { depthM } = presentation;
+  const asked = fallInput(rig, presentation);
+  const free = sink(asked);
+  const tightLine = sink({ ...asked, mode: 'tight-line', depthsM: countdown(depthM, depthM), lineLengthM: Math.hypot(presentation.distanceM, depthM) });
   const at = (result: Sink) => result.table.find((row) => row.depthM === depthM)?.timeS ?? null;
   const freeS = at(free);
   const tightS = at(tightLine);

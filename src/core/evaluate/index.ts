@@ -1,10 +1,12 @@
 export { evaluate, type Evaluation } from './evaluate';
 export { effectFigures, type EffectFigures } from './effect';
 export type { BalancedEnd, BalanceFigures, HookFit } from './balance';
+export { fallInput } from './fall';
 export type { HoldFigures } from './hold';
 export { hooksetInput, type SetFigures } from './set';
 export { holderLeanRad, pullAngleRad, type StrikeFigures } from './strike';
 export { withPart } from './with-part';
 export { changedReadings, whatMoved, type MovedMark, type Reading } from './what-moved';
 export { VERDICT_NAMES, type Mark, type Reason, type ReasonCode, type Verdict, type VerdictLimits, type VerdictName, type VerdictUnit } from './verdict';
+export { boatSide, type BoatSide } from './boat-side';
 export { placeOf, roomOf } from './room';

@@ -38,5 +38,6 @@ export function balanceWorking(rig: Rig, presentation: Presentation, { figures, 
       ]),
     ],
     sources: ['trim', 'water'],
+    command: { model: 'trim', input: { water: presentation.water, parts: end.masses.map(({ jointId: _, ...mass }) => mass), eye: end.eye, speedMps: presentation.speedMps } },
   };
 }

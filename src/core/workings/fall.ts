@@ -1,4 +1,4 @@
-import type { Evaluation } from '../evaluate';
+import { fallInput, type Evaluation } from '../evaluate';
 import type { Rig } from '../rigging';
 import type { CastPresentation } from '../setup';
 import { massTerms } from './shared-terms';
@@ -23,13 +23,14 @@ export function fallWorking(rig: Rig, presentation: CastPresentation, { figures 
       chosen('z', 'depth', depthM, 'depth'),
     ],
     results: [
-      computed('W', 'net-weight', free.netWeightN, 'smallForce'),
-      computed('v_{\\infty}', 'terminal-speed', free.terminalMps, 'speed'),
+      computed('W', 'net-weight', free.netWeightN, 'smallForce', 'figures.fall.free.netWeightN'),
+      computed('v_{\\infty}', 'terminal-speed', free.terminalMps, 'speed', 'figures.fall.free.terminalMps'),
       computed('t', 'time-free', row?.timeS ?? null, 'time'),
       computed("t'", 'time-tight', tight?.timeS ?? null, 'time'),
-      computed(String.raw`\bar v`, 'mean-speed', meanMps, 'speed'),
+      computed(String.raw`\bar v`, 'mean-speed', meanMps, 'speed', 'figures.fall.meanMps'),
     ],
     sources: ['sink', 'sphere-drag', 'water'],
+    command: { model: 'sink', input: fallInput(rig, presentation) },
   };
 }
 

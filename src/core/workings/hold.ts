@@ -20,9 +20,10 @@ export function holdWorking(rig: Rig, setup: Setup, presentation: Presentation, 
         const partId = setup.chain.find((each) => each.id === joint.name.split(':')[0])?.partId;
         return { ...computed(`F_{${i + 1}}`, 'joint-strength', joint.strengthN, 'force'), ...(partId ? { partId } : {}) };
       }),
-      computed('F_w', 'weakest', chain.strengthN, 'force'),
-      computed('', 'clutch-margin', clutchMargin, 'ratio'),
+      computed('F_w', 'weakest', chain.strengthN, 'force', 'figures.hold.chain.strengthN'),
+      computed('', 'clutch-margin', clutchMargin, 'ratio', 'figures.hold.clutchMargin'),
     ],
     sources: ['chain', 'knots', 'hook-opening'],
+    command: { model: 'chain', input: { joints: chain.joints } },
   };
 }

@@ -1,4 +1,5 @@
-import type { Evaluation } from '../evaluate';
+import { hooksetInput, type Evaluation } from '../evaluate';
+import { asTaper } from '../rod';
 import type { Rig } from '../rigging';
 import type { Presentation } from '../setup';
 import { hookTerms, lineTerms, rodTerms } from './shared-terms';
@@ -9,6 +10,7 @@ export function setWorking(rig: Rig, presentation: Presentation, { figures }: Ev
   const { spec } = rig.hook;
   const { classes } = rig;
   const set = figures.set;
+  const input = hooksetInput(rig, presentation);
   return {
     equations: [
       String.raw`\Delta - s - c = \sum_i \frac{T\,L_i}{EA_i} + y(T) + \frac{T\,t^2}{6\cdot1.5\,M}`,
@@ -41,18 +43,19 @@ export function setWorking(rig: Rig, presentation: Presentation, { figures }: Ev
     ],
     results: set
       ? [
-          computed(String.raw`\Delta`, 'take-up', set.hookset.takeUpM, 'distance'),
-          computed('T', 'tension', set.hookset.tensionN, 'force'),
-          computed('T q', 'at-hook', set.hookset.atHookN, 'force'),
-          computed('F_n', 'needed', set.hookset.neededN, 'force'),
-          computed('F_o', 'opening', set.hookset.openingN, 'force'),
-          computed('', 'margin', set.hookset.margin, 'ratio'),
-          computed('', 'opening-margin', set.hookset.openingMargin, 'ratio'),
-          computed('', 'tear-margin', set.hookset.tearMargin, 'ratio'),
-          computed('', 'time-to-set', set.hookset.timeToSetS, 'time'),
-          computed(String.raw`\ell`, 'lever', set.rodBend.leverArmM, 'rodLength'),
+          computed(String.raw`\Delta`, 'take-up', set.hookset.takeUpM, 'distance', 'figures.set.hookset.takeUpM'),
+          computed('T', 'tension', set.hookset.tensionN, 'force', 'figures.set.hookset.tensionN'),
+          computed('T q', 'at-hook', set.hookset.atHookN, 'force', 'figures.set.hookset.atHookN'),
+          computed('F_n', 'needed', set.hookset.neededN, 'force', 'figures.set.hookset.neededN'),
+          computed('F_o', 'opening', set.hookset.openingN, 'force', 'figures.set.hookset.openingN'),
+          computed('', 'margin', set.hookset.margin, 'ratio', 'figures.set.hookset.margin'),
+          computed('', 'opening-margin', set.hookset.openingMargin, 'ratio', 'figures.set.hookset.openingMargin'),
+          computed('', 'tear-margin', set.hookset.tearMargin, 'ratio', 'figures.set.hookset.tearMargin'),
+          computed('', 'time-to-set', set.hookset.timeToSetS, 'time', 'figures.set.hookset.timeToSetS'),
+          computed(String.raw`\ell`, 'lever', set.rodBend.leverArmM, 'rodLength', 'figures.set.rodBend.leverArmM'),
         ]
       : [],
     sources: ['elastica', 'hookset', 'line-materials'],
+    command: input.kind === 'ready' ? { model: 'hookset', input: { ...input.input, rod: asTaper(rig.rod) } } : null,
   };
 }

@@ -1,5 +1,6 @@
 import type { Evaluation } from '../evaluate';
 import { lineRiggedN, type Rig } from '../rigging';
+import { asTaper } from '../rod';
 import type { CastPresentation } from '../setup';
 import { lineTerms, massTerms, rodTerms } from './shared-terms';
 import { classTerm, computed, reading, type Working } from './working';
@@ -24,12 +25,13 @@ export function throwWorking(rig: Rig, presentation: CastPresentation, { figures
       computed('F_w', 'weakest-of-line', lineRiggedN(rig), 'force'),
     ],
     results: [
-      computed('y/L', 'drop-share', castFit.dropShare, 'share'),
-      ...(castFit.r === null ? [] : [computed('r', 'rating-place', castFit.r, 'ratio')]),
-      computed('n', 'snap-off-margin', castFit.snapOffMargin, 'ratio'),
-      computed('', 'sound-from', castWindow.soundFrom, 'mass'),
-      computed('', 'sound-to', castWindow.soundTo, 'mass'),
+      computed('y/L', 'drop-share', castFit.dropShare, 'share', 'figures.throw.castFit.dropShare'),
+      ...(castFit.r === null ? [] : [computed('r', 'rating-place', castFit.r, 'ratio', 'figures.throw.castFit.r')]),
+      computed('n', 'snap-off-margin', castFit.snapOffMargin, 'ratio', 'figures.throw.castFit.snapOffMargin'),
+      computed('', 'sound-from', castWindow.soundFrom, 'mass', 'figures.throw.castWindow.soundFrom'),
+      computed('', 'sound-to', castWindow.soundTo, 'mass', 'figures.throw.castWindow.soundTo'),
     ],
     sources: ['elastica', 'rod-classes', 'cast-styles'],
+    command: { model: 'cast-fit', input: { rod: asTaper(rig.rod), massKg: rig.castMassKg, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN: lineRiggedN(rig) } },
   };
 }

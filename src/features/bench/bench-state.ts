@@ -1,3 +1,4 @@
+import { applyChange, type Change } from '@/core/choose';
 import { withPart } from '@/core/evaluate';
 import { bearsHook, type Setup } from '@/core/setup';
 import { chainProblems, type ChainProblem } from '@/domain/chain-rules';
@@ -7,7 +8,8 @@ import type { PartId } from '@/domain/ids';
 import { comparePart } from '@/domain/part-order';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
-import type { Presentation } from '@/domain/presentation';
+import { presentationSchema, type Presentation } from '@/domain/presentation';
+import { chainSchema } from '@/domain/setup';
 
 /** What the user has made of the setup; a step back or forward moves between such states. */
 export interface Draft {
@@ -26,18 +28,21 @@ export interface BenchState {
   readonly typing: string | null;
   /** a part tried on in the selected joint, not yet fitted */
   readonly tried: PartId | null;
+  /** a remedy tried on, not yet fitted */
+  readonly trial: readonly Change[] | null;
   /** whether the readings are those of the revision's day */
   readonly asThen: boolean;
   readonly version: number;
   readonly revision: number;
   /** why the last change of the chain was not made */
-  readonly refused: ChainProblem['code'] | null;
+  readonly refused: ChainProblem['code'] | 'not-yours' | null;
 }
 
 export type BenchAction =
   | { readonly kind: 'select'; readonly jointId: string }
   | { readonly kind: 'step-joint'; readonly by: 1 | -1 }
   | { readonly kind: 'try'; readonly partId: PartId }
+  | { readonly kind: 'try-remedy'; readonly changes: readonly Change[] }
   | { readonly kind: 'step-try'; readonly by: 1 | -1; readonly among: readonly PartId[] }
   | { readonly kind: 'fit' | 'put-back' | 'undo' | 'redo' | 'toggle-then' }
   | { readonly kind: 'present'; readonly presentation: Presentation; readonly field: string }
@@ -48,24 +53,27 @@ export type BenchAction =
   | { readonly kind: 'saved'; readonly revision: number; readonly version: number; readonly draft: Draft };
 
 const MAX_STEPS = 200;
+const UNTRIED = { tried: null, trial: null } as const;
 
 export function startState(page: Draft & { readonly version: number; readonly revision: number }): BenchState {
   const draft = { chain: page.chain, presentation: page.presentation };
   const selected = page.chain.find(({ kind }) => bearsHook(kind)) ?? page.chain[0]!;
-  return { draft, past: [], future: [], saved: draft, selected: selected.id, typing: null, tried: null, asThen: false, version: page.version, revision: page.revision, refused: null };
+  return { draft, past: [], future: [], saved: draft, selected: selected.id, typing: null, tried: null, trial: null, asThen: false, version: page.version, revision: page.revision, refused: null };
 }
 
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   switch (action.kind) {
     case 'select':
-      return { ...state, selected: action.jointId, tried: null, refused: null };
+      return { ...state, selected: action.jointId, ...UNTRIED, refused: null };
     case 'step-joint': {
       const { chain } = state.draft;
       const index = chain.findIndex((joint) => joint.id === state.selected);
-      return { ...state, selected: chain[(index + action.by + chain.length) % chain.length]!.id, tried: null };
+      return { ...state, selected: chain[(index + action.by + chain.length) % chain.length]!.id, ...UNTRIED };
     }
     case 'try':
-      return { ...state, tried: action.partId === fittedPart(state) ? null : action.partId };
+      return { ...state, trial: null, tried: action.partId === fittedPart(state) ? null : action.partId };
+    case 'try-remedy':
+      return { ...state, tried: null, trial: action.changes, refused: null };
     case 'step-try': {
       const { among } = action;
       if (among.length === 0) return state;
@@ -74,18 +82,19 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return benchReducer(state, { kind: 'try', partId: next });
     }
     case 'fit': {
+      if (state.trial) return withRemedy(state, state.trial);
       if (state.tried === null) return state;
       return { ...withDraft(state, { ...state.draft, chain: chainWith(state.draft.chain, state.selected, state.tried) }), tried: null };
     }
     case 'put-back':
-      return { ...state, tried: null };
+      return { ...state, ...UNTRIED, refused: null };
     case 'undo': {
       const last = state.past.at(-1);
-      return last ? { ...state, draft: last, past: state.past.slice(0, -1), future: [state.draft, ...state.future], typing: null, tried: null, refused: null, selected: stillThere(state.selected, last) } : state;
+      return last ? { ...state, draft: last, past: state.past.slice(0, -1), future: [state.draft, ...state.future], typing: null, ...UNTRIED, refused: null, selected: stillThere(state.selected, last) } : state;
     }
     case 'redo': {
       const [next, ...rest] = state.future;
-      return next ? { ...state, draft: next, past: [...state.past, state.draft], future: rest, typing: null, tried: null, refused: null, selected: stillThere(state.selected, next) } : state;
+      return next ? { ...state, draft: next, past: [...state.past, state.draft], future: rest, typing: null, ...UNTRIED, refused: null, selected: stillThere(state.selected, next) } : state;
     }
     case 'toggle-then':
       return { ...state, asThen: !state.asThen };
@@ -118,13 +127,26 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
 /** The part that is fitted in the selected joint. */
 export const fittedPart = (state: BenchState): PartId => state.draft.chain.find((joint) => joint.id === state.selected)!.partId;
 
-/** The setup to evaluate: the draft with what is tried on, in this house, with the readings of today or of the revision's day. */
-export function currentSetup(state: BenchState, box: readonly Part[], partsThen: readonly Part[], house: House): Setup {
-  const { chain, presentation } = state.draft;
-  const readings = (id: string) => (state.asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
-  const setup: Setup = { parts: [...new Set(chain.map((joint) => joint.partId))].map(readings), chain, presentation, house };
-  return state.tried === null ? setup : withPart(setup, state.selected, readings(state.tried));
+/** The draft as a setup in this house, with the readings of today or of the revision's day. */
+export function fittedSetup({ draft, asThen }: Pick<BenchState, 'draft' | 'asThen'>, readings: Readings): Setup {
+  const { chain, presentation } = draft;
+  return { parts: [...new Set(chain.map((joint) => joint.partId))].map((id) => readingOf(id, asThen, readings)), chain, presentation, house: readings.house };
 }
+
+/** The fitted setup with what is tried on. */
+export function triedSetup(fitted: Setup, { tried, trial, selected, asThen }: Pick<BenchState, 'tried' | 'trial' | 'selected' | 'asThen'>, readings: Readings): Setup {
+  if (trial) return trial.reduce(applyChange, fitted);
+  return tried === null ? fitted : withPart(fitted, selected, readingOf(tried, asThen, readings));
+}
+
+/** What is known of the parts, today and on the revision's day, and the house that they are judged in. */
+export interface Readings {
+  readonly box: readonly Part[];
+  readonly partsThen: readonly Part[];
+  readonly house: House;
+}
+
+const readingOf = (id: string, asThen: boolean, { box, partsThen }: Readings): Part => (asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
 
 /** The parts of the Box that could stand in a joint. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
@@ -149,7 +171,15 @@ function withChain(state: BenchState, chain: readonly Joint[], selected: string)
   const { wanted } = state.draft.presentation;
   const isThere = wanted.breakAt === null || chain.some(({ id }) => id === wanted.breakAt);
   const presentation = isThere ? state.draft.presentation : withoutBreakPlace(state.draft.presentation);
-  return { ...withDraft(state, { chain, presentation }), selected, tried: null, refused: null };
+  return { ...withDraft(state, { chain, presentation }), selected, ...UNTRIED, refused: null };
+}
+
+/** The draft with a remedy made its own; a class of part must be found first, and a part of one's own put in the Box. */
+function withRemedy(state: BenchState, changes: readonly Change[]): BenchState {
+  if (changes.some((change) => change.kind === 'part' && change.from === 'class')) return { ...state, refused: 'not-yours' };
+  const { chain, presentation } = changes.reduce(applyChange, { parts: [], ...state.draft } as Setup);
+  const draft = { chain: chainSchema.parse(chain), presentation: presentationSchema.parse(presentation) };
+  return { ...withDraft(state, draft), ...UNTRIED, refused: null };
 }
 
 /** A place that is gone cannot be where it is to break. */

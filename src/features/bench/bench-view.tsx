@@ -6,41 +6,27 @@ import { useMemo, useRef, useState } from 'react';
 import { classesWith } from '@/core/defaults/classes';
 import { effectFigures, type MovedMark, type VerdictName } from '@/core/evaluate';
 import { readRig } from '@/core/rigging';
-import { HEAD } from '@/domain/chain-rules';
 import type { SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
-import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
-import { AddJointPanel } from './add-joint-panel';
+import { BenchPanels, type Open, type RevisionLine } from './bench-panels';
+import { candidateRows, ordered, type Order } from './candidate-order';
 import { Candidates, useFind } from './candidates';
-import { ChecksPanel } from './checks-panel';
 import { ChecksStrip } from './checks-strip';
 import { EffectRow } from './effect-row';
-import { HoldPanel } from './hold-panel';
 import { JointFields } from './joint-fields';
-import { OverlayPanel } from './overlay-panel';
 import { BENCH_KEYS, type BenchKeyAction } from './keys';
 import { PartsList } from './parts-list';
-import { PresentationPanel } from './presentation-panel';
-import { RevisionsPanel } from './revisions-panel';
-import { SavePanel } from './save-panel';
 import { saveSvg } from './save-svg';
 import { SheetView } from './sheet-view';
 import { TitleBlock } from './title-block';
 import { useBench, type BenchInput } from './use-bench';
 import { useOverlay } from './use-overlay';
 import { useZoom } from './use-zoom';
+import { verdictRanges } from './verdict-ranges';
 import { VerdictStrip } from './verdict-strip';
-import { WorkingPanel } from './working-panel';
-
-interface RevisionLine {
-  readonly number: number;
-  readonly reason: string;
-  readonly savedAt: string;
-}
 
 export interface BenchViewProps extends BenchInput {
   readonly setup: { readonly id: SetupId; readonly name: string };
@@ -49,51 +35,45 @@ export interface BenchViewProps extends BenchInput {
   readonly moved: readonly MovedMark[];
 }
 
-type Open = 'presentation' | 'save' | 'revisions' | 'keys' | 'checks' | 'hold' | 'add-joint' | 'overlay' | null;
-
 export function BenchView(page: BenchViewProps) {
-  const { setup: head, line, revisions, moved, box } = page;
+  const { setup: head, line, revisions, moved, box, house } = page;
   const bench = useBench(page);
   const { state, dispatch, answered } = bench;
   const { t, date } = useI18n();
   const router = useRouter();
   const [open, setOpen] = useState<Open>(null);
-  const [working, setWorking] = useState<VerdictName | null>(null);
   const [notice, setNotice] = useState('');
+  const [shows, setShows] = useState<VerdictName>('set');
+  const [order, setOrder] = useState<Order>({ by: 'name', descending: false });
   const { find, setFind, found } = useFind();
   const findRef = useRef<HTMLInputElement>(null);
   const downloadRef = useRef<HTMLAnchorElement>(null);
-  const shown = bench.candidates.filter(found);
-  const zoom = useZoom();
   const svgRef = useRef<SVGSVGElement>(null);
+  const zoom = useZoom();
   const overlay = useOverlay({ setupId: head.id, line, revisions, shown: answered });
   const drawings = overlay.drawings.base;
-  const classes = useMemo(() => classesWith(page.house.classes), [page.house]);
+  const classes = useMemo(() => classesWith(house.classes), [house]);
   const tiedIn = useMemo(() => new Map(readRig(answered.setup).knots.map(({ jointId, material }) => [jointId, material])), [answered]);
+  const rows = useMemo(() => candidateRows(bench.candidates, bench.effects, bench.before.evaluation), [bench.candidates, bench.effects, bench.before]);
+  const ranges = useMemo(() => bench.ranges && bench.rangesAreOf && verdictRanges(bench.ranges, bench.rangesAreOf), [bench.ranges, bench.rangesAreOf]);
+  const shown = ordered(rows, order).filter(({ part }) => found(part));
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
+  const isTrying = state.tried !== null || state.trial !== null;
   const select = (jointId: string) => dispatch({ kind: 'select', jointId });
-  const newest = revisions[0]?.number ?? line.number;
   const partOf = (joint: Joint) => {
     const partId = joint.id === state.selected && state.tried ? state.tried : joint.partId;
     return (state.asThen ? page.partsThen.find((part) => part.id === partId) : undefined) ?? box.find((part) => part.id === partId)!;
   };
-
   const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
 
-  const layOver = async (revision: number) => {
-    if (await overlay.lay(revision)) setOpen('overlay');
-    else setNotice(t('save.unreachable', { path: '' }));
-  };
-
   const run = (action: BenchKeyAction) => {
-    const among = shown.map((part) => part.id);
     switch (action) {
       case 'previous-joint':
       case 'next-joint':
         return dispatch({ kind: 'step-joint', by: action === 'next-joint' ? 1 : -1 });
       case 'try-previous':
       case 'try-next':
-        return dispatch({ kind: 'step-try', by: action === 'try-next' ? 1 : -1, among });
+        return dispatch({ kind: 'step-try', by: action === 'try-next' ? 1 : -1, among: shown.map(({ part }) => part.id) });
       case 'fit':
       case 'put-back':
       case 'undo':
@@ -108,32 +88,30 @@ export function BenchView(page: BenchViewProps) {
       case 'checks':
       case 'hold':
       case 'add-joint':
+      case 'remedies':
+      case 'fight':
+      case 'sweep':
+      case 'all':
         return setOpen(action);
+      case 'working':
+        return setOpen({ working: 'throw' });
       case 'remove-joint':
         return dispatch({ kind: 'remove-joint', jointId: state.selected });
       case 'move-up':
       case 'move-down':
         return dispatch({ kind: 'move-joint', jointId: state.selected, to: number - 1 + (action === 'move-down' ? 1 : -1) });
       case 'larger':
-        return zoom.larger();
       case 'smaller':
-        return zoom.smaller();
       case 'whole':
-        return zoom.reset();
       case 'pan-left':
-        return zoom.pan(1, 0);
       case 'pan-right':
-        return zoom.pan(-1, 0);
       case 'pan-up':
-        return zoom.pan(0, 1);
       case 'pan-down':
-        return zoom.pan(0, -1);
+        return zoom.run(action);
       case 'print':
         return window.print();
       case 'svg':
         return svgRef.current ? saveSvg(svgRef.current, head.name) : undefined;
-      case 'working':
-        return setWorking('throw');
       case 'find':
         return findRef.current?.focus();
       case 'setups':
@@ -145,21 +123,27 @@ export function BenchView(page: BenchViewProps) {
     }
   };
 
-  useKeys(BENCH_KEYS, run, open !== null || working !== null);
-
-  const named = <A extends string>(groups: readonly { label: (typeof BENCH_KEYS)[number]['label']; keys: readonly string[]; action: A }[]) => groups.map((group) => ({ ...group, label: t(`key.${group.label}`) }));
-  const panel = (name: Exclude<Open, null>) => ({ open: open === name, onOpenChange: (next: boolean) => setOpen(next ? name : null) });
+  useKeys(BENCH_KEYS, run, open !== null);
+  const footKeys = groupKeys(BENCH_KEYS, true).map((group) => ({ ...group, label: t(`key.${group.label}`) }));
 
   return (
     <main id="main" tabIndex={-1} className="paper-sheet outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <div className="paper-columns grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
-        <div className="paper-drawing flex min-h-0 min-w-0 flex-col gap-2.5 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
+        <div className="paper-drawing flex min-h-0 min-w-0 flex-col gap-2 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
           <SheetView drawings={drawings} over={overlay.drawings.over} selected={state.selected} onSelect={select} dimmed={bench.waiting} zoom={zoom} onSvg={(svg) => {
             svgRef.current = svg;
           }} />
-          <VerdictStrip evaluation={answered.evaluation} rig={answered.setup} dimmed={bench.waiting} onWorking={setWorking} />
-          {state.tried ? (
-            <EffectRow before={bench.before} after={effectFigures(answered.evaluation)} was={box.find(({ id }) => id === bench.fitted)!} is={partOf(bench.joint)} />
+          <VerdictStrip
+            evaluation={answered.evaluation}
+            rig={answered.setup}
+            ranges={ranges}
+            dimmed={bench.waiting}
+            rangesDimmed={bench.rangesAreOf !== answered.setup}
+            onWorking={(working) => setOpen({ working })}
+            onRemedies={() => setOpen('remedies')}
+          />
+          {isTrying ? (
+            <EffectRow before={bench.before.figures} after={effectFigures(answered.evaluation)} parts={state.tried ? { was: box.find(({ id }) => id === bench.fitted)!, is: partOf(bench.joint) } : null} />
           ) : (
             <ChecksStrip findings={answered.evaluation.checks} rig={answered.setup} onAll={() => setOpen('checks')} onSelect={select} />
           )}
@@ -181,18 +165,23 @@ export function BenchView(page: BenchViewProps) {
           <div className="flex min-h-0 flex-1 flex-col print:hidden">
             <Candidates
               number={number}
-              candidates={shown}
+              rows={shown}
               fitted={bench.fitted}
               tried={state.tried}
-              base={answered.evaluation}
-              effects={bench.effects}
+              dimmed={bench.effectsWait}
+              base={bench.before.evaluation}
+              shows={shows}
+              onShows={setShows}
+              order={order}
+              onOrder={setOrder}
               find={find}
               onFind={setFind}
               findRef={findRef}
               onTry={(partId) => dispatch({ kind: 'try', partId })}
               onFit={() => dispatch({ kind: 'fit' })}
+              onAll={() => setOpen('all')}
             />
-            {state.tried && (
+            {isTrying && (
               <div className="flex gap-2 border-x border-b border-ink bg-sheet p-1.5">
                 <button type="button" className="narrow min-h-8 flex-1 border border-ink bg-hi font-semibold text-on-hi" onClick={() => dispatch({ kind: 'fit' })}>{t('key.fit')}</button>
                 <button type="button" className="narrow min-h-8 flex-1 border border-ink" onClick={() => dispatch({ kind: 'put-back' })}>{t('key.putBack')}</button>
@@ -215,74 +204,15 @@ export function BenchView(page: BenchViewProps) {
           />
         </div>
       </div>
-      <footer className="narrow print:hidden flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
-        <span>{t('joint.of', { n: number, count: state.draft.chain.length })}</span>
-        <KeyFoot groups={named(groupKeys(BENCH_KEYS, true))} onAction={run} />
+      <footer className="narrow print:hidden flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim">
+        <KeyFoot groups={footKeys} onAction={run} />
         <a ref={downloadRef} href={fileUrl} download="setup.json" className="hover:text-ink">{t('key.download')}</a>
         <Link href="/bench" className="hover:text-ink">{t('key.setups')}</Link>
         <span role="status" className="ml-auto text-ink">
           {state.refused ? t('joint.cannot', { why: t(`chainProblem.${state.refused}`) }) : bench.failed ? t('error.failedTitle') : state.asThen ? t('revisions.thenNote', { date: date(new Date(line.savedAt)) }) : notice}
         </span>
       </footer>
-      <PresentationPanel
-        {...panel('presentation')}
-        presentation={state.draft.presentation}
-        house={page.house}
-        rig={answered.setup}
-        carrying={answered.evaluation.figures.hold.chain.joints.map(({ name }) => name)}
-        onPresent={(presentation, field) => dispatch({ kind: 'present', presentation, field })}
-      />
-      <AddJointPanel
-        {...panel('add-joint')}
-        chain={state.draft.chain}
-        after={bench.joint}
-        box={box}
-        onAdd={(joint) => {
-          // Behind the first three, whichever of them is selected.
-          dispatch({ kind: 'add-joint', joint, after: state.draft.chain[Math.max(HEAD.length, number) - 1]!.id });
-          setOpen(null);
-        }}
-      />
-      <ChecksPanel {...panel('checks')} findings={answered.evaluation.checks} rig={answered.setup} onSelect={select} />
-      <HoldPanel {...panel('hold')} evaluation={answered.evaluation} rig={answered.setup} />
-      {overlay.versions && (
-        <OverlayPanel
-          {...panel('overlay')}
-          {...overlay.versions}
-          parts={box}
-          onTakeOff={() => {
-            overlay.takeOff();
-            setOpen(null);
-          }}
-        />
-      )}
-      <SavePanel
-        {...panel('save')}
-        setupId={head.id}
-        draft={state.draft}
-        version={state.version}
-        newest={newest}
-        onSaved={(saved) => {
-          dispatch({ kind: 'saved', revision: saved.number, version: saved.version, draft: state.draft });
-          setOpen(null);
-          setNotice(t('save.saved', { letter: revisionLetter(saved.number) }));
-          router.push(`/bench/${head.id}`);
-        }}
-      />
-      <RevisionsPanel
-        {...panel('revisions')}
-        setupId={head.id}
-        revisions={revisions}
-        current={line.number}
-        moved={moved}
-        readingsChanged={bench.readingsChanged}
-        box={box}
-        asThen={state.asThen}
-        onToggleThen={() => dispatch({ kind: 'toggle-then' })}
-        onOverlay={(revision) => void layOver(revision)}
-      />
-      <KeysPanel {...panel('keys')} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BENCH_KEYS))} />
-      <WorkingPanel verdict={working} onVerdict={setWorking} setup={answered.setup} evaluation={answered.evaluation} box={box} fileUrl={fileUrl} />
+      <BenchPanels open={open} onOpen={setOpen} onNotice={setNotice} bench={bench} overlay={overlay} rows={rows} box={box} house={house} setupId={head.id} line={line} revisions={revisions} moved={moved} fileUrl={fileUrl} />
     </main>
   );
 }

@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { evaluate } from '@/core/evaluate';
 import { demoHouse, demoParts } from '@/db/demo';
-import { benchReducer, candidatesFor, currentSetup, fittedPart, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
+import { benchReducer, candidatesFor, fittedPart, fittedSetup, triedSetup, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
 import { actionOfKey } from '@/ui/keys';
 import { newJoint } from '@/domain/new-joint';
 import { partIdSchema } from '@/domain/ids';
+import type { Part } from '@/domain/parts';
 import { BENCH_KEYS } from './keys';
 import { chainChanges, revisionDifference } from './revision-difference';
 import { zoomedAbout } from './use-zoom';
@@ -15,6 +16,10 @@ import { verdictScale } from './verdict-scale';
 const file = demoFile('setup-drowned-wall');
 const start = () => startState({ chain: file.chain, presentation: file.presentation, version: 2, revision: 2 });
 const run = (state: BenchState, ...actions: BenchAction[]) => actions.reduce(benchReducer, state);
+const currentSetup = (state: BenchState, partsThen: readonly Part[]) => {
+  const readings = { box: demoParts, partsThen, house: demoHouse };
+  return triedSetup(fittedSetup(state, readings), state, readings);
+};
 const hooks = demoParts.filter((part) => part.kind === 'hook' && part.points === 'single').map(({ id }) => id);
 const other = hooks.find((id) => id !== fittedPart(start()))!;
 
@@ -27,7 +32,7 @@ describe('benchReducer', () => {
   it('tries on without changing, fits as one step, takes it back and gives it again', () => {
     const tried = run(start(), { kind: 'try', partId: other });
     expect(isChanged(tried)).toBe(false);
-    expect(currentSetup(tried, demoParts, [], demoHouse).chain.find(({ id }) => id === 'hook')!.partId).toBe(other);
+    expect(currentSetup(tried, []).chain.find(({ id }) => id === 'hook')!.partId).toBe(other);
     const fitted = run(tried, { kind: 'fit' });
     expect([fittedPart(fitted), fitted.tried, isChanged(fitted)]).toEqual([other, null, true]);
     const undone = run(fitted, { kind: 'undo' });
@@ -65,7 +70,7 @@ describe('benchReducer', () => {
     expect([isChanged(saved), saved.revision, saved.version]).toEqual([false, 3, 3]);
     const evening = demoFiles.find(({ id, newest }) => id === 'setup-evening-edge' && newest)!;
     const state = startState({ chain: evening.file.chain, presentation: evening.file.presentation, version: 1, revision: 1 });
-    const setMark = (each: BenchState) => evaluate(currentSetup(each, demoParts, evening.fileThen.parts, demoHouse)).verdicts.set.mark;
+    const setMark = (each: BenchState) => evaluate(currentSetup(each, evening.fileThen.parts)).verdicts.set.mark;
     expect([setMark(state), setMark(run(state, { kind: 'toggle-then' }))]).toEqual(['edge', 'sound']);
   });
 

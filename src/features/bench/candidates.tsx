@@ -1,44 +1,52 @@
 'use client';
 
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import type { Evaluation } from '@/core/evaluate';
+import type { Evaluation, VerdictName } from '@/core/evaluate';
 import { VERDICT_NAMES } from '@/core/evaluate';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { keepInView } from '@/ui/keep-in-view';
 import { Mark } from '@/ui/mark';
-import type { CandidateEffect } from '@/workers/protocol';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { SignedBar } from '@/ui/signed-bar';
+import type { CandidateRow, Order } from './candidate-order';
+import { MEASURE_OF_UNIT } from './verdict-strip';
 
 export interface CandidatesProps {
   readonly number: number;
-  readonly candidates: readonly Part[];
+  readonly rows: readonly CandidateRow[];
   readonly fitted: PartId;
   readonly tried: PartId | null;
+  readonly dimmed: boolean;
   /** what the fitted setup gives, to compare with */
-  readonly base: Pick<Evaluation, 'verdicts' | 'castMassKg'>;
-  readonly effects: readonly CandidateEffect[];
+  readonly base: Pick<Evaluation, 'castMassKg'>;
+  /** the verdict that the third column shows */
+  readonly shows: VerdictName;
+  readonly onShows: (verdict: VerdictName) => void;
+  readonly order: Order;
+  readonly onOrder: (order: Order) => void;
   readonly find: string;
   readonly onFind: (text: string) => void;
   readonly findRef: RefObject<HTMLInputElement | null>;
   readonly onTry: (partId: PartId) => void;
   readonly onFit: () => void;
+  readonly onAll: () => void;
 }
 
-const BADNESS = { fails: 3, 'cant-tell': 2, edge: 1, sound: 0 } as const;
+const GRID = 'grid grid-cols-[minmax(0,1fr)_40px_74px_18px]';
 
 /** What else could stand in the joint, each with what it would change. */
-export function Candidates({ number, candidates, fitted, tried, base, effects, find, onFind, findRef, onTry, onFit }: CandidatesProps) {
-  const i18n = useI18n();
-  const { t } = i18n;
+export function Candidates(props: CandidatesProps) {
+  const { number, rows, fitted, tried, dimmed, base, shows, onShows, order, onOrder, find, onFind, findRef, onTry, onFit, onAll } = props;
+  const { t } = useI18n();
   const on = tried ?? fitted;
   return (
-    <section aria-labelledby="candidates-title" className="flex min-h-0 flex-col border border-ink bg-sheet px-2 pb-1 pt-1.5">
-      <div className="mb-0.5 flex items-baseline gap-2">
-        <h2 id="candidates-title" className="narrow text-[12px] font-semibold">{t('candidates.title', { n: number })}</h2>
+    <section aria-labelledby="candidates-title" className="flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1">
+      <div className="flex items-baseline gap-2">
+        <h2 id="candidates-title" className="narrow min-w-0 flex-1 truncate text-[12px] font-semibold">{t('candidates.title', { n: number })}</h2>
         <input
           ref={findRef}
           type="search"
@@ -46,59 +54,73 @@ export function Candidates({ number, candidates, fitted, tried, base, effects, f
           aria-label={t('candidates.find')}
           placeholder={t('candidates.findHint')}
           onChange={(event) => onFind(event.target.value)}
-          className="narrow ml-auto w-24 min-w-0 border-b border-faint bg-transparent text-[12px] placeholder:text-dim"
+          className="narrow w-16 min-w-0 border-b border-faint bg-transparent text-[12px] placeholder:text-dim"
         />
+        <button type="button" onClick={onAll} className="narrow whitespace-nowrap text-[12px] underline underline-offset-2">{t('candidates.all')}</button>
       </div>
-      <div className="narrow grid grid-cols-[1fr_44px_40px_18px] text-right text-[11px] text-dim" aria-hidden="true">
-        <span />
-        <span>{t('candidates.weight')}</span>
-        <span>{t('candidates.set')}</span>
-        <span />
+      <div className={`narrow ${GRID} items-center text-[11.5px] text-dim`}>
+        <SortButton label={t('candidates.name')} by="name" order={order} onOrder={onOrder} />
+        <SortButton label={t('candidates.weight')} by="castMassKg" order={order} onOrder={onOrder} right />
+        <span className="flex items-center justify-end">
+          <select aria-label={t('candidates.shows')} value={shows} onChange={(event) => VERDICT_NAMES.filter((name) => name === event.target.value).forEach(onShows)} className="max-w-[50px] bg-transparent">
+            {VERDICT_NAMES.map((name) => <option key={name} value={name} className="bg-sheet">{t(`verdict.${name}`)}</option>)}
+          </select>
+          <SortButton label={t('candidates.byRoom', { verdict: t(`verdict.${shows}`) })} by={shows} order={order} onOrder={onOrder} hidden />
+        </span>
+        <SortButton label={t('candidates.byMark')} by="mark" order={order} onOrder={onOrder} hidden right />
       </div>
-      {candidates.length === 0 && <p className="semi-narrow py-2 text-[12.5px]">{t('candidates.none')}</p>}
-      <div role="listbox" aria-labelledby="candidates-title" tabIndex={0} aria-activedescendant={`candidate-${on}`} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-72">
-        {candidates.map((part) => (
-          <Candidate
-            key={part.id}
-            part={part}
-            isOn={part.id === on}
-            isFitted={part.id === fitted}
-            base={base}
-            effect={effects.find((each) => each.partId === part.id)?.evaluation ?? null}
-            onTry={() => onTry(part.id)}
-            onFit={onFit}
-          />
+      {rows.length === 0 && <p className="semi-narrow py-2 text-[12.5px]">{t('candidates.none')}</p>}
+      <div role="listbox" aria-labelledby="candidates-title" tabIndex={0} aria-activedescendant={`candidate-${on}`} data-state={dimmed ? 'waiting' : 'ready'} className="relative min-h-0 flex-1 overflow-y-auto data-[state=waiting]:opacity-60 max-lg:max-h-72">
+        {rows.map((row) => (
+          <Candidate key={row.part.id} row={row} isOn={row.part.id === on} isFitted={row.part.id === fitted} base={base} shows={shows} onTry={() => onTry(row.part.id)} onFit={onFit} />
         ))}
       </div>
     </section>
   );
 }
 
+interface SortButtonProps {
+  readonly label: string;
+  readonly by: Order['by'];
+  readonly order: Order;
+  readonly onOrder: (order: Order) => void;
+  /** the label is for those who hear it; an arrow stands for it */
+  readonly hidden?: boolean;
+  readonly right?: boolean;
+}
+
+/** Sorts by a column; again, the other way round. */
+export function SortButton({ label, by, order, onOrder, hidden = false, right = false }: SortButtonProps) {
+  const isBy = order.by === by;
+  return (
+    <button type="button" aria-pressed={isBy} aria-label={hidden ? label : undefined} onClick={() => onOrder({ by, descending: isBy ? !order.descending : by !== 'name' && by !== 'mark' && by !== 'price' })} className={`min-h-8 min-w-3 whitespace-nowrap aria-pressed:font-semibold aria-pressed:text-ink lg:min-h-5 ${right ? 'text-right' : 'text-left'}`}>
+      {hidden ? '' : label}<span aria-hidden="true">{isBy ? (order.descending ? '↓' : '↑') : hidden ? '↕' : ''}</span>
+    </button>
+  );
+}
+
 interface CandidateProps {
-  readonly part: Part;
+  readonly row: CandidateRow;
   readonly isOn: boolean;
   readonly isFitted: boolean;
   readonly base: CandidatesProps['base'];
-  readonly effect: CandidateEffect['evaluation'];
+  readonly shows: VerdictName;
   readonly onTry: () => void;
   readonly onFit: () => void;
 }
 
-function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: CandidateProps) {
+function Candidate({ row: { part, effect, gained, worst }, isOn, isFitted, base, shows, onTry, onFit }: CandidateProps) {
   const i18n = useI18n();
-  const { t, format, number } = i18n;
-  const row = useRef<HTMLDivElement>(null);
+  const { t, format } = i18n;
+  const element = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (isOn && row.current) keepInView(row.current);
+    if (isOn && element.current) keepInView(element.current);
   }, [isOn]);
-  // What waits for a model on either side says nothing of the part.
-  const told = effect ? VERDICT_NAMES.filter((name) => effect.verdicts[name].mark !== 'cant-tell' || base.verdicts[name].mark !== 'cant-tell') : [];
-  const worst = effect && told.length > 0 ? told.map((name) => effect.verdicts[name].mark).reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a)) : null;
   const delta = effect ? effect.castMassKg - base.castMassKg : 0;
-  const setMargin = effect?.verdicts.set.value ?? null;
+  const verdict = effect?.verdicts[shows] ?? null;
   return (
     <div
-      ref={row}
+      ref={element}
       id={`candidate-${part.id}`}
       role="option"
       aria-selected={isOn}
@@ -108,14 +130,17 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
       onDoubleClick={onFit}
       onKeyDown={(event) => event.key === ' ' && onTry()}
       title={partDetail(i18n, part, null)}
-      className={`narrower grid min-h-8 w-full grid-cols-[1fr_44px_40px_18px] items-center border-t border-faint text-[12.5px] lg:min-h-[21px] ${isOn ? 'bg-hi text-on-hi' : ''}`}
+      className={`narrower ${GRID} min-h-8 w-full items-center border-t border-faint text-[12.5px] lg:min-h-[21px] ${isOn ? 'bg-hi text-on-hi' : ''}`}
     >
       <span className="truncate px-0.5">
         {partTitle(i18n, part)} <span className={isOn ? '' : 'text-dim'}>{partDetail(i18n, part, null)}</span>
         {isFitted ? ` (${t('candidates.on')})` : ''}
       </span>
       <span className="text-right">{effect && Math.abs(delta) >= 5e-5 ? signed(format(Math.abs(delta), 'mass'), delta) : ''}</span>
-      <span className="text-right">{setMargin === null ? '' : `${number(setMargin, 2)}×`}</span>
+      <span className="flex items-center justify-end gap-1">
+        <span>{verdict ? format(verdict.value, MEASURE_OF_UNIT[verdict.unit]) : ''}</span>
+        {gained[shows] !== null && <SignedBar share={gained[shows] / BAR_SPAN} width={26} />}
+      </span>
       <span className="flex justify-end pr-0.5">
         {worst && (
           <>
@@ -128,7 +153,10 @@ function Candidate({ part, isOn, isFitted, base, effect, onTry, onFit }: Candida
   );
 }
 
-const signed = (text: string, value: number) => `${value < 0 ? '−' : '+'}${text}`;
+/** A bar is full at so much room gained or lost: from failing to well inside [widths of the edge]. */
+export const BAR_SPAN = 2;
+
+export const signed = (text: string, value: number) => `${value < 0 ? '−' : '+'}${text}`;
 
 /** What is typed into the search, and whether a part answers it. */
 export function useFind() {

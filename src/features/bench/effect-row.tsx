@@ -1,35 +1,30 @@
 'use client';
 
 import type { EffectFigures } from '@/core/evaluate';
-import type { Measure } from '@/core/measure';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
+import { EFFECT_COLUMNS } from './candidate-table';
 
 export interface EffectRowProps {
   readonly before: EffectFigures;
   readonly after: EffectFigures;
-  readonly was: Part;
-  readonly is: Part;
+  /** absent while a remedy is tried on, which changes more than one part */
+  readonly parts: { readonly was: Part; readonly is: Part } | null;
 }
 
-const FIGURES = [
-  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'],
-  ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force'],
-] as const satisfies readonly (readonly [string, keyof EffectFigures, Measure])[];
-
 /** What a part that is tried on changes, before and after, in one row. */
-export function EffectRow({ before, after, was, is }: EffectRowProps) {
+export function EffectRow({ before, after, parts }: EffectRowProps) {
   const i18n = useI18n();
   const { t, format, number, money } = i18n;
   const cells: readonly { readonly key: string; readonly label: string; readonly was: string; readonly is: string }[] = [
-    ...FIGURES.map(([key, field, measure]) => ({ key, label: t(`effect.${key}`), was: format(before[field], measure), is: format(after[field], measure) })),
+    ...EFFECT_COLUMNS.map(([key, field, measure]) => ({ key, label: t(`effect.${key}`), was: format(before[field], measure), is: format(after[field], measure) })),
     { key: 'points', label: t('effect.points'), was: number(before.pointsInReach, 0), is: number(after.pointsInReach, 0) },
-    { key: 'price', label: t('effect.price'), was: was.price ? money(was.price) : '–', is: is.price ? money(is.price) : '–' },
+    ...(parts ? [{ key: 'price', label: t('effect.price'), was: parts.was.price ? money(parts.was.price) : '–', is: parts.is.price ? money(parts.is.price) : '–' }] : []),
   ];
   return (
     <section aria-label={t('effect.title')} data-testid="effect" className="flex border border-ink bg-sheet max-lg:flex-wrap">
-      <p className="narrow w-[8.5rem] shrink-0 border-r border-faint px-3.5 py-1 text-[12.5px]"><span className="block font-semibold">{t('candidates.changes')}</span><span className="line-clamp-2 text-[12px] text-dim">{partTitle(i18n, is)}</span></p>
+      <p className="narrow w-[8.5rem] shrink-0 border-r border-faint px-3.5 py-1 text-[12.5px]"><span className="block font-semibold">{t('candidates.changes')}</span><span className="line-clamp-2 text-[12px] text-dim">{parts ? partTitle(i18n, parts.is) : t('remedy.one')}</span></p>
       <dl className="grid min-w-0 flex-1 grid-cols-4 lg:grid-cols-8">
         {cells.map(({ key, label, was: before_, is: after_ }) => (
           <div key={key} data-changed={before_ !== after_} className="min-w-0 border-l border-faint px-2 py-1 first:border-l-0 data-[changed=true]:font-semibold">

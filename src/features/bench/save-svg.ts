@@ -1,3 +1,5 @@
+import { saveText } from '@/features/fields/save-text';
+
 /** What a pen is, of all that a style says: the rest is the page's. */
 const PEN = ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linecap', 'stroke-linejoin', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-stretch', 'paint-order'] as const;
 
@@ -19,9 +21,4 @@ export function svgText(svg: SVGSVGElement): string {
   return `<?xml version="1.0" encoding="UTF-8"?>\n${new XMLSerializer().serializeToString(copy)}`;
 }
 
-export function saveSvg(svg: SVGSVGElement, name: string): void {
-  const url = URL.createObjectURL(new Blob([svgText(svg)], { type: 'image/svg+xml' }));
-  const link = Object.assign(document.createElement('a'), { href: url, download: `${name}.svg` });
-  link.click();
-  URL.revokeObjectURL(url);
-}
+export const saveSvg = (svg: SVGSVGElement, name: string): void => saveText(`${name}.svg`, 'image/svg+xml', svgText(svg));

@@ -83,7 +83,7 @@ export function SheetView({ drawings, over, selected, onSelect, dimmed, zoom, on
         <Stacked title={t('drawing.sheet')} drawing={drawings.narrow} over={over?.narrow ?? null} {...parts} tiny />
         <Stacked title={t('drawing.detailTitle')} drawing={drawings.narrowDetail} over={over?.narrowDetail ?? null} {...parts} />
       </div>
-      {zoom.zoom.k !== 1 && <button type="button" onClick={zoom.reset} className="narrow absolute bottom-1 left-1 border border-faint bg-sheet px-2 text-[12px] print:hidden max-lg:hidden">{t('drawing.whole')}</button>}
+      {zoom.zoom.k !== 1 && <button type="button" onClick={() => zoom.run('whole')} className="narrow absolute bottom-1 left-1 border border-faint bg-sheet px-2 text-[12px] print:hidden max-lg:hidden">{t('drawing.whole')}</button>}
     </div>
   );
 }

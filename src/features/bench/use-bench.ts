@@ -1,26 +1,23 @@
 'use client';
 
-import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useMemo, useReducer, useState } from 'react';
 import { changedReadings, effectFigures, type Evaluation } from '@/core/evaluate';
 import type { Setup } from '@/core/setup';
-import type { House } from '@/domain/house';
 import type { Joint } from '@/domain/joint';
-import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
-import { LatestAnswer } from '@/workers/client';
-import type { CandidateEffect } from '@/workers/protocol';
-import { benchReducer, candidatesFor, currentSetup, fittedPart, isChanged, startState } from './bench-state';
+import { useAnswer } from '@/features/fields/use-answer';
+import type { Question } from '@/workers/protocol';
+import { benchReducer, candidatesFor, fittedPart, fittedSetup, isChanged, startState, triedSetup, type Readings } from './bench-state';
 
-export interface BenchInput {
-  readonly box: readonly Part[];
-  readonly partsThen: readonly Part[];
+export interface BenchInput extends Readings {
   readonly chain: readonly Joint[];
   readonly presentation: Presentation;
-  readonly house: House;
   readonly evaluation: Evaluation;
   readonly version: number;
   readonly revision: number;
 }
+
+type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 
 /** A result and the setup it is the result of: the two change together, so a drawing never mixes old and new. */
 interface Answered {
@@ -28,80 +25,69 @@ interface Answered {
   readonly evaluation: Evaluation;
 }
 
-/** Headless: owns the draft and what is tried on, asks the worker, keeps the last answer while the next one comes. */
+/** Ranges take a second of a worker; while one steps through candidates they wait for a rest [ms]. */
+const RANGES_AFTER_MS = 350;
+
+/** Headless: owns the draft and what is tried on, asks the workers, keeps the last answer while the next one comes. */
 export function useBench(page: BenchInput) {
+  const { box, partsThen, house } = page;
   const [state, dispatch] = useReducer(benchReducer, page, startState);
-  const setup = useMemo(() => currentSetup(state, page.box, page.partsThen, page.house), [state, page.box, page.partsThen, page.house]);
-  const [answered, setAnswered] = useState<Answered>(() => ({ setup, evaluation: page.evaluation }));
-  const [failed, setFailed] = useState<Setup | null>(null);
-  const asked = useRef<Setup>(setup);
-  const evaluator = useRef<LatestAnswer | null>(null);
+  const { draft, asThen, tried, trial, selected } = state;
+  const readings = useMemo(() => ({ box, partsThen, house }), [box, partsThen, house]);
+  const fitted = useMemo(() => fittedSetup({ draft, asThen }, readings), [draft, asThen, readings]);
+  // A joint that is only looked at changes nothing: the setup stays the same object while nothing is tried on.
+  const triedIn = tried === null ? null : selected;
+  const setup = useMemo(() => triedSetup(fitted, { tried, trial, selected: triedIn ?? '', asThen }, readings), [fitted, tried, trial, triedIn, asThen, readings]);
 
-  useEffect(() => {
-    const worker = new LatestAnswer((reply) => {
-      if (reply.kind === 'evaluate') setAnswered({ setup: asked.current, evaluation: reply.evaluation });
-      if (reply.kind === 'failed') setFailed(asked.current);
-    });
-    evaluator.current = worker;
-    return () => worker.close();
-  }, []);
+  // The server has evaluated the first setup already.
+  const [first] = useState<Answered>(() => ({ setup, evaluation: page.evaluation }));
+  const question = useMemo((): Asked<'evaluate'> | null => (setup === first.setup ? null : { kind: 'evaluate', setup }), [setup, first]);
+  const asked = useAnswer(question);
+  const answered: Answered = question === null || asked.last === null ? first : { setup: asked.last.question.setup, evaluation: asked.last.answer };
+  const shown = useStable(answered);
 
-  // A setup that the server has evaluated already is not asked for again; one that only looks new is.
-  useEffect(() => {
-    if (asked.current === setup) return;
-    asked.current = setup;
-    evaluator.current?.ask({ kind: 'evaluate', setup });
-  }, [setup]);
-
-  const joint = state.draft.chain.find((each) => each.id === state.selected)!;
-  const candidates = useMemo(() => candidatesFor(joint, state.draft.chain, page.box), [joint, state.draft.chain, page.box]);
-  const fitted = useMemo(() => currentSetup({ ...state, tried: null }, page.box, page.partsThen, page.house), [state, page.box, page.partsThen, page.house]);
-  const effects = useCandidateEffects(fitted, state.selected, candidates);
+  const joint = draft.chain.find((each) => each.id === selected)!;
+  const candidates = useMemo(() => candidatesFor(joint, draft.chain, box), [joint, draft.chain, box]);
+  const candidatesQuestion = useMemo((): Asked<'candidates'> => ({ kind: 'candidates', setup: fitted, jointId: selected, parts: candidates }), [fitted, selected, candidates]);
+  const rangesQuestion = useMemo((): Asked<'ranges'> => ({ kind: 'ranges', setup: shown.setup }), [shown.setup]);
+  const effects = useAnswer(candidatesQuestion);
+  const ranges = useAnswer(rangesQuestion, RANGES_AFTER_MS);
 
   return {
     state,
     dispatch,
     /** the setup and the answer to show: the last that was answered */
-    answered,
-    waiting: answered.setup !== setup && failed !== setup,
-    failed: failed === setup,
+    answered: shown,
+    fittedSetup: fitted,
+    waiting: asked.waiting,
+    failed: asked.failed !== null,
     joint,
     fitted: fittedPart(state),
     candidates,
-    effects,
-    /** what the fitted setup gives, while a part is tried on: the row of before and after hangs on it */
-    before: useBefore(fitted, state.tried !== null, answered),
+    effects: effects.last?.question.jointId === selected ? effects.last.answer : [],
+    effectsWait: effects.waiting,
+    /** ranges of what is shown, or of what was shown before */
+    ranges: ranges.last?.answer ?? null,
+    rangesAreOf: ranges.last?.question.setup ?? null,
+    rangesWait: ranges.waiting,
+    /** what the fitted setup gives, while something is tried on: the row of before and after hangs on it */
+    before: useBefore(fitted, shown),
     changed: isChanged(state),
-    readingsChanged: useMemo(() => changedReadings(page.partsThen, page.box).length, [page.partsThen, page.box]),
+    readingsChanged: useMemo(() => changedReadings(partsThen, box).length, [partsThen, box]),
   };
 }
 
-/** The figures of the last answer that was about the fitted setup. */
-function useBefore(fitted: Setup, isTrying: boolean, answered: Answered) {
+/** The same object while setup and evaluation are the same. */
+function useStable(answered: Answered): Answered {
   const [held, setHeld] = useState(answered);
-  if (!isTrying && held !== answered && answered.setup.chain === fitted.chain) setHeld(answered);
-  return useMemo(() => effectFigures(held.evaluation), [held]);
+  const isSame = held.setup === answered.setup && held.evaluation === answered.evaluation;
+  if (!isSame) setHeld(answered);
+  return isSame ? held : answered;
 }
 
-/** What each candidate would make of the fitted setup; empty until the worker has answered for this joint. */
-function useCandidateEffects(setup: Setup, jointId: string, parts: readonly Part[]): readonly CandidateEffect[] {
-  const [effects, setEffects] = useState<readonly CandidateEffect[]>([]);
-  const worker = useRef<LatestAnswer | null>(null);
-  useEffect(() => {
-    const latest = new LatestAnswer((reply) => {
-      if (reply.kind === 'candidates') setEffects(reply.effects);
-    });
-    worker.current = latest;
-    return () => latest.close();
-  }, []);
-  // Trying on does not change the fitted setup, so its text is the same and nothing is asked again.
-  const question = JSON.stringify([setup.chain, setup.presentation, jointId, setup.parts]);
-  const latest = useRef({ setup, jointId, parts });
-  useEffect(() => {
-    latest.current = { setup, jointId, parts };
-  });
-  useEffect(() => {
-    worker.current?.ask({ kind: 'candidates', ...latest.current });
-  }, [question]);
-  return effects;
+/** The evaluation of the fitted setup as it was last answered. */
+function useBefore(fitted: Setup, answered: Answered) {
+  const [held, setHeld] = useState(answered);
+  if (answered.setup === fitted && held !== answered) setHeld(answered);
+  return useMemo(() => ({ evaluation: held.evaluation, figures: effectFigures(held.evaluation) }), [held]);
 }

@@ -9,6 +9,8 @@ export interface Zoom {
   readonly y: number;
 }
 
+export type ZoomAction = 'larger' | 'smaller' | 'whole' | 'pan-left' | 'pan-right' | 'pan-up' | 'pan-down';
+
 const WHOLE: Zoom = { k: 1, x: 0, y: 0 };
 const MOST = 12;
 const KEY_STEP = 1.3;
@@ -54,12 +56,28 @@ export function useZoom() {
     return [(box?.width ?? 0) / 2, (box?.height ?? 0) / 2];
   };
 
+  const pan = (dx: number, dy: number) => setZoom((held) => (held.k === 1 ? held : { ...held, x: held.x + dx * PAN_MM, y: held.y + dy * PAN_MM }));
+  const run = (action: ZoomAction) => {
+    switch (action) {
+      case 'larger':
+      case 'smaller':
+        return setZoom((held) => zoomedAbout(held, action === 'larger' ? KEY_STEP : 1 / KEY_STEP, middle()));
+      case 'whole':
+        return setZoom(WHOLE);
+      case 'pan-left':
+      case 'pan-right':
+        return pan(action === 'pan-left' ? 1 : -1, 0);
+      case 'pan-up':
+      case 'pan-down':
+        return pan(0, action === 'pan-up' ? 1 : -1);
+      default:
+        return action satisfies never;
+    }
+  };
+
   return {
     zoom,
-    reset: () => setZoom(WHOLE),
-    larger: () => setZoom((held) => zoomedAbout(held, KEY_STEP, middle())),
-    smaller: () => setZoom((held) => zoomedAbout(held, 1 / KEY_STEP, middle())),
-    pan: (dx: number, dy: number) => setZoom((held) => (held.k === 1 ? held : { ...held, x: held.x + dx * PAN_MM, y: held.y + dy * PAN_MM })),
+    run,
     handlers: {
       ref: (element: SVGSVGElement | null) => {
         svg.current = element;

@@ -1,54 +1,81 @@
 'use client';
 
-import type { Evaluation, Verdict, VerdictName, VerdictUnit } from '@/core/evaluate';
-import { VERDICT_NAMES } from '@/core/evaluate';
+import Link from 'next/link';
+import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName, type VerdictUnit } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
+import type { Setup } from '@/core/setup';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
-import { reasonText, type SpokenOf } from '@/i18n/setup-text';
+import { inputText } from '@/i18n/input-text';
+import { reasonText } from '@/i18n/setup-text';
 import { Mark } from '@/ui/mark';
 import { ScaleBar } from '@/ui/scale-bar';
+import type { VerdictRange } from './verdict-ranges';
 import { verdictScale } from './verdict-scale';
 
-const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
+export const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
 
 export interface VerdictStripProps {
   readonly evaluation: Evaluation;
-  readonly rig: SpokenOf;
+  readonly rig: Setup;
+  /** null until the draws are made */
+  readonly ranges: Readonly<Record<VerdictName, VerdictRange>> | null;
   readonly dimmed: boolean;
+  readonly rangesDimmed: boolean;
   readonly onWorking: (name: VerdictName) => void;
+  readonly onRemedies: () => void;
 }
 
-export function VerdictStrip({ evaluation, rig, dimmed, onWorking }: VerdictStripProps) {
+export function VerdictStrip({ evaluation, rig, ranges, dimmed, rangesDimmed, onWorking, onRemedies }: VerdictStripProps) {
   return (
-    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} className="grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5">
+    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} data-ranges={ranges && !rangesDimmed ? 'ready' : 'waiting'} className="grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5">
       {VERDICT_NAMES.map((name) => (
-        <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} rig={rig} onWorking={() => onWorking(name)} />
+        <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} rig={rig} ranged={ranges?.[name] ?? null} rangesDimmed={rangesDimmed} onWorking={() => onWorking(name)} onRemedies={onRemedies} />
       ))}
     </div>
   );
 }
 
-function VerdictCell({ name, verdict, rig, onWorking }: { readonly name: VerdictName; readonly verdict: Verdict; readonly rig: SpokenOf; readonly onWorking: () => void }) {
+interface VerdictCellProps {
+  readonly name: VerdictName;
+  readonly verdict: Verdict;
+  readonly rig: Setup;
+  readonly ranged: VerdictRange | null;
+  readonly rangesDimmed: boolean;
+  readonly onWorking: () => void;
+  readonly onRemedies: () => void;
+}
+
+function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRemedies }: VerdictCellProps) {
   const i18n = useI18n();
   const { t, show, format } = i18n;
   const measure = MEASURE_OF_UNIT[verdict.unit];
   const shown = verdict.value === null ? null : show(verdict.value, measure);
   const scale = verdictScale(verdict);
+  const isOpen = verdict.mark !== 'cant-tell' && ranged !== null && !ranged.isSure;
+  const mark = isOpen ? 'cant-tell' : verdict.mark;
+  const range = ranged?.range ?? null;
   return (
-    <section aria-labelledby={`verdict-${name}`} data-verdict={name} data-mark={verdict.mark} className="grid min-w-0 grid-cols-[7rem_1fr] items-end border-b border-faint px-3.5 py-2 last:border-0 sm:block sm:border-b-0 sm:border-r">
+    <section aria-labelledby={`verdict-${name}`} data-verdict={name} data-mark={verdict.mark} data-shown={mark} className="grid min-w-0 grid-cols-[7rem_1fr] items-end border-b border-faint px-3.5 py-1.5 last:border-0 sm:block sm:border-b-0 sm:border-r">
       <h2 id={`verdict-${name}`} className="narrow col-span-2 flex items-center gap-1.5 text-[15px] font-semibold">
-        <Mark shape={MARK_SHAPE[verdict.mark]} />
+        <Mark shape={MARK_SHAPE[mark]} />
         {t(`verdict.${name}`)}
-        <span className="ml-auto text-[12px] font-normal text-dim">{t(`mark.${verdict.mark}`)}</span>
+        <span className="ml-auto text-[12px] font-normal text-dim">{isOpen ? t('range.notYet') : t(`mark.${verdict.mark}`)}</span>
       </h2>
       {shown ? (
-        <button type="button" onClick={onWorking} className="narrower block text-left text-[33px] font-semibold leading-[1.15] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
-          <output>{shown.number}</output>
-          <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
-        </button>
+        <p className="flex items-baseline gap-2">
+          <button type="button" onClick={onWorking} className="narrower block whitespace-nowrap text-left text-[31px] font-semibold leading-[1.1] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
+            <output>{shown.number}</output>
+            <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
+          </button>
+          {range && (
+            <span data-range={`${range[0]} ${range[1]}`} title={t('range.meaning')} className={`narrower ml-auto whitespace-nowrap text-[13px] text-dim ${rangesDimmed ? 'opacity-60' : ''}`}>
+              {t('range.from', { lo: show(range[0], measure).number, hi: show(range[1], measure).number })}
+            </span>
+          )}
+        </p>
       ) : (
-        <p className="narrower text-[33px] font-semibold leading-[1.15] text-dim">–</p>
+        <p className="narrower text-[31px] font-semibold leading-[1.1] text-dim">–</p>
       )}
       {scale && (
         <ScaleBar
@@ -57,10 +84,22 @@ function VerdictCell({ name, verdict, rig, onWorking }: { readonly name: Verdict
           zones={scale.zones}
           ticks={scale.ticks.map((at) => ({ at, label: show(at, measure).number }))}
           value={verdict.value}
+          range={range}
           label={`${t('limit.scale', { verdict: t(`verdict.${name}`) })}: ${scale.ticks.map((at) => format(at, measure)).join(', ')}`}
         />
       )}
-      <p className="semi-narrow col-span-2 mt-0.5 text-[12.5px] leading-[1.28]">{verdict.reasons.map((reason) => reasonText(i18n, reason, rig)).join(' ')}</p>
+      <p className="semi-narrow col-span-2 mt-0.5 text-[12.5px] leading-[1.25]">{verdict.reasons.map((reason) => reasonText(i18n, reason, rig)).join(' ')}</p>
+      {ranged?.mostly && !(ranged.isSure && ranged.sure > 0.95) && (
+        <p className={`narrow col-span-2 mt-0.5 text-[12px] leading-[1.2] text-dim ${rangesDimmed ? 'opacity-60' : ''}`}>
+          {t('range.mostly', { share: format(ranged.mostly.share, 'share'), input: inputText(i18n, ranged.mostly.path, rig) })}
+          {ranged.mostly.measure && (
+            <> <Link href={`/box?part=${ranged.mostly.measure.partId}&guide=${ranged.mostly.measure.guide}`} className="underline underline-offset-2 hover:text-ink">{t('range.measure')}</Link></>
+          )}
+        </p>
+      )}
+      {(verdict.mark === 'fails' || verdict.mark === 'edge') && (
+        <button type="button" onClick={onRemedies} className="narrow col-span-2 mt-0.5 block min-h-8 text-left text-[12.5px] font-semibold underline underline-offset-2 lg:min-h-0">{t('key.remedies')}</button>
+      )}
     </section>
   );
 }

@@ -31,14 +31,20 @@ type Open = 'edit' | 'stock' | 'history' | 'merge' | 'remove' | 'exchange' | 'ke
 
 const SHOW = ['all', 'guessed', 'unused', 'short'] as const satisfies readonly Filter['show'][];
 
-export function BoxView(page: BoxPage) {
+export interface BoxViewProps extends BoxPage {
+  /** where another view has sent the reader: a part, and the guide that measures it */
+  readonly start?: { readonly partId: string | null; readonly guide: string | null };
+}
+
+export function BoxView({ start, ...page }: BoxViewProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const box = useBox(page);
   const [filter, setFilter] = useState<Filter>(ALL);
   const [find, setFind] = useState('');
-  const [selected, setSelected] = useState<string | null>(null);
-  const [open, setOpen] = useState<Open>(null);
+  const sentTo = page.parts.find(({ part }) => part.id === start?.partId)?.part ?? null;
+  const [selected, setSelected] = useState<string | null>(sentTo?.id ?? null);
+  const [open, setOpen] = useState<Open>(() => guideOf(sentTo, start?.guide ?? null));
   const [notice, setNotice] = useState('');
   const order = useRef<readonly string[]>([]);
   const addRef = useRef<HTMLInputElement>(null);
@@ -186,6 +192,12 @@ export function BoxView(page: BoxPage) {
       <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
     </main>
   );
+}
+
+/** The guide that was asked for, where it measures such a part. */
+function guideOf(part: Part | null, asked: string | null): Open {
+  const guide = part && GUIDES_OF_KIND[part.kind].find((each) => each === asked);
+  return guide ? { guide } : null;
 }
 
 /** Remembers what was worked out for a part as long as the part itself lives. */

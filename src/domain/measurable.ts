@@ -1,0 +1,51 @@
+import { valueAt } from '@/core/choose';
+import type { Part, Setup } from '@/core/setup';
+import { guideFor, GUIDES_OF_KIND, type Guide } from './guides';
+import type { PartKind } from './parts';
+
+/** Something uncertain that a verdict comes from: a field of a part, or a class figure. */
+export type UncertainInput =
+  | { readonly kind: 'part'; readonly partId: string; readonly part: PartKind; readonly field: string }
+  | { readonly kind: 'class'; readonly figure: string };
+
+/** What the path of a range means in its setup; null for one that is neither a part's nor a class figure. */
+export function uncertainInput(path: string, setup: Pick<Setup, 'parts'>): UncertainInput | null {
+  const ofClass = /^house\.classes\[(.+)\]$/.exec(path);
+  if (ofClass) return { kind: 'class', figure: ofClass[1]! };
+  const ofPart = /^(parts\[\d+\])\.(.+)\.value$/.exec(path);
+  const part = ofPart ? (valueAt(setup, ofPart[1]!) as Part | undefined) : undefined;
+  return part ? { kind: 'part', partId: part.id, part: part.kind, field: ofPart![2]! } : null;
+}
+
+/** The guide that would narrow it, and for which part; null where nothing at this bench can. */
+export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'parts'>): { readonly partId: string; readonly guide: Guide } | null {
+  if (input.kind === 'part') {
+    const guide = guideFor(input.part, input.field);
+    return guide ? { partId: input.partId, guide } : null;
+  }
+  const [table, row, ...field] = input.figure.split('.');
+  const rule = CLASS_GUIDES.find((each) => each.table === table && (each.field === undefined || each.field === field.at(-1)));
+  const part = rule && parts.find((each) => rule.kinds.includes(each.kind) && (rule.rowIs === undefined || (each as unknown as Record<string, unknown>)[rule.rowIs] === row));
+  return part && GUIDES_OF_KIND[part.kind].includes(rule.guide) ? { partId: part.id, guide: rule.guide } : null;
+}
+
+interface ClassGuide {
+  readonly table: string;
+  readonly field?: string;
+  readonly kinds: readonly PartKind[];
+  /** the field of the part that names the row */
+  readonly rowIs?: string;
+  readonly guide: Guide;
+}
+
+/** A measurement of the part takes the place of the class figure that stood for it. */
+const CLASS_GUIDES: readonly ClassGuide[] = [
+  { table: 'lineMaterials', field: 'modulusPa', kinds: ['line'], rowIs: 'material', guide: 'line-test' },
+  { table: 'lineMaterials', field: 'strengthPa', kinds: ['line'], rowIs: 'material', guide: 'calliper' },
+  { table: 'knots', kinds: ['knot'], rowIs: 'pattern', guide: 'pull-test' },
+  { table: 'tails', kinds: ['soft-bait'], rowIs: 'tail', guide: 'sink-test' },
+  { table: 'frontal', kinds: ['weight'], rowIs: 'shape', guide: 'sink-test' },
+  { table: 'materials', kinds: ['soft-bait'], rowIs: 'material', guide: 'float-test' },
+  { table: 'buoyancy', kinds: ['hard-lure'], rowIs: 'buoyancy', guide: 'float-test' },
+  { table: 'setWays', kinds: ['rod'], guide: 'set-test' },
+];

@@ -1,0 +1,42 @@
+import type { RangedFigure, Ranges } from '@/core/choose';
+import { VERDICT_NAMES, type VerdictName } from '@/core/evaluate';
+import type { Setup } from '@/core/setup';
+import type { Guide } from '@/domain/guides';
+import { measurableBy, uncertainInput } from '@/domain/measurable';
+
+/** A mark that fewer draws than this share is no mark yet. */
+const SURE_FROM = 0.6;
+/** A cause below this share of the variance is not named. */
+const NAMED_FROM = 0.15;
+
+export interface VerdictRange {
+  /** the figure nine times in ten; null where it has none or does not move */
+  readonly range: readonly [number, number] | null;
+  /** share of draws that give the same mark */
+  readonly sure: number;
+  readonly isSure: boolean;
+  /** what the mark mostly comes from, and what would narrow it */
+  readonly mostly: { readonly path: string; readonly share: number; readonly measure: { readonly partId: string; readonly guide: Guide } | null } | null;
+}
+
+/** The figure of a path and its range. */
+export const figureAt = (ranges: Ranges, path: string): RangedFigure | undefined => ranges.figures.find((figure) => figure.path === path);
+
+/** What the ranges say of each verdict. */
+export function verdictRanges(ranges: Ranges, setup: Setup): Readonly<Record<VerdictName, VerdictRange>> {
+  const of = (name: VerdictName): VerdictRange => {
+    const figure = figureAt(ranges, `verdicts.${name}.value`);
+    const sure = ranges.words.find(({ path }) => path === `verdicts.${name}.mark`)?.sure ?? 1;
+    // The place moves with value and limits; where a verdict has none, its figure has to serve.
+    const from = figureAt(ranges, `places.${name}`)?.from ?? [];
+    const top = from[0] ?? figure?.from[0];
+    const input = top && uncertainInput(top.path, setup);
+    return {
+      range: figure && figure.p95 - figure.p5 > 1e-9 * Math.abs(figure.p50) ? [figure.p5, figure.p95] : null,
+      sure,
+      isSure: sure >= SURE_FROM,
+      mostly: top && input && top.share >= NAMED_FROM ? { ...top, measure: measurableBy(input, setup) } : null,
+    };
+  };
+  return Object.fromEntries(VERDICT_NAMES.map((name) => [name, of(name)])) as Record<VerdictName, VerdictRange>;
+}
