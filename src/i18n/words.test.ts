@@ -1,6 +1,6 @@
-import { createTranslator } from 'next-intl';
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../tests/helpers/demo';
+import { wordsIn } from '../../tests/helpers/words';
 import { RULES } from '@/core/checks';
 import { CLASS_FIGURES } from '@/core/defaults/classes';
 import { SCHOOLS, type SchoolId } from '@/core/defaults/schools';
@@ -16,22 +16,14 @@ import { catalogueOf } from './catalogue';
 import { classFieldText, classReasonText, classRowText } from './class-text';
 import { measureOfFact } from './measure-of-fact';
 import { findingText, reasonText, sideText } from './setup-text';
-import type { I18n } from './client';
 import { DISPLAY_UNITS } from './display-units';
 import { fieldLabel, fieldText } from './field-text';
 import { foundAs, wordsOfPart } from './find-part';
-import { formatter } from './format-quantity';
 import { measureOfField } from './measure-of-field';
 import { leastKnown, partDetail, partTitle } from './part-text';
 import { LOCALES, UNIT_SYSTEMS, type Preferences } from './preferences';
 import { LEXICON } from './quick-add/lexicon';
-import { readQuantity } from './read-quantity';
 
-/** Words as a page has them; a message that is missing fails instead of showing its key. */
-function wordsIn(preferences: Preferences): I18n {
-  const t = createTranslator({ locale: preferences.locale, messages: catalogueOf(preferences.locale), onError: (error) => { throw error; } });
-  return { t: t as unknown as I18n['t'], preferences, ...formatter(preferences), read: (text, measure) => readQuantity(text, measure, preferences) };
-}
 const everyWay = LOCALES.flatMap((locale) => UNIT_SYSTEMS.map((units): Preferences => ({ locale, units, lighting: 'day' })));
 const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
   const result = completePart({ id: `a-${kind}`, kind });

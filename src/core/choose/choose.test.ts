@@ -48,7 +48,8 @@ describe('ranges', () => {
   });
   it('tell how sure a word is, and give a figure that does not move no source', () => {
     const result = of({});
-    expect(result.words).toEqual([{ path: 'word', word: 'less', sure: expect.closeTo(0.5, 1) as number }]);
+    expect(result.words).toEqual([{ path: 'word', word: 'less', sure: expect.closeTo(0.5, 1) as number, from: [{ path: 'x', share: expect.any(Number) as number }] }]);
+    expect(result.words[0]!.from[0]!.share).toBeGreaterThan(0.5);
     expect(result.figures.find(({ path }) => path === 'fixed')).toMatchObject({ p5: 5, p95: 5, from: [] });
   });
   it('are the same for the same seed, and others for another', () => {

@@ -44,6 +44,8 @@ export interface RangedWord {
   readonly word: string | null;
   /** draws that gave the same word, over all draws */
   readonly sure: number;
+  /** inputs that decide whether it is the same word, as shares of the variance of yes and no */
+  readonly from: RangedFigure['from'];
 }
 
 export interface Ranges {
@@ -94,6 +96,7 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
     yield { done: i + 1, of: draws };
   }
   const shares = regression(scores);
+  const causes = (values: readonly number[]) => shares(values).map((share, d) => ({ path: inputs[d]!.path, share })).filter(({ share }) => share >= LEAST_SHARE).sort((a, b) => b.share - a.share);
   const paths = [...new Set([...central.keys(), ...results.flatMap((result) => [...result.keys()])])];
   const figures: RangedFigure[] = [];
   const words: RangedWord[] = [];
@@ -102,7 +105,8 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
     const numbers = drawn.filter((each): each is number => typeof each === 'number');
     const here = central.get(path) ?? null;
     if (typeof here === 'string' || (numbers.length === 0 && drawn.some((each) => typeof each === 'string'))) {
-      words.push({ path, word: typeof here === 'string' ? here : null, sure: drawn.filter((each) => each === here).length / Math.max(1, drawn.length) });
+      const same = drawn.map((each) => (each === here ? 1 : 0));
+      words.push({ path, word: typeof here === 'string' ? here : null, sure: same.reduce<number>((sum, each) => sum + each, 0) / Math.max(1, same.length), from: causes(same) });
       continue;
     }
     if (numbers.length === 0) continue;
@@ -112,7 +116,7 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
       central: typeof here === 'number' ? here : null,
       p5: quantile(sorted, 0.05), p50: quantile(sorted, 0.5), p95: quantile(sorted, 0.95),
       given: numbers.length / drawn.length,
-      from: numbers.length === drawn.length ? shares(numbers).map((share, d) => ({ path: inputs[d]!.path, share })).filter(({ share }) => share >= LEAST_SHARE).sort((a, b) => b.share - a.share) : [],
+      from: numbers.length === drawn.length ? causes(numbers) : [],
     });
   }
   return { outcome: 'ok', seed, draws, refused: draws - results.length, figures, words };

@@ -1,4 +1,5 @@
 import type { ClassTable } from './classes';
+import { HOOK_SPREAD } from './hook-classes';
 
 type Spread = { readonly [field: string]: number };
 
@@ -22,6 +23,8 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
   barbs: { factor: 0.07 },
   // One point is one point; two of three share more or less evenly.
   hookPoints: { factor: 0.1 },
+  // As the hooks of the Box: wire is drawn to gauge, gaps and shanks are bent.
+  hooks: { wireMm: HOOK_SPREAD.wire, gapMm: HOOK_SPREAD.gap, shankPerGap: HOOK_SPREAD.shank, gapGrowth: 0, wireGrowth: 0 },
   // Part of the pull is lost on stems; never more than all of it comes through.
   covers: { through: 0.12 },
   // Measured on many hands with the same knot.

@@ -4,6 +4,7 @@ import { COMPRESSION } from './bait-classes';
 import { FALL_WINDOWS } from './fall-windows';
 import { FIGHT_CLASSES } from './fight-classes';
 import { BARBS, COVERS, GUARDS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from './hookset-classes';
+import { HOOK_STYLES } from './hook-classes';
 import { KNOTS } from './knots';
 import { LINE_MATERIALS } from './line-materials';
 import { BODIES, BUOYANCY, CRIMP_SHARE, OTHER_DENSITIES } from './rig-classes';
@@ -23,6 +24,7 @@ const TABLES = {
   barbs: BARBS,
   sharpness: SHARPNESS,
   hookPoints: HOOK_POINTS,
+  hooks: HOOK_STYLES,
   guards: GUARDS,
   covers: COVERS,
   fallWindows: FALL_WINDOWS,
@@ -55,6 +57,9 @@ export interface ClassFigure {
   readonly reason: string;
 }
 
+/** A number of things is no figure that could be otherwise. */
+const COUNTS: ReadonlySet<string> = new Set(['bends']);
+
 /** Every figure that can be changed, in the order of the tables. A zero stands for "none" and is left alone. */
 export const CLASS_FIGURES: readonly ClassFigure[] = Object.entries(TABLES).flatMap(([table, rows]) =>
   Object.entries(rows as Record<string, Record<string, unknown>>).flatMap(([row, fields]) =>
@@ -66,7 +71,7 @@ export const CLASS_FIGURES: readonly ClassFigure[] = Object.entries(TABLES).flat
 
 function figuresOf(fields: Record<string, unknown>, path: readonly string[]): (readonly [readonly string[], number])[] {
   return Object.entries(fields).flatMap(([key, value]) => {
-    if (typeof value === 'number') return value === 0 ? [] : [[[...path, key], value] as const];
+    if (typeof value === 'number') return value === 0 || COUNTS.has(key) ? [] : [[[...path, key], value] as const];
     return typeof value === 'object' && value !== null ? figuresOf(value as Record<string, unknown>, [...path, key]) : [];
   });
 }

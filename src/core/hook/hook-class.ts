@@ -1,4 +1,5 @@
-import { HOOK_STYLES, WIRE_CLASSES, type HookStyle, type WireClass } from '../defaults/hook-classes';
+import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
+import { WIRE_CLASSES, type HookStyle, type WireClass } from '../defaults/hook-classes';
 import { MATERIALS } from '../defaults/sink-classes';
 import { requireInRange } from '../guard';
 
@@ -23,8 +24,8 @@ export interface HookGeometry {
  *
  * @throws {InputRangeError} when sizeStep lies outside −9 (size 18) to 12 (12/0).
  */
-export function hookOfClass({ style, sizeStep, wire }: HookClassInput): HookGeometry {
-  const row = HOOK_STYLES[style];
+export function hookOfClass({ style, sizeStep, wire }: HookClassInput, classes: Pick<Classes, 'hooks'> = DEFAULT_CLASSES): HookGeometry {
+  const row = classes.hooks[style];
   const n = requireInRange('sizeStep', sizeStep, { min: -9, max: 12 }) - 1;
   const gapM = 1e-3 * row.gapMm * row.gapGrowth ** n;
   const shankM = gapM * row.shankPerGap;

@@ -11,9 +11,10 @@ describe('sobol', () => {
     const correlation = (a: number, b: number) => points.reduce((sum, point) => sum + (point[a]! - 0.5) * (point[b]! - 0.5), 0) / (256 / 12);
     for (let a = 0; a < 60; a += 1) for (let b = 0; b < a; b += 1) expect(Math.abs(correlation(a, b)), `${a}, ${b}`).toBeLessThan(0.3);
   });
-  it('integrates a smooth function better than chance: error of ∏(1 + (x−½)/2) over five coordinates below 0.002', () => {
+  // Chance would be off by √((1 + 1/48)⁵ − 1)/16 = 0.021; points that fill the cube by a fifth of that at most.
+  it('integrates a smooth function better than chance: ∏(1 + (x−½)/2) over five coordinates', () => {
     const mean = points.reduce((sum, point) => sum + point.slice(0, 5).reduce((product, x) => product * (1 + (x - 0.5) / 2), 1), 0) / 256;
-    expect(Math.abs(mean - 1)).toBeLessThan(0.002);
+    expect(Math.abs(mean - 1)).toBeLessThan(0.021 / 5);
   });
   it('gives as many coordinates as it says, and no more', () => {
     expect(sobol(SOBOL_MOST_DIMENSIONS, 2, seeded(1))[0]).toHaveLength(SOBOL_MOST_DIMENSIONS);

@@ -1,3 +1,4 @@
+import type { Classes } from '../defaults/classes';
 import { HOOK_STYLES, type HookStyle } from '../defaults/hook-classes';
 import { POINTS_IN_REACH, STOCK_TREBLES } from '../defaults/rig-classes';
 import type { Barb, HookPoints, Sharpness } from '../defaults/hookset-classes';
@@ -34,31 +35,31 @@ export function specOfHook(part: HookFacts | HookPart): HookSpec {
 }
 
 /** A hook of which only style and size are known. */
-export function specOfClass(style: HookStyle, size: string): HookSpec {
-  const geometry = hookOfClass({ style, sizeStep: hookStep(size) ?? 0, wire: 'regular' });
+export function specOfClass(style: HookStyle, size: string, classes: Pick<Classes, 'hooks'>): HookSpec {
+  const geometry = hookOfClass({ style, sizeStep: hookStep(size) ?? 0, wire: 'regular' }, classes);
   return { style, size, points: HOOK_STYLES[style].bends === 3 ? 'treble' : 'single', barb: 'barbed', sharpness: 'needle', ...geometry, accent: false };
 }
 
 /** The hooks that a lure carries as it comes; null: none. */
-export function stockHook(lure: LurePart): HookSpec | null {
+export function stockHook(lure: LurePart, classes: Pick<Classes, 'hooks'>): HookSpec | null {
   switch (lure.kind) {
     case 'skirted-jig':
       return specOfHook(lure);
     case 'trolled-fly':
-      return specOfClass('bait', lure.hookSize ?? '2');
+      return specOfClass('bait', lure.hookSize ?? '2', classes);
     case 'hard-lure':
-      return lure.hookStations === 0 ? null : carried(lure);
+      return lure.hookStations === 0 ? null : carried(lure, classes);
     case 'spoon':
     case 'topwater':
-      return carried(lure);
+      return carried(lure, classes);
     default:
       return lure satisfies never;
   }
 }
 
-function carried(lure: Extract<LurePart, { kind: 'hard-lure' | 'spoon' | 'topwater' }>): HookSpec {
+function carried(lure: Extract<LurePart, { kind: 'hard-lure' | 'spoon' | 'topwater' }>, classes: Pick<Classes, 'hooks'>): HookSpec {
   const usual = STOCK_TREBLES.find(({ upToM }) => lure.lengthM.value <= upToM)?.size ?? '3/0';
-  return specOfClass(lure.hookStyle ?? (lure.kind === 'topwater' && lure.body === 'hollow' ? 'worm-straight' : 'treble'), lure.hookSize ?? usual);
+  return specOfClass(lure.hookStyle ?? (lure.kind === 'topwater' && lure.body === 'hollow' ? 'worm-straight' : 'treble'), lure.hookSize ?? usual, classes);
 }
 
 /** How many such hooks a lure carries. */

@@ -142,7 +142,7 @@ const STOCK_SKIRT_KG = 0.0012;
 
 function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' }>, body: Body, classes: Classes): RiggedEnd {
   const jointId = assembly.bearer.joint.id;
-  const stock = stockHook(part);
+  const stock = stockHook(part, classes);
   const count = stationsOf(part);
   const changed = assembly.attached.find((each) => each.kind === 'hook');
   const spec = changed?.kind === 'hook' ? specOfHook(changed.part) : stock;
@@ -182,7 +182,7 @@ function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' 
 }
 
 function snell(assembly: Assembly, { part, joint }: BearerOf<'snell'>, body: Body | null, classes: Classes): RiggedEnd {
-  const spec = specOfClass('bait', part.hookSize);
+  const spec = specOfClass('bait', part.hookSize, classes);
   const spacing = part.spacingM?.value ?? 0;
   const held = baitJoint(assembly)?.held ?? 'nose';
   const front = (body ? BAIT_HOLDS[held].station * body.lengthM : 0) - spec.shankM * 0.6;

@@ -23,7 +23,7 @@ const rangesOutput = z.strictObject({
     path: z.string(), central: z.number().nullable(), p5: z.number(), p50: z.number(), p95: z.number(), given: z.number(),
     from: z.array(z.strictObject({ path: z.string(), share: z.number() })).readonly(),
   })).readonly(),
-  words: z.array(z.strictObject({ path: z.string(), word: z.string().nullable(), sure: z.number() })).readonly(),
+  words: z.array(z.strictObject({ path: z.string(), word: z.string().nullable(), sure: z.number(), from: z.array(z.strictObject({ path: z.string(), share: z.number() })).readonly() })).readonly(),
 });
 
 const sweepOutput = z.strictObject({

@@ -3,7 +3,7 @@
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
-import type { Leaf, Sweep } from '@/core/choose';
+import type { Sweep } from '@/core/choose';
 import type { Mark } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import type { Setup } from '@/core/setup';
@@ -15,6 +15,7 @@ import { ChoiceField } from '@/ui/choice-field';
 import { Panel } from '@/ui/panel';
 import { ProgressLine } from '@/ui/progress-line';
 import type { Question } from '@/workers/protocol';
+import { bands } from './bands';
 import { canTakeOver, RESULTS, sweepChoices, type ResultChoice, type SweepChoice } from './sweep-choices';
 import { MEASURE_OF_UNIT } from './verdict-strip';
 
@@ -152,19 +153,6 @@ function oneInput(sweep: Sweep, x: SweepChoice, name: string, measure: Measure, 
       markLine: { silent: true, symbol: 'none', data: [{ xAxis: toX(x.value) }], lineStyle: { color: pens.ink, type: 'dashed' }, label: { formatter: i18n.t('sweep.now'), color: pens.ink } },
     }],
   };
-}
-
-/** Stretches of one mark; each begins halfway from the one before. */
-export function bands(xs: readonly number[], marks: readonly Leaf[]): readonly { readonly from: number; readonly to: number; readonly mark: Mark }[] {
-  const found: { from: number; to: number; mark: Mark }[] = [];
-  xs.forEach((at, i) => {
-    const mark = (marks[i] ?? 'cant-tell') as Mark;
-    const open = found.at(-1);
-    const half = i === 0 ? at : (at + xs[i - 1]!) / 2;
-    if (open) open.to = open.mark === mark ? at : half;
-    if (open?.mark !== mark) found.push({ from: half, to: at, mark });
-  });
-  return found;
 }
 
 /** Two inputs: a mark in each cell, told by shape and tone. */

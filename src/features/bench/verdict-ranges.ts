@@ -7,7 +7,7 @@ import { measurableBy, uncertainInput } from '@/domain/measurable';
 /** A mark that fewer draws than this share is no mark yet. */
 const SURE_FROM = 0.6;
 /** A cause below this share of the variance is not named. */
-const NAMED_FROM = 0.15;
+const NAMED_FROM = 0.1;
 
 export interface VerdictRange {
   /** the figure nine times in ten; null where it has none or does not move */
@@ -22,14 +22,23 @@ export interface VerdictRange {
 /** The figure of a path and its range. */
 export const figureAt = (ranges: Ranges, path: string): RangedFigure | undefined => ranges.figures.find((figure) => figure.path === path);
 
+const markOf = (ranges: Ranges, name: VerdictName) => ranges.words.find(({ path }) => path === `verdicts.${name}.mark`) ?? { sure: 1, from: [] };
+
+/**
+ * What the doubt about a verdict comes from. Where draws differ in the mark, what decides the mark, its checks with it; else what
+ * moves its place among its limits, and where it has no limits, its figure.
+ */
+export function causesOf(ranges: Ranges, name: VerdictName): RangedFigure['from'] {
+  const ways = [markOf(ranges, name).from, figureAt(ranges, `places.${name}`)?.from ?? [], figureAt(ranges, `verdicts.${name}.value`)?.from ?? []];
+  return ways.find(([top]) => top !== undefined && top.share >= NAMED_FROM) ?? ways.find((way) => way.length > 0) ?? [];
+}
+
 /** What the ranges say of each verdict. */
 export function verdictRanges(ranges: Ranges, setup: Setup): Readonly<Record<VerdictName, VerdictRange>> {
   const of = (name: VerdictName): VerdictRange => {
     const figure = figureAt(ranges, `verdicts.${name}.value`);
-    const sure = ranges.words.find(({ path }) => path === `verdicts.${name}.mark`)?.sure ?? 1;
-    // The place moves with value and limits; where a verdict has none, its figure has to serve.
-    const from = figureAt(ranges, `places.${name}`)?.from ?? [];
-    const top = from[0] ?? figure?.from[0];
+    const { sure } = markOf(ranges, name);
+    const [top] = causesOf(ranges, name);
     const input = top && uncertainInput(top.path, setup);
     return {
       range: figure && figure.p95 - figure.p5 > 1e-9 * Math.abs(figure.p50) ? [figure.p5, figure.p95] : null,

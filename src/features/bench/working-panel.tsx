@@ -14,7 +14,7 @@ import { useI18n, type I18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { partTitle } from '@/i18n/part-text';
 import { Panel } from '@/ui/panel';
-import { figureAt, verdictRanges } from './verdict-ranges';
+import { causesOf, figureAt, verdictRanges } from './verdict-ranges';
 
 export interface WorkingPanelProps {
   readonly subject: WorkingSubject | null;
@@ -89,8 +89,7 @@ function Command({ text }: { readonly text: string }) {
 function Causes({ ranges, subject, setup, i18n }: { readonly ranges: Ranges; readonly subject: VerdictName; readonly setup: Setup; readonly i18n: I18n }) {
   const { t, format } = i18n;
   const ranged = verdictRanges(ranges, setup)[subject];
-  const place = figureAt(ranges, `places.${subject}`)?.from ?? [];
-  const from = place.length > 0 ? place : (figureAt(ranges, `verdicts.${subject}.value`)?.from ?? []);
+  const from = causesOf(ranges, subject);
   return (
     <>
       <h3 className="narrow mt-3 text-[13px] font-semibold">{t('range.comes')}</h3>

@@ -15,6 +15,9 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
     <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-6xl px-3 py-4">
       <div className="mb-3 flex items-baseline justify-between gap-4">
         <h1 className="narrow text-[20px] font-semibold">{t('list.title')}</h1>
+        <form id="compare" action="/bench/compare" className="narrow ml-auto flex items-center gap-2 text-[13px] text-dim">
+          {t('compare.hint')} <button type="submit" className="min-h-9 border border-ink px-3 text-[15px] text-ink">{t('compare.go')}</button>
+        </form>
         <Link href="/bench/new" className="narrow flex min-h-9 items-center border border-ink bg-hi px-3 font-semibold text-on-hi">{t('list.new')}</Link>
       </div>
       {setups.length === 0 ? (
@@ -24,6 +27,7 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
           <table className="w-full border-collapse text-[14px]">
             <thead className="narrow text-left text-[12px] text-dim">
               <tr>
+                <th className="pl-3 font-normal"><span className="sr-only">{t('compare.go')}</span></th>
                 <th className="px-3 py-1.5 font-normal">{t('list.name')}</th>
                 <th className="px-2 font-normal">{t('list.revision')}</th>
                 <th className="px-2 font-normal">{t('list.date')}</th>
@@ -36,6 +40,7 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
             <tbody>
               {setups.map((setup) => (
                 <tr key={setup.id} className="border-t border-faint">
+                  <td className="pl-3"><input type="checkbox" form="compare" name="with" value={setup.id} aria-label={t('compare.tick', { name: setup.name })} className="size-5 align-middle" /></td>
                   <td className="semi-narrow p-0">
                     <Link href={`/bench/${setup.id}`} className="flex min-h-10 items-center px-3 font-semibold hover:underline">{setup.name}</Link>
                   </td>

@@ -7,7 +7,7 @@ export const hooksOnLure: Rule = ({ rig, balance }) =>
     const { bearer, attached } = end.assembly;
     const changed = attached.find((each) => each.kind === 'hook' || (each.kind === 'hardware' && each.part.form === 'split-ring'));
     if (bearer.kind !== 'lure' || !changed) return [];
-    const stock = stockHook(bearer.part);
+    const stock = stockHook(bearer.part, rig.classes);
     const count = stationsOf(bearer.part);
     const hangingKg = end.masses.filter(({ name }) => name === 'hook').reduce((sum, { massKg }) => sum + massKg, 0);
     const moreKg = hangingKg - (stock?.massKg ?? 0) * count;

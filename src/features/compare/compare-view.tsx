@@ -1,0 +1,99 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo } from 'react';
+import type { Ranges } from '@/core/choose';
+import { effectFigures, VERDICT_NAMES, type EffectFigures, type VerdictName, type VerdictUnit } from '@/core/evaluate';
+import type { Measure } from '@/core/measure';
+import { revisionLetter } from '@/domain/revision-letter';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { useAnswer } from '@/features/fields/use-answer';
+import { useI18n } from '@/i18n/client';
+import { reasonText } from '@/i18n/setup-text';
+import type { Compared } from '@/server/queries/comparison';
+import { Mark } from '@/ui/mark';
+import type { Question } from '@/workers/protocol';
+
+const MEASURES = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
+
+const FIGURES = [
+  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force'],
+] as const satisfies readonly (readonly [string, keyof EffectFigures, Measure])[];
+
+/** Up to four setups beside each other, verdict by verdict, each with its range. */
+export function CompareView({ setups }: { readonly setups: readonly Compared[] }) {
+  const i18n = useI18n();
+  const { t, format } = i18n;
+  const ranges = useRangesOf(setups);
+  const figures = useMemo(() => setups.map(({ evaluation }) => effectFigures(evaluation)), [setups]);
+  return (
+    <main id="main" tabIndex={-1} className="mx-auto max-w-6xl px-3 py-4 outline-none">
+      <div className="mb-3 flex items-baseline justify-between gap-4">
+        <h1 className="narrow text-[20px] font-semibold">{t('compare.title')}</h1>
+        <Link href="/bench" className="narrow flex min-h-9 items-center underline">{t('key.setups')}</Link>
+      </div>
+      {setups.length < 2 ? <p>{t('compare.few')}</p> : (
+        <div className="overflow-x-auto border border-ink bg-sheet" tabIndex={0} role="group" aria-label={t('compare.title')}>
+          <table className="w-full table-fixed border-collapse text-[14px]">
+            <thead>
+              <tr className="align-bottom">
+                <td className="w-28" />
+                {setups.map(({ id, name, number }) => (
+                  <th key={id} className="narrow w-56 px-3 py-1.5 text-left font-semibold"><Link href={`/bench/${id}`} className="hover:underline">{name}</Link> <span className="font-normal text-dim">{revisionLetter(number)}</span></th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {VERDICT_NAMES.map((name) => (
+                <tr key={name} className="border-t border-ink align-top">
+                  <th className="narrow px-3 py-1.5 text-left font-semibold">{t(`verdict.${name}`)}</th>
+                  {setups.map(({ id, file, evaluation }, i) => {
+                    const verdict = evaluation.verdicts[name];
+                    return (
+                      <td key={id} data-setup={id} data-mark={verdict.mark} className="px-3 py-1.5">
+                        <p className="narrow flex items-center gap-1.5"><Mark shape={MARK_SHAPE[verdict.mark]} size={13} /> {t(`mark.${verdict.mark}`)} <span className="ml-auto text-[19px] font-semibold">{format(verdict.value, MEASURES[verdict.unit])}</span></p>
+                        <VerdictRange ranges={ranges[i] ?? null} name={name} measure={MEASURES[verdict.unit]} />
+                        <p className="semi-narrow text-[12.5px] leading-[1.25]">{verdict.reasons.map((reason) => reasonText(i18n, reason, file)).join(' ')}</p>
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))}
+              {FIGURES.map(([key, field, measure]) => (
+                <tr key={key} className="border-t border-faint">
+                  <th className="narrow px-3 py-1 text-left font-normal">{t(`effect.${key}`)}</th>
+                  {setups.map(({ id }, i) => <td key={id} className="px-3 py-1 text-right">{format(figures[i]![field], measure)}</td>)}
+                </tr>
+              ))}
+              <tr className="border-t border-faint">
+                <th className="narrow px-3 py-1 text-left font-normal">{t('clutch.title')}</th>
+                {setups.map(({ id, evaluation: { figures: { strike } } }) => (
+                  <td key={id} className="px-3 py-1 text-right">{!strike ? '–' : strike.window.outcome === 'no-window' ? t('compare.noWindow') : t('range.from', { lo: format(strike.window.atFullN[0], 'force'), hi: format(strike.window.atFullN[1], 'force') })}</td>
+                ))}
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      )}
+    </main>
+  );
+}
+
+/** What the draws say of one verdict; three dots until they are made. */
+function VerdictRange({ ranges, name, measure }: { readonly ranges: Ranges | null; readonly name: VerdictName; readonly measure: Measure }) {
+  const { t, format } = useI18n();
+  const figure = ranges?.figures.find(({ path }) => path === `verdicts.${name}.value`);
+  const sure = ranges?.words.find(({ path }) => path === `verdicts.${name}.mark`)?.sure;
+  if (sure === undefined) return <p className="text-[12.5px] text-dim">…</p>;
+  return <p className="narrow text-[12.5px] text-dim">{figure ? `${t('range.from', { lo: format(figure.p5, measure), hi: format(figure.p95, measure) })} · ` : ''}{t('range.same', { share: format(sure, 'share') })}</p>;
+}
+
+/** Ranges of as many setups as can be compared, in their order. */
+function useRangesOf(setups: readonly Compared[]): readonly (Ranges | null)[] {
+  return [useRanges(setups[0]), useRanges(setups[1]), useRanges(setups[2]), useRanges(setups[3])];
+}
+
+function useRanges(compared: Compared | undefined): Ranges | null {
+  const question = useMemo((): Extract<Question, { kind: 'ranges' }> | null => (compared ? { kind: 'ranges', setup: compared.file } : null), [compared]);
+  return useAnswer(question).last?.answer ?? null;
+}
