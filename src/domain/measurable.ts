@@ -17,16 +17,26 @@ export function uncertainInput(path: string, setup: Pick<Setup, 'parts'>): Uncer
   return part ? { kind: 'part', partId: part.id, part: part.kind, field: ofPart![2]! } : null;
 }
 
+/** A measurement that can be made at this bench. */
+export interface Measurement {
+  readonly partId: string;
+  readonly guide: Guide;
+  readonly field: string | null;
+}
+
+/** Where the Box opens to make it. */
+export const measurementUrl = ({ partId, guide, field }: Measurement): string => `/box?${new URLSearchParams({ part: partId, guide, ...(field ? { field } : {}) }).toString()}`;
+
 /** The guide that would narrow it, and for which part; null where nothing at this bench can. */
-export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'parts'>): { readonly partId: string; readonly guide: Guide } | null {
+export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'parts'>): Measurement | null {
   if (input.kind === 'part') {
     const guide = guideFor(input.part, input.field);
-    return guide ? { partId: input.partId, guide } : null;
+    return guide ? { partId: input.partId, guide, field: input.field } : null;
   }
   const [table, row, ...field] = input.figure.split('.');
   const rule = CLASS_GUIDES.find((each) => each.table === table && (each.field === undefined || each.field === field.at(-1)));
   const part = rule && parts.find((each) => rule.kinds.includes(each.kind) && (rule.rowIs === undefined || (each as unknown as Record<string, unknown>)[rule.rowIs] === row));
-  return part && GUIDES_OF_KIND[part.kind].includes(rule.guide) ? { partId: part.id, guide: rule.guide } : null;
+  return part && GUIDES_OF_KIND[part.kind].includes(rule.guide) ? { partId: part.id, guide: rule.guide, field: rule.measures ?? null } : null;
 }
 
 interface ClassGuide {
@@ -36,12 +46,14 @@ interface ClassGuide {
   /** the field of the part that names the row */
   readonly rowIs?: string;
   readonly guide: Guide;
+  /** the field that the guide would fill */
+  readonly measures?: string;
 }
 
 /** A measurement of the part takes the place of the class figure that stood for it. */
 const CLASS_GUIDES: readonly ClassGuide[] = [
   { table: 'lineMaterials', field: 'modulusPa', kinds: ['line'], rowIs: 'material', guide: 'line-test' },
-  { table: 'lineMaterials', field: 'strengthPa', kinds: ['line'], rowIs: 'material', guide: 'calliper' },
+  { table: 'lineMaterials', field: 'strengthPa', kinds: ['line'], rowIs: 'material', guide: 'calliper', measures: 'diameterM' },
   { table: 'knots', kinds: ['knot'], rowIs: 'pattern', guide: 'pull-test' },
   { table: 'tails', kinds: ['soft-bait'], rowIs: 'tail', guide: 'sink-test' },
   { table: 'frontal', kinds: ['weight'], rowIs: 'shape', guide: 'sink-test' },

@@ -1,5 +1,12 @@
+import { spawnSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+
+/** The demo bench as on the first day, for tests that others may have fished from before. */
+export function resetDemo(): void {
+  const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'src/db/prepare.ts', '--reset-demo'], { encoding: 'utf8', env: { ...process.env, DATABASE_URL: process.env['END_TO_END_DATABASE_URL'] } });
+  if (status !== 0) throw new Error(stderr);
+}
 
 /** Errors that a page logged in the running test; a test that asks for one empties it. */
 export const errors: string[] = [];

@@ -88,6 +88,11 @@ describe('what is uncertain in a setup', () => {
     expect(evaluate(uncertainOf(lily).setup).figures.powerN).toBeCloseTo(evaluate(lily).figures.powerN, 4);
     expect(uncertainOf(lily).uncertain.find(({ path }) => path.endsWith('buttEiNm2.value'))!.relativeSd).toBe(0.25);
   });
+  it('draws the same whatever order a file lists parts and fields in', () => {
+    const turned: Setup = { ...wall, parts: wall.parts.toReversed().map((part) => Object.fromEntries(Object.entries(part).toReversed()) as unknown as typeof part) };
+    const figures = (file: Setup) => finish(setupRanges(file, { draws: 64 })).figures.filter(({ path }) => path.startsWith('verdicts')).map(({ path, p5, p95 }) => [path, p5, p95]);
+    expect(figures(turned)).toEqual(figures(wall));
+  });
   it('narrows Set visibly when the hook is measured', () => {
     const width = (file: Setup) => {
       const { p5, p95 } = finish(setupRanges(file, { draws: 128 })).figures.find(({ path }) => path === 'figures.hook.openingN')!;

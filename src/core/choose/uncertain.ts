@@ -35,12 +35,18 @@ export function uncertainOf(given: Setup): UncertainSetup {
   return {
     setup: { ...given, parts, house: { ...house, classes: { ...house.classes, ...values } } },
     uncertain: [
-      ...parts.flatMap((part, i) => quantitiesOf(part).filter(([path, { value }]) => value !== 0 && !IDLE.has(path.split('.')[0]!)).map(([path, quantity]): Uncertain => ({
+      ...inChainOrder({ ...given, parts }).flatMap(([part, i]) => quantitiesOf(part).sort(([a], [b]) => (a < b ? -1 : 1)).filter(([path, { value }]) => value !== 0 && !IDLE.has(path.split('.')[0]!)).map(([path, quantity]): Uncertain => ({
         path: `parts[${i}].${path}.value`, relativeSd: spreadOf(quantity), ...(quantity.unit === '1' && quantity.value <= 1 ? { most: 1 } : {}),
       }))),
       ...figures.map(({ path, table, row, field }): Uncertain => ({ path: `house.classes[${path}]`, relativeSd: classSpread(table, row, field), ...(SHARE_TABLES.includes(table) ? { most: 1 } : {}) })),
     ],
   };
+}
+
+/** Parts with their places in the list, as the chain has them: a file that lists them otherwise gives the same draws. */
+function inChainOrder({ chain, parts }: Setup): readonly (readonly [Part, number])[] {
+  const ids = [...new Set(chain.map(({ partId }) => partId))];
+  return ids.map((id) => parts.findIndex((part) => part.id === id)).map((i) => [parts[i]!, i] as const);
 }
 
 /** The spread of a class figure: that of its row, of its field, or a quarter; 0 where nothing is uncertain. */

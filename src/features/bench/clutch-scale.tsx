@@ -10,39 +10,42 @@ export interface ClutchScaleViewProps {
   readonly i18n: I18n;
 }
 
-const WIDTH = 520;
-const LEFT = 148;
-const ROW = 24;
+/** Room beyond the largest figure, for its own text. */
+const ROOM = 1.25;
 
 /** Settings at a full spool that are right, in the four states of spool and rod, on one scale with the present one. */
 export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleViewProps) {
   const { t, format, show } = i18n;
-  const most = 1.15 * Math.max(...scales.flatMap(({ settingN }) => settingN), clutchN ?? 0, lightN ?? 0);
-  const x = (force: number) => LEFT + ((WIDTH - LEFT - 8) * force) / most;
-  const height = scales.length * ROW + 40;
-  const pin = (force: number, label: string, at: number) => (
-    <g>
-      <line x1={x(force)} x2={x(force)} y1={6} y2={scales.length * ROW + 8} className="stroke-ink" strokeWidth="2" strokeDasharray={at === 0 ? undefined : '4 3'} />
-      <text x={x(force)} y={scales.length * ROW + 20 + 13 * at} textAnchor={x(force) > WIDTH - 90 ? 'end' : 'middle'} className="narrow fill-ink text-[12px]">{label} {format(force, 'force')}</text>
-    </g>
-  );
+  const most = ROOM * Math.max(...scales.flatMap(({ settingN }) => settingN), clutchN ?? 0, lightN ?? 0);
+  const at = (force: number) => `${(100 * force) / most}%`;
+  const pins = [
+    ...(clutchN === null ? [] : [{ key: 'now', force: clutchN, text: t('clutch.now'), pen: 'border-solid' }]),
+    ...(lightN === null ? [] : [{ key: 'light', force: lightN, text: t('clutch.light'), pen: 'border-dashed' }]),
+  ];
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full max-w-[640px]" role="img" aria-label={t('clutch.scaleLabel')}>
-      {scales.map(({ fill, rod, settingN: [lo, hi] }, i) => {
-        const y = 8 + i * ROW;
-        const isOpen = lo <= hi;
+    <div role="img" aria-label={t('clutch.scaleLabel')} className="narrow mb-1 grid grid-cols-[minmax(6.5rem,auto)_minmax(0,1fr)] gap-x-2 text-[12.5px]">
+      {scales.map(({ fill, rod, settingN }) => {
+        const [lo, hi] = settingN.toSorted((a, b) => a - b) as [number, number];
+        const isOpen = settingN[0] <= settingN[1];
         return (
-          <g key={`${fill} ${rod}`}>
-            <text x={LEFT - 8} y={y + 13} textAnchor="end" className="narrow fill-ink text-[12.5px]">{t(`clutch.state.${fill}-${rod}`)}</text>
-            <line x1={LEFT} x2={WIDTH - 8} y1={y + 9} y2={y + 9} className="stroke-faint" />
-            <rect x={x(Math.min(lo, hi))} y={y + 3} width={Math.max(1, Math.abs(x(hi) - x(lo)))} height="12" className={isOpen ? 'fill-ok stroke-ink' : 'fill-bad stroke-ink'} strokeDasharray={isOpen ? undefined : '3 2'} />
-            <text x={x(Math.min(lo, hi)) - 4} y={y + 13} textAnchor="end" className="narrow fill-dim stroke-sheet text-[11.5px]" strokeWidth="4" paintOrder="stroke">{show(Math.min(lo, hi), 'force').number}</text>
-            <text x={x(Math.max(lo, hi)) + 4} y={y + 13} className="narrow fill-dim stroke-sheet text-[11.5px]" strokeWidth="4" paintOrder="stroke">{show(Math.max(lo, hi), 'force').number}{isOpen ? '' : ` ${t('clutch.crossed')}`}</text>
-          </g>
+          <div key={`${fill} ${rod}`} className="contents">
+            <span className="text-right leading-7">{t(`clutch.state.${fill}-${rod}`)}</span>
+            <span className="relative h-7">
+              <span className="absolute inset-x-0 top-1/2 border-t border-faint" />
+              <span className={`absolute inset-y-1.5 border border-ink ${isOpen ? 'bg-ok' : 'border-dashed bg-bad'}`} style={{ left: at(lo), width: at(hi - lo) }} />
+              <span className="absolute -translate-x-full bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(lo) }}>{show(lo, 'force').number}</span>
+              <span className="absolute bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(hi) }}>{show(hi, 'force').number}{isOpen ? '' : ` ${t('clutch.crossed')}`}</span>
+              {pins.map(({ key, force, pen }) => <span key={key} className={`absolute inset-y-0 w-0 border-l-2 border-ink ${pen}`} style={{ left: at(force) }} />)}
+            </span>
+          </div>
         );
       })}
-      {clutchN !== null && pin(clutchN, t('clutch.now'), 0)}
-      {lightN !== null && pin(lightN, t('clutch.light'), 1)}
-    </svg>
+      {pins.map(({ key, force, text }) => (
+        <div key={key} className="contents">
+          <span />
+          <span className="relative h-4 leading-4"><span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(force) }}>{text} {format(force, 'force')}</span></span>
+        </div>
+      ))}
+    </div>
   );
 }

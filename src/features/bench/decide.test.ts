@@ -102,7 +102,7 @@ describe('ranges on the Bench', () => {
   });
   it('know a guide for what can be measured, and none for what cannot', () => {
     const hook = wall.parts.findIndex(({ kind }) => kind === 'hook');
-    expect(measurableBy(uncertainInput(`parts[${hook}].wireM.value`, wall)!, wall)).toEqual({ partId: wall.parts[hook]!.id, guide: 'calliper' });
+    expect(measurableBy(uncertainInput(`parts[${hook}].wireM.value`, wall)!, wall)).toEqual({ partId: wall.parts[hook]!.id, guide: 'calliper', field: 'wireM' });
     expect(measurableBy(uncertainInput('house.classes[mouths.bony.strengthMpa]', wall)!, wall)).toBeNull();
     expect(measurableBy(uncertainInput('house.classes[knots.crossed-wrap.shares.fluorocarbon]', wall)!, wall)).toMatchObject({ guide: 'pull-test' });
     expect(uncertainInput('presentation.distanceM', wall)).toBeNull();

@@ -1,8 +1,7 @@
 import type { RangedFigure, Ranges } from '@/core/choose';
 import { VERDICT_NAMES, type VerdictName } from '@/core/evaluate';
 import type { Setup } from '@/core/setup';
-import type { Guide } from '@/domain/guides';
-import { measurableBy, uncertainInput } from '@/domain/measurable';
+import { measurableBy, uncertainInput, type Measurement } from '@/domain/measurable';
 
 /** A mark that fewer draws than this share is no mark yet. */
 const SURE_FROM = 0.6;
@@ -16,7 +15,7 @@ export interface VerdictRange {
   readonly sure: number;
   readonly isSure: boolean;
   /** what the mark mostly comes from, and what would narrow it */
-  readonly mostly: { readonly path: string; readonly share: number; readonly measure: { readonly partId: string; readonly guide: Guide } | null } | null;
+  readonly mostly: { readonly path: string; readonly share: number; readonly measure: Measurement | null } | null;
 }
 
 /** The figure of a path and its range. */

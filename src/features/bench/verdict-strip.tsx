@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName, type VerdictUnit } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import type { Setup } from '@/core/setup';
+import { measurementUrl } from '@/domain/measurable';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
@@ -93,12 +94,12 @@ function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRe
         <p className={`narrow col-span-2 mt-0.5 text-[12px] leading-[1.2] text-dim ${rangesDimmed ? 'opacity-60' : ''}`}>
           {t('range.mostly', { share: format(ranged.mostly.share, 'share'), input: inputText(i18n, ranged.mostly.path, rig) })}
           {ranged.mostly.measure && (
-            <> <Link href={`/box?part=${ranged.mostly.measure.partId}&guide=${ranged.mostly.measure.guide}`} className="underline underline-offset-2 hover:text-ink">{t('range.measure')}</Link></>
+            <> <Link href={measurementUrl(ranged.mostly.measure)} className="underline underline-offset-2 hover:text-ink">{t('range.measure')}</Link></>
           )}
         </p>
       )}
       {(verdict.mark === 'fails' || verdict.mark === 'edge') && (
-        <button type="button" onClick={onRemedies} className="narrow col-span-2 mt-0.5 block min-h-8 text-left text-[12.5px] font-semibold underline underline-offset-2 lg:min-h-0">{t('key.remedies')}</button>
+        <button type="button" onClick={onRemedies} className="narrow col-span-2 mt-0.5 block min-h-8 text-left text-[12.5px] font-semibold underline underline-offset-2 lg:min-h-0">{t('remedy.title')}</button>
       )}
     </section>
   );

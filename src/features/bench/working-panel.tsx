@@ -8,7 +8,7 @@ import type { Ranges } from '@/core/choose';
 import { VERDICT_NAMES, type Evaluation, type VerdictName } from '@/core/evaluate';
 import type { Setup } from '@/core/setup';
 import { workingOf, WORKING_SUBJECTS, type Origin, type Term, type WorkingSubject } from '@/core/workings';
-import { measurableBy, uncertainInput } from '@/domain/measurable';
+import { measurableBy, measurementUrl, uncertainInput } from '@/domain/measurable';
 import type { Part } from '@/domain/parts';
 import { useI18n, type I18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
@@ -101,7 +101,7 @@ function Causes({ ranges, subject, setup, i18n }: { readonly ranges: Ranges; rea
           return (
             <li key={path} className="grid grid-cols-[3rem_1fr] gap-2">
               <span className="text-right">{format(share, 'share')}</span>
-              <span>{inputText(i18n, path, setup)} {measure && <Link href={`/box?part=${measure.partId}&guide=${measure.guide}`} className="underline underline-offset-2">{t('range.measure')}</Link>}</span>
+              <span>{inputText(i18n, path, setup)} {measure && <Link href={measurementUrl(measure)} className="underline underline-offset-2">{t('range.measure')}</Link>}</span>
             </li>
           );
         })}

@@ -33,7 +33,7 @@ const SHOW = ['all', 'guessed', 'unused', 'short'] as const satisfies readonly F
 
 export interface BoxViewProps extends BoxPage {
   /** where another view has sent the reader: a part, and the guide that measures it */
-  readonly start?: { readonly partId: string | null; readonly guide: string | null };
+  readonly start?: { readonly partId: string | null; readonly guide: string | null; readonly field: string | null };
 }
 
 export function BoxView({ start, ...page }: BoxViewProps) {
@@ -187,7 +187,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
           onMerge={(dropId) => box.merge(part.id, dropId, t('box.why.merge'), (setups) => done(t('box.merged', { count: setups.length }))())}
         />
       )}
-      {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} onMeasured={box.remember} onClose={close} />}
+      {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} field={part.id === sentTo?.id ? (start?.field ?? null) : null} onMeasured={box.remember} onClose={close} />}
       {open === 'exchange' && <ExchangePanel parts={page.parts} onClose={close} />}
       <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
     </main>

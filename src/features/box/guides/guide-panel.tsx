@@ -24,6 +24,8 @@ export interface GuidePanelProps {
   readonly guide: Guide;
   readonly part: Part;
   readonly version: number;
+  /** what the reader was sent to measure, where the guide can measure several things */
+  readonly field: string | null;
   /** told what the part was before */
   readonly onMeasured: (before: Part) => void;
   readonly onClose: () => void;
@@ -32,10 +34,10 @@ export interface GuidePanelProps {
 type Name = keyof Catalogue['guide']['asks'];
 
 /** A guide: what to do, drawn; the readings; what they say; and over what it is written. */
-export function GuidePanel({ guide, part, version, onMeasured, onClose }: GuidePanelProps) {
+export function GuidePanel({ guide, part, version, field, onMeasured, onClose }: GuidePanelProps) {
   const i18n = useI18n();
   const { t, format, number, unitLabel } = i18n;
-  const work = useGuide(guide, part);
+  const work = useGuide(guide, part, field);
   const [saved, setSaved] = useState<Measured | null>(null);
   const [kept, setKept] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);

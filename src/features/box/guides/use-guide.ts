@@ -16,13 +16,13 @@ export interface CellProblem {
   readonly text: string;
 }
 
-/** Headless: what was typed into a guide, and what it makes of it. */
-export function useGuide(guide: Guide, part: Part) {
+/** Headless: what was typed into a guide, and what it makes of it; `field` is what somebody was sent to measure. */
+export function useGuide(guide: Guide, part: Part, field: string | null = null) {
   const i18n = useI18n();
   const definition = GUIDE_DEFINITIONS[guide];
   const asks = useMemo(() => definition.asks(part), [definition, part]);
   const columns = useMemo(() => definition.columns(part), [definition, part]);
-  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(asks.map((ask) => [ask.name, startOf(i18n, ask)])));
+  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(asks.map((ask) => [ask.name, ask.kind === 'choice' && field !== null && ask.options.includes(field) ? field : startOf(i18n, ask)])));
   const [rows, setRows] = useState<readonly TypedRow[]>([{}]);
 
   const read = useMemo(() => readRows(i18n, columns, rows), [i18n, columns, rows]);
