@@ -1,9 +1,14 @@
 import { castFit } from '@/core/cast';
-import { evaluate } from '@/core/evaluate';
+import { finish, remedies, setupRanges, sweep } from '@/core/choose';
+import { dragWindow } from '@/core/clutch';
+import { boatSide, evaluate, withPart } from '@/core/evaluate';
 import { hookset, type HooksetInput } from '@/core/hookset';
 import { rodBend } from '@/core/rod';
 import { sink, type SinkInput } from '@/core/sink';
-import { demoFiles } from '../tests/helpers/demo';
+import type { Setup } from '@/core/setup';
+import { demoParts } from '@/db/demo';
+import { changesFor } from '@/domain/remedy/changes';
+import { demoFile, demoFiles } from '../tests/helpers/demo';
 
 /** The speeds that are asked of the core, in milliseconds, one thread, median. */
 const rod = { lengthM: 1.88, stiffness: { kind: 'class', power: 'heavy', action: 'fast' } } as const;
@@ -35,16 +40,35 @@ const JOBS: readonly (readonly [name: string, askedMs: number, job: (i: number) 
   ['hookset with its curve', 5, (i) => hookset({ ...set, slackM: 0.1 + (i % 60) / 100 })],
   ['sink table, free', 1, (i) => sink({ ...fall, currentMps: (i % 10) / 10 })],
   ['sink table, tight line', 1, (i) => sink({ ...fall, mode: 'tight-line', lineLengthM: 12 + (i % 20) })],
+  ['drag-window', 5, (i) => dragWindow({ rod, pullAngleRad: 1.4, line: set.line, fishKg: 1 + (i % 30) / 10, speedMps: 1, neededN: 20, openingN: 70, weakestN: 80, tearN: 110, clutchN: 20 })],
+  ['strike, hands, reel and craft', 100, (i) => boatSide(demoFiles[i % demoFiles.length]!.file)],
   ['whole setup without the curve', 5, (i) => evaluate(demoFiles[i % demoFiles.length]!.file)],
 ];
 
-for (const [name, askedMs, job] of JOBS) {
-  for (let i = 0; i < 200; i += 1) job(i);
-  const times = Array.from({ length: 300 }, (_, i) => {
-    const start = performance.now();
-    job(i);
-    return performance.now() - start;
-  }).sort((a, b) => a - b);
-  const at = (share: number) => times[Math.floor(share * (times.length - 1))]!;
-  console.log(`${name.padEnd(30)} median ${at(0.5).toFixed(3)} ms, 95 % ${at(0.95).toFixed(3)} ms, asked ${askedMs} ms`);
+const wall: Setup = demoFile('setup-drowned-wall');
+const flawed = demoFile('setup-long-flat');
+const hooks = demoParts.filter(({ kind }) => kind === 'hook');
+
+/** What takes longer is asked fewer times. */
+const LONG_JOBS: typeof JOBS = [
+  ['ranges of a setup, 256 draws', 1500, (i) => finish(setupRanges(wall, { seed: i }))],
+  ['150 candidates', 1500, (i) => Array.from({ length: 150 }, (_, k) => evaluate(withPart(wall, 'hook', hooks[(i + k) % hooks.length]!)))],
+  ['remedies of a flawed setup', 3000, () => finish(remedies({ setup: flawed, ...changesFor(flawed, demoParts) }))],
+  ['sweep, 41 steps', 500, (i) => finish(sweep({ base: wall, axes: [{ path: 'presentation.distanceM', from: 8 + i, to: 50, steps: 41 }], of: ['verdicts.set.value'], compute: (setup) => evaluate(setup) }))],
+];
+
+measure(JOBS, 200, 300);
+measure(LONG_JOBS, 2, 7);
+
+function measure(jobs: typeof JOBS, warmUp: number, runs: number): void {
+  for (const [name, askedMs, job] of jobs) {
+    for (let i = 0; i < warmUp; i += 1) job(i);
+    const times = Array.from({ length: runs }, (_, i) => {
+      const start = performance.now();
+      job(i);
+      return performance.now() - start;
+    }).sort((a, b) => a - b);
+    const at = (share: number) => times[Math.floor(share * (times.length - 1))]!;
+    console.log(`${name.padEnd(30)} median ${at(0.5).toFixed(3)} ms, 95 % ${at(0.95).toFixed(3)} ms, asked ${askedMs} ms`);
+  }
 }

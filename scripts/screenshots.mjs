@@ -11,10 +11,15 @@ const PICTURES = [
   { file: 'hang-test.png', path: '/box', find: 'curlew', keys: ['m'], fill: HANG_TEST },
   { file: 'true-scale.png', path: '/box/true-scale' },
   { file: 'new-setup.png', path: '/bench/new' },
-  { file: 'bench.png', path: WALL },
-  { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' } },
-  { file: 'bench-phone-night.png', path: WALL, width: 390, height: 844, cookies: { lighting: 'night', units: 'customary' } },
-  { file: 'working.png', path: WALL, click: /^Set / },
+  { file: 'bench.png', path: WALL, wait: 2500 },
+  { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' }, wait: 2500 },
+  { file: 'bench-phone-night.png', path: WALL, width: 390, height: 844, cookies: { lighting: 'night', units: 'customary' }, wait: 2500 },
+  { file: 'working.png', path: WALL, click: /^Set /, wait: 2500 },
+  { file: 'remedies.png', path: '/bench/setup-lily-bay', keys: ['f'], wait: 3500 },
+  { file: 'candidates.png', path: WALL, keys: ['e'], wait: 1500 },
+  { file: 'sweep.png', path: '/bench/setup-evening-edge', keys: ['y'], choose: ['Against', 'Clutch at full spool'], wait: 1500 },
+  { file: 'fight.png', path: '/bench/setup-char-flasher', keys: ['r'], wait: 1500 },
+  { file: 'compare.png', path: '/bench/compare?with=setup-drowned-wall&with=setup-evening-edge&with=setup-lily-bay', wait: 4000 },
   { file: 'remarks.png', path: '/bench/setup-copper-deep', keys: ['c'] },
   { file: 'overlay.png', path: '/bench/setup-bladed', keys: ['v'], press: 'lay over' },
   { file: 'rules.png', path: '/rules' },
@@ -22,7 +27,7 @@ const PICTURES = [
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
-for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [], press } of PICTURES) {
+for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [], press, choose, wait = 600 } of PICTURES) {
   const context = await browser.newContext({ viewport: { width, height } });
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();
@@ -37,7 +42,8 @@ for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, 
   for (const key of keys) await page.keyboard.press(key);
   if (press) await page.getByRole('button', { name: press }).first().click();
   for (const [label, text] of fill) await page.getByLabel(label).fill(text);
-  await page.waitForTimeout(600);
+  if (choose) await page.getByLabel(choose[0], { exact: true }).selectOption({ label: choose[1] });
+  await page.waitForTimeout(wait);
   await page.screenshot({ path: `docs/screenshots/${file}` });
   await context.close();
 }

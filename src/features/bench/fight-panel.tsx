@@ -103,11 +103,14 @@ function Load({ load, neededN, i18n, setup: _, ...rest }: SectionProps & { reado
   );
 }
 
+/** A locked clutch lets the pull grow beyond any use; a line that leaves the chart says so. */
+const MOST_SHOWN = 12;
+
 /** Two lines told apart by their stroke, and the pull that buries as a rule across. */
 function loadChart({ stays, given }: NonNullable<BoatSide['load']>, neededN: number, i18n: I18n, pens: Pens): EChartsCoreOption {
   const force = (value: number) => i18n.inUnit(value, 'force');
-  const most = Math.min(1.15 * Math.max(neededN, ...[...stays.curve, ...given.curve].map(({ tensionN }) => tensionN)), 3 * neededN);
-  const line = (name: string, { curve }: LoadUp, type: 'solid' | 'dashed') => ({ type: 'line', name, showSymbol: false, data: curve.map(({ timeS, tensionN }) => [timeS, force(Math.min(tensionN, 0.97 * most))]), lineStyle: { color: pens.ink, width: 1.8, type }, itemStyle: { color: pens.ink }, endLabel: { show: true, formatter: name, color: pens.ink } });
+  const most = 1.1 * Math.max(neededN, ...[...stays.curve, ...given.curve].map(({ tensionN }) => Math.min(tensionN, MOST_SHOWN * neededN)));
+  const line = (name: string, { curve }: LoadUp, type: 'solid' | 'dashed') => ({ type: 'line', name, showSymbol: false, data: curve.map(({ timeS, tensionN }) => [timeS, force(tensionN)]), lineStyle: { color: pens.ink, width: 1.8, type }, itemStyle: { color: pens.ink }, endLabel: { show: true, formatter: name, color: pens.ink } });
   const axis = { axisLine: { show: true, lineStyle: { color: pens.ink } }, axisLabel: { color: pens.dim, formatter: (value: number) => i18n.number(value, 2) }, splitLine: { lineStyle: { color: pens.faint, opacity: 0.5 } }, nameTextStyle: { color: pens.dim } };
   return {
     grid: { left: 52, right: 110, top: 10, bottom: 36 },

@@ -64,13 +64,13 @@ function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRe
         <span className="ml-auto text-[12px] font-normal text-dim">{isOpen ? t('range.notYet') : t(`mark.${verdict.mark}`)}</span>
       </h2>
       {shown ? (
-        <p className="flex items-baseline gap-2">
+        <p className="flex flex-wrap items-baseline gap-x-2">
           <button type="button" onClick={onWorking} className="narrower block whitespace-nowrap text-left text-[31px] font-semibold leading-[1.1] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
             <output>{shown.number}</output>
             <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
           </button>
           {range && (
-            <span data-range={`${range[0]} ${range[1]}`} title={t('range.meaning')} className={`narrower ml-auto whitespace-nowrap text-[13px] text-dim ${rangesDimmed ? 'opacity-60' : ''}`}>
+            <span data-range={`${range[0]} ${range[1]}`} title={t('range.meaning')} className={`narrower whitespace-nowrap text-[13px] text-dim sm:ml-auto max-sm:w-full ${rangesDimmed ? 'opacity-60' : ''}`}>
               {t('range.from', { lo: show(range[0], measure).number, hi: show(range[1], measure).number })}
             </span>
           )}
