@@ -24,7 +24,15 @@ export interface Formatter {
 const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
 
 export function formatter({ locale, units }: Preferences): Formatter {
-  const number = (value: number, maxDecimals: number) => new Intl.NumberFormat(locale, { maximumFractionDigits: maxDecimals }).format(value).replace('-', '−');
+  // Making a formatter takes a hundred times longer than using one.
+  const made = new Map<number, Intl.NumberFormat>();
+  const ofDecimals = (decimals: number): Intl.NumberFormat => {
+    const known = made.get(decimals) ?? new Intl.NumberFormat(locale, { maximumFractionDigits: decimals });
+    made.set(decimals, known);
+    return known;
+  };
+  const dates = { short: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }), full: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }) };
+  const number = (value: number, maxDecimals: number) => ofDecimals(maxDecimals).format(value).replace('-', '−');
   const inUnit = (value: number, measure: Measure): number => {
     const { perUnit, offset = 0 } = DISPLAY_UNITS[measure][units];
     return value / perUnit - offset;
@@ -47,7 +55,6 @@ export function formatter({ locale, units }: Preferences): Formatter {
     unitLabel: (measure) => DISPLAY_UNITS[measure][units].label,
     number,
     money: ({ minor, currency }) => `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
-    date: (date, style = 'short') =>
-      new Intl.DateTimeFormat(locale, style === 'short' ? { day: 'numeric', month: 'short', timeZone: 'UTC' } : { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(date),
+    date: (date, style = 'short') => dates[style].format(date),
   };
 }

@@ -25,6 +25,8 @@ export function watchErrors(): void {
 export async function clean(page: Page): Promise<void> {
   await page.waitForLoadState('networkidle');
   await expect(page).toHaveTitle(/\S/);
+  // What waits for a worker is dimmed on purpose, and for a moment only.
+  await expect(page.locator('[data-state="waiting"], [data-ranges="waiting"]')).toHaveCount(0);
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([]);
 }

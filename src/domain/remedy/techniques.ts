@@ -28,7 +28,9 @@ export function techniqueChanges(setup: Setup, { figures }: Evaluation): readonl
         ...[0.5, 1].filter((step) => step > p.sweep.stepBackM && p.stance === 'standing' && p.craftId === null).map((step) => present('step-back', 'sweep.stepBackM', step)),
       ]
     : [0.35, 0.7, 1.05].map((lean) => present('holder-lean', 'holderRad', lean));
-  return [...cast, ...byHand, ...clutchChanges(setup, figures), ...jointChanges(setup)];
+  const speeds = [0.7, 0.85, 1.2, 1.4].map((factor) => tidy(p.speedMps * factor)).filter((speed) => speed > 0 && within(L.speedMps, speed) && speed !== p.speedMps);
+  const pace = speeds.map((speed) => present(speed < p.speedMps ? 'slower' : 'faster', 'speedMps', speed));
+  return [...cast, ...byHand, ...pace, ...clutchChanges(setup, figures), ...jointChanges(setup)];
 }
 
 /** Slack that is left when one winds until the line just comes tight [m]. */

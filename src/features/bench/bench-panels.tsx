@@ -104,7 +104,7 @@ export function BenchPanels({ open, onOpen, onNotice, bench, overlay, rows, box,
         }}
       />
       <ChecksPanel {...panel('checks')} findings={evaluation.checks} rig={answered.setup} onSelect={select} />
-      <HoldPanel {...panel('hold')} evaluation={evaluation} rig={answered.setup} />
+      <HoldPanel {...panel('hold')} evaluation={evaluation} rig={answered.setup} onFight={() => onOpen('fight')} />
       <RemedyPanel {...panel('remedies')} setup={bench.fittedSetup} box={box} trial={state.trial} onTry={(changes) => dispatch(changes ? { kind: 'try-remedy', changes } : { kind: 'put-back' })} onFit={() => dispatch({ kind: 'fit' })} />
       <CandidateTable {...panel('all')} title={t('candidates.tableTitle', { n: number })} rows={rows} fitted={bench.fitted} before={bench.before} onTry={(partId) => {
         dispatch({ kind: 'try', partId });

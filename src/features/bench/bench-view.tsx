@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { classesWith } from '@/core/defaults/classes';
 import { effectFigures, type MovedMark, type VerdictName } from '@/core/evaluate';
 import { readRig } from '@/core/rigging';
-import type { SetupId } from '@/domain/ids';
+import type { PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
@@ -59,7 +59,9 @@ export function BenchView(page: BenchViewProps) {
   const shown = ordered(rows, order).filter(({ part }) => found(part));
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
   const isTrying = state.tried !== null || state.trial !== null;
-  const select = (jointId: string) => dispatch({ kind: 'select', jointId });
+  const select = useCallback((jointId: string) => dispatch({ kind: 'select', jointId }), [dispatch]);
+  const tryOn = useCallback((partId: PartId) => dispatch({ kind: 'try', partId }), [dispatch]);
+  const fit = useCallback(() => dispatch({ kind: 'fit' }), [dispatch]);
   const partOf = (joint: Joint) => {
     const partId = joint.id === state.selected && state.tried ? state.tried : joint.partId;
     return (state.asThen ? page.partsThen.find((part) => part.id === partId) : undefined) ?? box.find((part) => part.id === partId)!;
@@ -143,7 +145,7 @@ export function BenchView(page: BenchViewProps) {
             onRemedies={() => setOpen('remedies')}
           />
           {isTrying ? (
-            <EffectRow before={bench.before.figures} after={effectFigures(answered.evaluation)} parts={state.tried ? { was: box.find(({ id }) => id === bench.fitted)!, is: partOf(bench.joint) } : null} />
+            <EffectRow before={bench.before.figures} after={effectFigures(answered.evaluation)} onWorking={(working) => setOpen({ working })} parts={state.tried ? { was: box.find(({ id }) => id === bench.fitted)!, is: partOf(bench.joint) } : null} />
           ) : (
             <ChecksStrip findings={answered.evaluation.checks} rig={answered.setup} onAll={() => setOpen('checks')} onSelect={select} />
           )}
@@ -169,7 +171,7 @@ export function BenchView(page: BenchViewProps) {
               fitted={bench.fitted}
               tried={state.tried}
               dimmed={bench.effectsWait}
-              base={bench.before.evaluation}
+              castMassKg={bench.before.evaluation.castMassKg}
               shows={shows}
               onShows={setShows}
               order={order}
@@ -177,8 +179,8 @@ export function BenchView(page: BenchViewProps) {
               find={find}
               onFind={setFind}
               findRef={findRef}
-              onTry={(partId) => dispatch({ kind: 'try', partId })}
-              onFit={() => dispatch({ kind: 'fit' })}
+              onTry={tryOn}
+              onFit={fit}
               onAll={() => setOpen('all')}
             />
             {isTrying && (

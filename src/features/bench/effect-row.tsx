@@ -1,6 +1,6 @@
 'use client';
 
-import type { EffectFigures } from '@/core/evaluate';
+import type { EffectFigures, VerdictName } from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
@@ -11,10 +11,14 @@ export interface EffectRowProps {
   readonly after: EffectFigures;
   /** absent while a remedy is tried on, which changes more than one part */
   readonly parts: { readonly was: Part; readonly is: Part } | null;
+  readonly onWorking: (verdict: VerdictName) => void;
 }
 
-/** What a part that is tried on changes, before and after, in one row. */
-export function EffectRow({ before, after, parts }: EffectRowProps) {
+/** The verdict whose working has the figure. */
+const WORKED_IN: Readonly<Record<string, VerdictName>> = { grams: 'throw', net: 'fall', rate: 'fall', pitch: 'balance', needed: 'set', opening: 'set', points: 'balance' };
+
+/** What is tried on changes, before and after, in one row. */
+export function EffectRow({ before, after, parts, onWorking }: EffectRowProps) {
   const i18n = useI18n();
   const { t, format, number, money } = i18n;
   const cells: readonly { readonly key: string; readonly label: string; readonly was: string; readonly is: string }[] = [
@@ -29,7 +33,7 @@ export function EffectRow({ before, after, parts }: EffectRowProps) {
         {cells.map(({ key, label, was: before_, is: after_ }) => (
           <div key={key} data-changed={before_ !== after_} className="min-w-0 border-l border-faint px-2 py-1 first:border-l-0 data-[changed=true]:font-semibold">
             <dt className="narrow truncate text-[11.5px] font-normal text-dim">{label}</dt>
-            <dd className="narrow text-[14px] leading-[1.2]">{after_}</dd>
+            <dd className="narrow text-[14px] leading-[1.2]">{WORKED_IN[key] ? <button type="button" onClick={() => onWorking(WORKED_IN[key]!)} aria-label={`${label} ${after_}: ${t('key.working')}`} className="hover:underline">{after_}</button> : after_}</dd>
             <dd className="narrow text-[12px] font-normal leading-[1.2] text-dim"><span className="sr-only">{t('effect.was')} </span>{before_ === after_ ? '=' : before_}</dd>
           </div>
         ))}

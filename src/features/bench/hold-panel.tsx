@@ -5,16 +5,18 @@ import type { Setup } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
 import { strengthText } from '@/i18n/setup-text';
 import { Panel } from '@/ui/panel';
+import { ClutchScaleView } from './clutch-scale';
 
 export interface HoldPanelProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly evaluation: Evaluation;
   readonly rig: Setup;
+  readonly onFight: () => void;
 }
 
-/** The strength chain as bars from the reel to the hook, and how each end lies in the water. */
-export function HoldPanel({ open, onOpenChange, evaluation, rig }: HoldPanelProps) {
+/** The strength chain as bars from the reel to the hook, where the clutch may stand, and how each end lies in the water. */
+export function HoldPanel({ open, onOpenChange, evaluation, rig, onFight }: HoldPanelProps) {
   const i18n = useI18n();
   const { t, format, number } = i18n;
   const { hold, balance } = evaluation.figures;
@@ -44,6 +46,12 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig }: HoldPanelProp
         })}
       </ol>
       <p className="semi-narrow mt-1 text-[13px]">{left.length > 0 ? t('hold.left', { names: left.join(', ') }) : t('hold.nothingLeft')}{clutchN !== null ? ` | ${t('hold.clutch')} ${format(clutchN, 'force')}` : ''}</p>
+      {evaluation.figures.strike && (
+        <>
+          <h3 className="narrow mt-3 flex items-baseline justify-between text-[15px] font-semibold">{t('clutch.title')} <button type="button" onClick={onFight} className="min-h-8 text-[12.5px] font-normal underline underline-offset-2 lg:min-h-6">{t('fight.title')}</button></h3>
+          <ClutchScaleView scales={evaluation.figures.strike.scales} clutchN={clutchN} lightN={evaluation.figures.strike.window.holdsBaitN} i18n={i18n} />
+        </>
+      )}
       <h3 className="narrow mt-3 text-[15px] font-semibold">{t('balance.title')}</h3>
       <table className="semi-narrow w-full border-collapse text-[13px]">
         <thead>

@@ -69,6 +69,7 @@ export function PresentationPanel({ open, onOpenChange, presentation: p, house, 
         ) : (
           <>
             <ChoiceField label={t('presentation.held')} value={p.held} options={options(['holder', 'hand'] as const, word)} onValueChange={(held) => change({ held }, 'held')} />
+            {p.held === 'holder' && <QuantityField label={t('presentation.holderRad')} measure="angle" value={p.holderRad ?? null} limits={L.holderRad} emptyMeans={t('presentation.holderOfCraft')} onValueChange={(holderRad) => change({ holderRad: holderRad ?? undefined }, 'holderRad')} />}
             {figure('lineOutM', t('presentation.lineOutM'), 'distance', p.lineOutM, L.lineOutM, (lineOutM, f) => change({ lineOutM }, f))}
           </>
         )}

@@ -27,7 +27,7 @@ export interface ResultChoice {
   readonly verdict: VerdictName;
   /** null: as the verdict's own unit says */
   readonly measure: Measure | null;
-  readonly key: 'value' | 'tension' | 'atHook' | 'needed' | 'opening' | 'timeToSet' | 'strike' | 'weakest' | 'castMass' | 'dropShare';
+  readonly key: 'value' | 'tension' | 'atHook' | 'needed' | 'opening' | 'timeToSet' | 'strike' | 'weakest' | 'dropShare';
 }
 
 export const RESULTS: readonly ResultChoice[] = [
