@@ -56,7 +56,7 @@ export function BenchView(page: BenchViewProps) {
   const tiedIn = useMemo(() => new Map(readRig(answered.setup).knots.map(({ jointId, material }) => [jointId, material])), [answered]);
   const rows = useMemo(() => candidateRows(bench.candidates, bench.effects, bench.before.evaluation), [bench.candidates, bench.effects, bench.before]);
   const ranges = useMemo(() => bench.ranges && bench.rangesAreOf && verdictRanges(bench.ranges, bench.rangesAreOf), [bench.ranges, bench.rangesAreOf]);
-  const shown = ordered(rows, order).filter(({ part }) => found(part));
+  const shown = useMemo(() => ordered(rows, order).filter(({ part }) => found(part)), [rows, order, found]);
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
   const isTrying = state.tried !== null || state.trial !== null;
   const select = useCallback((jointId: string) => dispatch({ kind: 'select', jointId }), [dispatch]);

@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { VerdictName } from '@/core/evaluate';
 import { VERDICT_NAMES } from '@/core/evaluate';
 import type { PartId } from '@/domain/ids';
@@ -40,9 +40,12 @@ const GRID = 'grid grid-cols-[minmax(0,1fr)_40px_74px_18px]';
 
 /** What else could stand in the joint, each with what it would change. */
 export function Candidates(props: CandidatesProps) {
-  const { number, rows, fitted, tried, dimmed, castMassKg, shows, onShows, order, onOrder, find, onFind, findRef, onTry, onFit, onAll } = props;
+  const { number, fitted, tried, castMassKg, shows, onShows, order, onOrder, find, onFind, findRef, onTry, onFit, onAll } = props;
   const { t } = useI18n();
   const on = tried ?? fitted;
+  // A long list is drawn between keys, not before them.
+  const rows = useDeferredValue(props.rows);
+  const dimmed = props.dimmed || rows !== props.rows;
   return (
     <section aria-labelledby="candidates-title" className="flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1">
       <div className="flex items-baseline gap-2">
@@ -164,5 +167,6 @@ export const signed = (text: string, value: number) => `${value < 0 ? '−' : '+
 export function useFind() {
   const i18n = useI18n();
   const [find, setFind] = useState('');
-  return { find, setFind, found: (part: Part) => find.trim() === '' || foundAs(i18n, part, find) > 0 };
+  const found = useCallback((part: Part) => find.trim() === '' || foundAs(i18n, part, find) > 0, [i18n, find]);
+  return { find, setFind, found };
 }
