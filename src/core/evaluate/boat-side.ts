@@ -1,5 +1,5 @@
 import { dragWindow } from '../clutch';
-import { fight, loadUp, smallCraft, winding, type LoadUp, type LoadUpInput, type SmallCraft, type SmallCraftInput, type Winding, type WindingInput } from '../fight';
+import { fight, loadUp, LOAD_UP_LIMITS, smallCraft, winding, type LoadUp, type LoadUpInput, type SmallCraft, type SmallCraftInput, type Winding, type WindingInput } from '../fight';
 import { clutchNowN, spoolCapacityM } from '../reel';
 import { asTaper, rodBend, type TaperedRod } from '../rod';
 import { lineRiggedN, readRig, type Rig } from '../rigging';
@@ -49,6 +49,8 @@ const STROKE = { fromRad: 0.7, toRad: 1.57 } as const;
 const OTHER_LENGTH_M = 0.3;
 /** Without a clutch one pulls with this share of what the line bears, or one loses it. */
 const LOCKED_SHARE = 1 / 3;
+/** How long after the line is tight a strike is looked at [s]. */
+const LOOKED_AT_S = 3;
 /** A slow drift [m/s]. */
 const DRIFT_MPS = 0.4;
 
@@ -85,11 +87,13 @@ function loads(rig: Rig, presentation: Presentation, strike: StrikeFigures, clut
     line: strike.asked.line,
     speedMps: presentation.speedMps,
     fishKg: presentation.fishKg,
-    slackM: presentation.slackM,
     neededN: strike.asked.neededN,
     ...(clutchNow === null ? {} : { clutchN: clutchNow }),
   };
-  return { stays: loadUp({ ...asked, slackM: 0 }), given: loadUp({ ...asked, slackM: 0, giveToRad: Math.min(asked.heldRad, rig.classes.fighting.giving.toRad) }), asked: { ...asked, slackM: 0 }, clutchNowN: clutchNow };
+  const giveToRad = Math.min(asked.heldRad, rig.classes.fighting.giving.toRad);
+  // A slow drift takes long to use up what was given; both are looked at for as long.
+  const untilS = Math.min(LOAD_UP_LIMITS.untilS.max, LOOKED_AT_S + loadUp({ ...asked, giveToRad }).tightS);
+  return { stays: loadUp({ ...asked, untilS }), given: loadUp({ ...asked, untilS, giveToRad }), asked: { ...asked, untilS }, clutchNowN: clutchNow };
 }
 
 /** A rod of another length and the same power: its rigidity goes with the square of the length. */

@@ -11,7 +11,9 @@ export interface ClutchScaleViewProps {
 }
 
 /** Room beyond the largest figure, for its own text. */
-const ROOM = 1.25;
+const ROOM = 1.1;
+/** A pull below this is told in grams or ounces [N]. */
+const SMALL_N = 1;
 
 /** Settings at a full spool that are right, in the four states of spool and rod, on one scale with the present one. */
 export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleViewProps) {
@@ -30,7 +32,7 @@ export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleVi
         return (
           <div key={`${fill} ${rod}`} className="contents">
             <span className="text-right leading-7">{t(`clutch.state.${fill}-${rod}`)}</span>
-            <span className="relative h-7">
+            <span className="relative mx-9 h-7">
               <span className="absolute inset-x-0 top-1/2 border-t border-faint" />
               <span className={`absolute inset-y-1.5 border border-ink ${isOpen ? 'bg-ok' : 'border-dashed bg-bad'}`} style={{ left: at(lo), width: at(hi - lo) }} />
               <span className="absolute -translate-x-full bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(lo) }}>{show(lo, 'force').number}</span>
@@ -43,7 +45,7 @@ export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleVi
       {pins.map(({ key, force, text }) => (
         <div key={key} className="contents">
           <span />
-          <span className="relative h-4 leading-4"><span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(force) }}>{text} {format(force, 'force')}</span></span>
+          <span className="relative mx-9 h-4 leading-4"><span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(force) }}>{text} {format(force, force < SMALL_N ? 'smallForce' : 'force')}</span></span>
         </div>
       ))}
     </div>

@@ -67,6 +67,9 @@ function Section({ title, working, children, i18n, onWorking }: Omit<SectionProp
 const Sentence = ({ children }: { readonly children: ReactNode }) => <p className="semi-narrow text-[13.5px] leading-[1.3]">{children}</p>;
 const Caution = ({ children }: { readonly children: ReactNode }) => <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[12.5px]">{children}</p>;
 
+/** A live bait's pull is told in grams or ounces. */
+const small = (format: I18n['format'], force: number): string => format(force, force < 1 ? 'smallForce' : 'force');
+
 function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { readonly side: BoatSide }) {
   const { t, format } = i18n;
   const { clutchN } = setup.presentation;
@@ -81,7 +84,7 @@ function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { rea
               : t('clutch.window', { lo: format(strike.window.windowN[0], 'force'), hi: format(strike.window.windowN[1], 'force'), by: t(`clutch.by.${strike.window.upperBy}`) })}
             {' '}
             {t(strike.window.strikeBuries ? 'clutch.buries' : 'clutch.doesNotBury', { peak: format(strike.window.peakN, 'force'), elastic: format(strike.window.elasticPeakN, 'force'), needed: format(strike.asked.neededN, 'force') })}
-            {strike.window.holdsBaitN !== null && ` ${t('clutch.lightIs', { light: format(strike.window.holdsBaitN, 'force'), pull: format(strike.asked.baitPullN ?? null, 'force') })}`}
+            {strike.window.holdsBaitN !== null && ` ${t('clutch.lightIs', { light: small(format, strike.window.holdsBaitN), pull: small(format, strike.asked.baitPullN ?? 0) })}`}
           </Sentence>
         </>
       )}
@@ -92,7 +95,7 @@ function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { rea
 function Load({ load, neededN, i18n, setup: _, ...rest }: SectionProps & { readonly load: NonNullable<BoatSide['load']>; readonly neededN: number }) {
   const { t, format } = i18n;
   const option = useMemo(() => (pens: Pens) => loadChart(load, neededN, i18n, pens), [load, neededN, i18n]);
-  const when = ({ outcome, buriesS, clutchGivesS }: LoadUp) => (outcome === 'buries' ? t('load.buries', { time: format(buriesS, 'time') }) : outcome === 'clutch-gives' ? t('load.clutchGives', { time: format(clutchGivesS, 'time') }) : t('load.waits'));
+  const when = ({ outcome, buriesS, clutchGivesS }: LoadUp) => (outcome === 'buries' ? t('load.buries', { time: format(buriesS, 'time') }) : outcome === 'clutch-gives' ? t('load.clutchGives', { time: format(clutchGivesS, 'time') }) : t('load.waits', { time: format(load.asked.untilS ?? null, 'time') }));
   return (
     <Section title={t('load.title')} working="load-up" i18n={i18n} {...rest}>
       <Chart option={option} label={t('load.chart')} className="h-48" />
