@@ -90,7 +90,7 @@ export function choosingModels(others: readonly Model[]): readonly Model[] {
       output: rangesOutput,
       compute: (given) =>
         'setup' in given
-          ? finish(setupRanges(given.setup, given))
+          ? finish(setupRanges(given.setup, { draws: given.draws, seed: given.seed }))
           : finish(ranges({ base: given.input as unknown, uncertain: Object.entries(given.spreads).map(([at, relativeSd]) => ({ path: at, relativeSd })), compute: computeOf(given.model), draws: given.draws, seed: given.seed })),
     }),
     model({

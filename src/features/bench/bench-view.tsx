@@ -141,6 +141,7 @@ export function BenchView(page: BenchViewProps) {
             ranges={ranges}
             dimmed={bench.waiting}
             rangesDimmed={bench.rangesAreOf !== answered.setup}
+            rangesProgress={bench.rangesProgress}
             onWorking={(working) => setOpen({ working })}
             onRemedies={() => setOpen('remedies')}
           />
@@ -171,6 +172,7 @@ export function BenchView(page: BenchViewProps) {
               fitted={bench.fitted}
               tried={state.tried}
               dimmed={bench.effectsWait}
+              progress={bench.effectsProgress}
               castMassKg={bench.before.evaluation.castMassKg}
               shows={shows}
               onShows={setShows}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { VERDICT_NAMES, type EffectFigures, type Evaluation } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import type { PartId } from '@/domain/ids';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { EFFECT_COLUMNS, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { Mark } from '@/ui/mark';
@@ -12,7 +12,6 @@ import { Panel } from '@/ui/panel';
 import { SignedBar } from '@/ui/signed-bar';
 import { ordered, type CandidateRow, type Order } from './candidate-order';
 import { BAR_SPAN, signed, SortButton } from './candidates';
-import { MEASURE_OF_UNIT } from './verdict-strip';
 
 export interface CandidateTableProps {
   readonly open: boolean;
@@ -23,11 +22,6 @@ export interface CandidateTableProps {
   readonly before: { readonly evaluation: Evaluation; readonly figures: EffectFigures };
   readonly onTry: (partId: PartId) => void;
 }
-
-export const EFFECT_COLUMNS = [
-  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'],
-  ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force'],
-] as const satisfies readonly (readonly [string, keyof EffectFigures, Measure])[];
 
 /** So many can be laid beside each other. */
 const MOST_PINS = 3;

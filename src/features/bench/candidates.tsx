@@ -1,19 +1,20 @@
 'use client';
 
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import type { Progress } from '@/core/choose';
 import type { VerdictName } from '@/core/evaluate';
 import { VERDICT_NAMES } from '@/core/evaluate';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { keepInView } from '@/ui/keep-in-view';
 import { Mark } from '@/ui/mark';
+import { ProgressEdge } from '@/ui/progress-edge';
 import { SignedBar } from '@/ui/signed-bar';
 import type { CandidateRow, Order } from './candidate-order';
-import { MEASURE_OF_UNIT } from './verdict-strip';
 
 export interface CandidatesProps {
   readonly number: number;
@@ -21,6 +22,7 @@ export interface CandidatesProps {
   readonly fitted: PartId;
   readonly tried: PartId | null;
   readonly dimmed: boolean;
+  readonly progress: Progress | null;
   /** what the fitted setup throws, to compare with [kg] */
   readonly castMassKg: number;
   /** the verdict that the third column shows */
@@ -47,7 +49,8 @@ export function Candidates(props: CandidatesProps) {
   const rows = useDeferredValue(props.rows);
   const dimmed = props.dimmed || rows !== props.rows;
   return (
-    <section aria-labelledby="candidates-title" className="flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1">
+    <section aria-labelledby="candidates-title" className="relative flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1">
+      <ProgressEdge progress={props.progress} label={t('candidates.working')} />
       <div className="flex items-baseline gap-2">
         <h2 id="candidates-title" className="narrow min-w-0 flex-1 truncate text-[12px] font-semibold">{t('candidates.title', { n: number })}</h2>
         <input

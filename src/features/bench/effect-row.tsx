@@ -4,7 +4,7 @@ import type { EffectFigures, VerdictName } from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
-import { EFFECT_COLUMNS } from './candidate-table';
+import { EFFECT_COLUMNS } from '@/features/fields/shown-as';
 
 export interface EffectRowProps {
   readonly before: EffectFigures;

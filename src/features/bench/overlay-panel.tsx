@@ -3,7 +3,7 @@
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
 import type { Setup } from '@/core/setup';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { EFFECT_COLUMNS, MARK_SHAPE } from '@/features/fields/shown-as';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
@@ -19,8 +19,6 @@ export interface OverlayPanelProps {
   readonly parts: readonly Part[];
   readonly onTakeOff: () => void;
 }
-
-const FIGURES = [['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'], ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force']] as const;
 
 /** Two revisions beside each other: what changed, what it did to marks and figures, and why. */
 export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOff }: OverlayPanelProps) {
@@ -45,7 +43,7 @@ export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOf
               <td><span className={`flex items-center justify-end gap-1 ${was === is ? '' : 'font-semibold'}`}><Mark shape={MARK_SHAPE[is]} size={12} />{t(`mark.${is}`)}</span></td>
             </tr>
           ))}
-          {FIGURES.map(([key, field, measure]) => (
+          {EFFECT_COLUMNS.map(([key, field, measure]) => (
             <tr key={key} className="border-t border-faint"><td>{t(`effect.${key}`)}</td><td className="text-right">{format(before[field], measure)}</td><td className={`text-right ${before[field] === after[field] ? '' : 'font-semibold'}`}>{format(after[field], measure)}</td></tr>
           ))}
           <tr className="border-t border-faint"><td>{t('effect.points')}</td><td className="text-right">{number(before.pointsInReach, 0)}</td><td className="text-right">{number(after.pointsInReach, 0)}</td></tr>

@@ -8,6 +8,7 @@ import type { Mark } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import type { Setup } from '@/core/setup';
 import { saveText } from '@/features/fields/save-text';
+import { MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
@@ -17,7 +18,6 @@ import { ProgressLine } from '@/ui/progress-line';
 import type { Question } from '@/workers/protocol';
 import { bands } from './bands';
 import { canTakeOver, RESULTS, sweepChoices, type ResultChoice, type SweepChoice } from './sweep-choices';
-import { MEASURE_OF_UNIT } from './verdict-strip';
 
 export interface SweepPanelProps {
   readonly open: boolean;

@@ -66,10 +66,11 @@ export function useBench(page: BenchInput) {
     candidates,
     effects: effects.last?.question.jointId === selected ? effects.last.answer : [],
     effectsWait: effects.waiting,
+    effectsProgress: effects.progress,
     /** ranges of what is shown, or of what was shown before */
     ranges: ranges.last?.answer ?? null,
     rangesAreOf: ranges.last?.question.setup ?? null,
-    rangesWait: ranges.waiting,
+    rangesProgress: ranges.progress,
     /** what the fitted setup gives, while something is tried on: the row of before and after hangs on it */
     before: useBefore(fitted, shown),
     changed: isChanged(state),

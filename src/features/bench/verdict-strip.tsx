@@ -1,20 +1,19 @@
 'use client';
 
 import Link from 'next/link';
-import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName, type VerdictUnit } from '@/core/evaluate';
-import type { Measure } from '@/core/measure';
+import type { Progress } from '@/core/choose';
+import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName } from '@/core/evaluate';
 import type { Setup } from '@/core/setup';
 import { measurementUrl } from '@/domain/measurable';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { reasonText } from '@/i18n/setup-text';
 import { Mark } from '@/ui/mark';
+import { ProgressEdge } from '@/ui/progress-edge';
 import { ScaleBar } from '@/ui/scale-bar';
 import type { VerdictRange } from './verdict-ranges';
 import { verdictScale } from './verdict-scale';
-
-export const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
 
 export interface VerdictStripProps {
   readonly evaluation: Evaluation;
@@ -23,13 +22,16 @@ export interface VerdictStripProps {
   readonly ranges: Readonly<Record<VerdictName, VerdictRange>> | null;
   readonly dimmed: boolean;
   readonly rangesDimmed: boolean;
+  readonly rangesProgress: Progress | null;
   readonly onWorking: (name: VerdictName) => void;
   readonly onRemedies: () => void;
 }
 
-export function VerdictStrip({ evaluation, rig, ranges, dimmed, rangesDimmed, onWorking, onRemedies }: VerdictStripProps) {
+export function VerdictStrip({ evaluation, rig, ranges, dimmed, rangesDimmed, rangesProgress, onWorking, onRemedies }: VerdictStripProps) {
+  const { t } = useI18n();
   return (
-    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} data-ranges={ranges && !rangesDimmed ? 'ready' : 'waiting'} className="grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5">
+    <div id="verdicts" data-state={dimmed ? 'waiting' : 'ready'} data-ranges={ranges && !rangesDimmed ? 'ready' : 'waiting'} className="relative grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5">
+      <ProgressEdge progress={rangesProgress} label={t('range.drawing')} />
       {VERDICT_NAMES.map((name) => (
         <VerdictCell key={name} name={name} verdict={evaluation.verdicts[name]} rig={rig} ranged={ranges?.[name] ?? null} rangesDimmed={rangesDimmed} onWorking={() => onWorking(name)} onRemedies={onRemedies} />
       ))}

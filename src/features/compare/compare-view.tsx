@@ -3,22 +3,16 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import type { Ranges } from '@/core/choose';
-import { effectFigures, VERDICT_NAMES, type EffectFigures, type VerdictName, type VerdictUnit } from '@/core/evaluate';
+import { effectFigures, VERDICT_NAMES, type VerdictName } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import { revisionLetter } from '@/domain/revision-letter';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { EFFECT_COLUMNS, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { reasonText } from '@/i18n/setup-text';
 import type { Compared } from '@/server/queries/comparison';
 import { Mark } from '@/ui/mark';
 import type { Question } from '@/workers/protocol';
-
-const MEASURES = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
-
-const FIGURES = [
-  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force'],
-] as const satisfies readonly (readonly [string, keyof EffectFigures, Measure])[];
 
 /** Up to four setups beside each other, verdict by verdict, each with its range. */
 export function CompareView({ setups }: { readonly setups: readonly Compared[] }) {
@@ -51,15 +45,15 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
                     const verdict = evaluation.verdicts[name];
                     return (
                       <td key={id} data-setup={id} data-mark={verdict.mark} className="px-3 py-1.5">
-                        <p className="narrow flex items-center gap-1.5"><Mark shape={MARK_SHAPE[verdict.mark]} size={13} /> {t(`mark.${verdict.mark}`)} <span className="ml-auto text-[19px] font-semibold">{format(verdict.value, MEASURES[verdict.unit])}</span></p>
-                        <VerdictRange ranges={ranges[i] ?? null} name={name} measure={MEASURES[verdict.unit]} />
+                        <p className="narrow flex items-center gap-1.5"><Mark shape={MARK_SHAPE[verdict.mark]} size={13} /> {t(`mark.${verdict.mark}`)} <span className="ml-auto text-[19px] font-semibold">{format(verdict.value, MEASURE_OF_UNIT[verdict.unit])}</span></p>
+                        <VerdictRange ranges={ranges[i] ?? null} name={name} measure={MEASURE_OF_UNIT[verdict.unit]} />
                         <p className="semi-narrow text-[12.5px] leading-[1.25]">{verdict.reasons.map((reason) => reasonText(i18n, reason, file)).join(' ')}</p>
                       </td>
                     );
                   })}
                 </tr>
               ))}
-              {FIGURES.map(([key, field, measure]) => (
+              {EFFECT_COLUMNS.map(([key, field, measure]) => (
                 <tr key={key} className="border-t border-faint">
                   <th className="narrow px-3 py-1 text-left font-normal">{t(`effect.${key}`)}</th>
                   {setups.map(({ id }, i) => <td key={id} className="px-3 py-1 text-right">{format(figures[i]![field], measure)}</td>)}
