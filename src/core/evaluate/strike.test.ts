@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoFile } from '../../../tests/helpers/demo';
 import { dragWindow } from '../clutch';
 import { readRig } from '../rigging';
-import type { Presentation, Setup, TowedPresentation } from '../setup';
+import type { CastPresentation, Presentation, Setup, TowedPresentation } from '../setup';
 import { evaluate, holderLeanRad, pullAngleRad } from '.';
 
 const fly = demoFile('setup-char-flasher');
@@ -47,6 +47,22 @@ describe('a rod in its holder', () => {
   it('absorbs less the nearer it points along its line', () => {
     const peak = (holderRad: number) => strikeOf(presenting(fly, { holderRad, depthM: 0.5 })).window.elasticPeakN;
     expect(peak(1.4)).toBeGreaterThan(1.3 * peak(0.4));
+  });
+});
+
+describe('line and clutch', () => {
+  it('stand from the reel through the rings to the hook that lies depth and hands below the grip', () => {
+    const { distanceM, depthM, handHeightM, slackM, sweep } = wall.presentation as CastPresentation;
+    const { rod, pieces } = readRig(wall);
+    const reachM = Math.hypot(distanceM, depthM + handHeightM);
+    const tipToHookM = Math.hypot(rod.lengthM * Math.cos(sweep.startRad) - reachM, rod.lengthM * Math.sin(sweep.startRad));
+    expect(evaluate(wall).figures.set!.mainLineM).toBeCloseTo(tipToHookM + slackM - pieces[1]!.lengthM! + rod.lengthM, 12);
+    expect(strikeOf(wall).mainLineM).toBe(evaluate(wall).figures.set!.mainLineM);
+  });
+  it('hold by the weakest joint over the clutch at a full spool', () => {
+    const { verdicts, figures } = evaluate(wall);
+    expect(verdicts.hold.value).toBeCloseTo(figures.hold.chain.strengthN / wall.presentation.clutchN!, 12);
+    expect(verdicts.hold.value).toBeGreaterThan(1);
   });
 });
 
