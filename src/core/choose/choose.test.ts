@@ -77,6 +77,12 @@ describe('what is uncertain in a setup', () => {
     expect(uncertain.find(({ path }) => path === `parts[${hook}].wireM.value`)!.relativeSd).toBe(0.08);
     expect(uncertain.find(({ path }) => path === 'house.classes[mouths.bony.strengthMpa]')!.relativeSd).toBe(0.25);
   });
+  it('holds shares at one, and nothing else', () => {
+    const most = (path: string) => uncertain.find((each) => each.path === path)?.most;
+    const at = (kind: string) => setup.parts.findIndex((part) => part.kind === kind);
+    expect([most(`parts[${at('rod')}].stiffness.tipRatio.value`), most('house.classes[knots.crossed-wrap.shares.fluorocarbon]')]).toEqual([1, 1]);
+    expect([most(`parts[${at('hook')}].wireM.value`), most(`parts[${at('reel')}].gearRatio.value`), most('house.classes[mouths.bony.strengthMpa]')]).toEqual([undefined, undefined, undefined]);
+  });
   it('takes in the class figures that are read and no limit of a check', () => {
     const classes = uncertain.map(({ path }) => path).filter((path) => path.startsWith('house'));
     expect(classes).toContain('house.classes[sharpness.needle.factor]');

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { dragWindow } from '../clutch';
 import { loadUp, smallCraft, winding } from '../fight';
+import { readRig } from '../rigging';
 import type { Presentation, Setup } from '../setup';
 import { boatSide, evaluate } from '.';
 
@@ -43,5 +44,6 @@ describe('boatSide', () => {
     expect([boatSide(lily).holders, boatSide(presenting(fly, { held: 'hand' })).holders]).toEqual([[], []]);
     expect(boatSide(presenting(fly, { craftId: null })).craft).toBeNull();
     expect(boatSide(lily).craft!.name).toBe('canoe');
+    expect(boatSide(lily).craft!.asked.tipHeightM).toBeCloseTo(lily.presentation.handHeightM + 0.7 * readRig(lily).rod.lengthM, 9);
   });
 });

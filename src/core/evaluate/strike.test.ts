@@ -77,7 +77,11 @@ describe('the window of clutch settings', () => {
     const { scales, window } = strikeOf(wall);
     expect(scales.map(({ fill, rod }) => `${fill} ${rod}`)).toEqual(['full pointed', 'full lifted', 'third pointed', 'third lifted']);
     expect(scales[0]!.settingN).toEqual(window.windowN);
-    expect(scales[1]!.settingN[1]).toBeCloseTo(window.windowN[1] / Math.exp(0.15 * wall.presentation.sweep.endRad), 9);
+    const lifted = Math.exp(0.15 * wall.presentation.sweep.endRad);
+    for (const end of [0, 1] as const) {
+      expect(scales[1]!.settingN[end]).toBeCloseTo(window.windowN[end] / lifted, 9);
+      expect(scales[3]!.settingN[end]).toBeCloseTo(scales[2]!.settingN[end] / lifted, 9);
+    }
     expect(scales[2]!.settingN[1]).toBeLessThan(scales[0]!.settingN[1]);
   });
   it('fails Hold where none is right, and names the part to change', () => {
