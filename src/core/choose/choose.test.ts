@@ -141,6 +141,8 @@ describe('room', () => {
     expect([placeOf({ value: 1.5, limits }), placeOf({ value: 1, limits }), placeOf({ value: 3, limits }), placeOf({ value: 3.5, limits })]).toEqual([0, -1, 0, -0.5]);
     expect(roomOf({ mark: 'sound', value: 2.2, limits })).toBeCloseTo(0.8, 12);
   });
+  it('takes a fifth of the limit where sound has no edge beside it', () =>
+    expect(placeOf({ value: 6, limits: { failsBelow: null, soundFrom: 5, soundTo: null, failsAbove: null } })).toBeCloseTo(1, 12));
   it('follows the mark where a check has taken it, and is not told where the mark is not', () => {
     expect([roomOf({ mark: 'fails', value: 2, limits }), roomOf({ mark: 'edge', value: 2, limits }), roomOf({ mark: 'sound', value: null, limits: null }), roomOf({ mark: 'cant-tell', value: 2, limits })]).toEqual([-1.5, -0.5, 1, null]);
   });

@@ -38,6 +38,7 @@ describe('boatSide', () => {
   it('gives the rod back later than it lets it load, and neither when nothing is towed', () => {
     const { load } = boatSide(fly);
     expect(load!.given.tightS).toBeGreaterThan(load!.stays.tightS);
+    expect(load!.given.curve.at(-1)!.timeS).toBeCloseTo(load!.given.tightS + 3, 9);
     expect([boatSide(lily).load, boatSide(presenting(fly, { speedMps: 0 })).load]).toEqual([null, null]);
   });
   it('compares holders only of a rod in one, and knows a craft only where one is named', () => {
