@@ -33,7 +33,7 @@ interface Pending {
 
 /** Several workers behind one door. A question goes to the worker with the fewest in hand; a part of a list to each. */
 export class WorkerPool {
-  private readonly workers: PoolWorker[] = [];
+  private readonly workers: (PoolWorker | undefined)[] = [];
   private readonly pending = new Map<number, Pending>();
   private last = 0;
 
@@ -72,7 +72,7 @@ export class WorkerPool {
       this.pending.set(requestId, { worker, resolve, reject, onProgress });
       signal?.addEventListener('abort', () => {
         if (!this.pending.delete(requestId)) return;
-        this.workers[worker]!.postMessage({ kind: 'cancel', requestId });
+        this.workers[worker]?.postMessage({ kind: 'cancel', requestId });
         reject(signal.reason as Error);
       });
       this.workers[worker]!.postMessage({ kind: 'ask', requestId, question });
@@ -82,15 +82,16 @@ export class WorkerPool {
   private leastBusy(): number {
     const load = Array.from({ length: this.size }, (_, i) => [...this.pending.values()].filter(({ worker }) => worker === i).length);
     const at = load.indexOf(Math.min(...load));
-    while (this.workers.length <= at) this.workers.push(this.started(this.workers.length));
+    this.workers[at] ??= this.started(at);
     return at;
   }
 
   private started(index: number): PoolWorker {
     const worker = this.make();
     worker.addEventListener('message', ({ data }) => data && this.receive(data));
-    // A worker that could not be loaded answers nothing; those who wait for it are told.
+    // A worker that could not be loaded answers nothing; those who wait for it are told, and the next question gets a new one.
     worker.addEventListener('error', () => {
+      this.workers[index] = undefined;
       for (const [requestId, { worker: at, reject }] of this.pending) {
         if (at !== index) continue;
         this.pending.delete(requestId);

@@ -73,6 +73,15 @@ describe('the worker pool', () => {
     await Promise.all([pool.ask({ kind: 'ranges', setup: wall }).then(() => order.push('long')), pool.ask({ kind: 'evaluate', setup: wall }).then(() => order.push('short'))]);
     expect(order).toEqual(['short', 'long']);
   });
+  it('tells those who wait for a worker that died, and starts another for the next', async () => {
+    let made = 0;
+    let die: () => void = () => undefined;
+    const dead: PoolWorker = { postMessage: () => setImmediate(() => die()), addEventListener: (kind, given) => { if (kind === 'error') die = () => given({}); } };
+    const pool = new WorkerPool(1, () => (made++ === 0 ? dead : threadWorker()));
+    await expect(pool.ask({ kind: 'evaluate', setup: wall })).rejects.toMatchObject({ code: 'broken' });
+    expect((await pool.ask({ kind: 'evaluate', setup: wall })).outcome).toBe('ok');
+    expect(made).toBe(2);
+  });
   it('says why there is no answer', async () => {
     const pool = new WorkerPool(1, () => threadWorker());
     const heavy = { ...wall, parts: wall.parts.map((part) => (part.kind === 'weight' ? { ...part, massKg: { ...part.massKg, value: 1e6 } } : part)) };

@@ -1,3 +1,5 @@
+import { FISH_ADDED_MASS } from '../constants';
+import { FIGHT_CLASSES } from '../defaults/fight-classes';
 import { requireInRange, type Limits } from '../guard';
 import { bendRod, resolveRod, ROD_LIMITS, type ResolvedRod, type Rod } from '../rod';
 
@@ -49,10 +51,6 @@ export interface DragWindow {
   readonly holdsBaitN: number | null;
 }
 
-/** A fish turns away from what pricks it at about a body length and a half a second; spread 40 %. */
-const FISH_STRIKE_MPS = 1.5;
-/** What moves with a fish: half its own mass of water. */
-const ADDED_MASS = 1.5;
 /** What the clutch must exceed of the hook's need, and stay under of what gives. */
 const MARGINS = { needed: 1.3, upper: 1.8, jerk: 1.2, bait: 1.3 } as const;
 
@@ -70,7 +68,7 @@ export function dragWindow(input: DragWindowInput): DragWindow {
   const rod = resolveRod(input.rod);
   const angle = requireInRange('pullAngleRad', input.pullAngleRad, ROD_LIMITS.angleRad);
   const M = requireInRange('fishKg', input.fishKg, L.fishKg);
-  const v = requireInRange('speedMps', input.speedMps, L.speedMps) + requireInRange('fishMps', input.fishMps ?? FISH_STRIKE_MPS, L.speedMps);
+  const v = requireInRange('speedMps', input.speedMps, L.speedMps) + requireInRange('fishMps', input.fishMps ?? FIGHT_CLASSES.fish.strikeMps, L.speedMps);
   const neededN = requireInRange('neededN', input.neededN, L.neededN);
   const compliance = input.line.reduce((sum, piece, i) => sum + requireInRange(`line[${i}].lengthM`, piece.lengthM, L.lineLengthM) / requireInRange(`line[${i}].eaN`, piece.eaN, L.eaN), 0);
   const uppers = (['opening', 'weakest', 'tear'] as const).map((by) => ({ by, forceN: requireInRange(`${by}N`, input[`${by}N`], L.forceN) }));
@@ -78,7 +76,7 @@ export function dragWindow(input: DragWindowInput): DragWindow {
   const full = input.spool ? requireInRange('spool.fullRadiusM', input.spool.fullRadiusM, L.radiusM) : 1;
   const now = input.spool ? requireInRange('spool.nowRadiusM', input.spool.nowRadiusM, { ...L.radiusM, max: full }) : 1;
 
-  const elasticPeakN = strikePeakN(rod, angle, compliance, 0.5 * ADDED_MASS * M * v ** 2);
+  const elasticPeakN = strikePeakN(rod, angle, compliance, 0.5 * FISH_ADDED_MASS * M * v ** 2);
   const clutched = input.clutchN === undefined ? Infinity : (MARGINS.jerk * requireInRange('clutchN', input.clutchN, { ...L.forceN, exclusiveMin: false }) * full) / now;
   const peakN = Math.min(elasticPeakN, clutched);
   const windowN = [MARGINS.needed * neededN, upper.forceN / MARGINS.upper] as const;

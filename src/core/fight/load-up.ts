@@ -1,7 +1,8 @@
 import { RING_FRICTION } from '../clutch';
 import { requireInRange, type Limits } from '../guard';
+import { balancedPull, fishGiveMPerN, type Pulled } from '../hookset';
 import { findRoot } from '../numeric';
-import { bendRod, resolveRod, ROD_LIMITS, type Bend, type Rod } from '../rod';
+import { bendRod, resolveRod, ROD_LIMITS, type Rod } from '../rod';
 
 export const LOAD_UP_LIMITS = {
   lineLengthM: { min: 0, max: 2000 },
@@ -50,8 +51,6 @@ export interface LoadUp {
 
 const POINTS = 40;
 const DEFAULT_UNTIL_S = 4;
-/** What moves with a fish: half its own mass of water. */
-const ADDED_MASS = 1.5;
 
 /**
  * A fish takes a bait that is towed: the pull against time [N, s] when the rod stays and loads, or is given back first.
@@ -70,7 +69,7 @@ export function loadUp(input: LoadUpInput): LoadUp {
   const held = requireInRange('heldRad', input.heldRad, ROD_LIMITS.angleRad);
   const angle = requireInRange('giveToRad', input.giveToRad ?? held, { min: 0, max: held });
   const U = requireInRange('speedMps', input.speedMps, K.speedMps);
-  const M = input.fishKg === null ? Infinity : requireInRange('fishKg', input.fishKg, K.fishKg);
+  const M = input.fishKg === null ? null : requireInRange('fishKg', input.fishKg, K.fishKg);
   const needed = requireInRange('neededN', input.neededN, K.neededN);
   const clutch = input.clutchN === undefined ? Infinity : requireInRange('clutchN', input.clutchN, K.clutchN) * Math.exp(RING_FRICTION * angle);
   const until = requireInRange('untilS', input.untilS ?? DEFAULT_UNTIL_S, K.untilS);
@@ -78,25 +77,19 @@ export function loadUp(input: LoadUpInput): LoadUp {
 
   const yieldsM = rod.lengthM * (Math.cos(angle) - Math.cos(held));
   const tightS = (yieldsM + requireInRange('slackM', input.slackM ?? 0, K.slackM)) / U;
-  /** Way that is left at a moment once the pull T has done its work [m]. */
-  const spare = (t: number, T: number, bend: Bend) => U * t - T * (stretch + t ** 2 / (6 * ADDED_MASS * M)) - bend.yieldM;
-
-  let near: Bend | undefined;
+  /** Line, and fish by the time since the line was tight [m/N]. */
+  const givesMPerN = (t: number) => stretch + fishGiveMPerN(M, t);
+  let near: Pulled | undefined;
   const freeAt = (timeS: number): number => {
-    const t = timeS - tightS;
-    if (t <= 0) return 0;
-    let hi = 1;
-    const missing = (T: number) => {
-      near = bendRod(rod, T, angle, near);
-      return -spare(t, T, near);
-    };
-    while (missing(hi) < 0 && hi < MOST_N) hi *= 2;
-    return hi >= MOST_N ? MOST_N : findRoot(missing, { lo: 0, hi, fLo: -U * t, fHi: missing(hi) }, 1e-6 * hi);
+    const t = Math.max(0, timeS - tightS);
+    const pulled = balancedPull({ rod, angleRad: angle, takenUpM: U * t, complianceMPerN: givesMPerN(t) }, near);
+    near = t > 0 ? pulled : undefined;
+    return pulled.tensionN;
   };
   /** The first moment at which a pull is reached, on the grid's first rise through it and then by root. */
   const reachedS = (pull: number): number | null => {
-    const bend = bendRod(rod, pull, angle);
-    const room = (t: number) => spare(t, pull, bend);
+    const { yieldM } = bendRod(rod, pull, angle);
+    const room = (t: number) => U * t - pull * givesMPerN(t) - yieldM;
     for (let i = 1; i <= 4 * POINTS; i += 1) {
       const [lo, hi] = [((i - 1) * until) / (4 * POINTS), (i * until) / (4 * POINTS)];
       if (room(hi) >= 0) return tightS + findRoot(room, { lo, hi, fLo: room(lo), fHi: room(hi) }, 1e-9 * until);
@@ -119,6 +112,3 @@ export function loadUp(input: LoadUpInput): LoadUp {
     }),
   };
 }
-
-/** A rod in line with a line that cannot stretch takes up nothing: the pull has no bound of its own [N]. */
-const MOST_N = 1e5;

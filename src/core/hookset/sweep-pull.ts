@@ -1,3 +1,4 @@
+import { FISH_ADDED_MASS } from '../constants';
 import type { ResolvedRod } from '../rod';
 import { bendRod, type Bend } from '../rod';
 
@@ -19,9 +20,6 @@ export interface SweepModel {
   readonly fishKg: number | null;
 }
 
-/** Water carried along with a fish, as a factor on its mass. */
-const FISH_ADDED_MASS = 1.5;
-
 /** Rod angle [rad] at the share λ of the sweep. */
 export const angleAt = (m: SweepModel, share: number): number => m.startRad + share * (m.endRad - m.startRad);
 
@@ -40,36 +38,50 @@ export function spareM(m: SweepModel, share: number, T: number, bend: Bend): num
   return takeUpM(m, share) - m.lostM - T * (m.lineComplianceMPerN + fishComplianceMPerN(m, share)) - bend.yieldM;
 }
 
-/** A fish that starts from rest under a pull growing evenly over t moves T·t²/(6·M). */
-function fishComplianceMPerN(m: SweepModel, share: number): number {
-  return m.fishKg === null ? 0 : (share * m.timeS) ** 2 / (6 * FISH_ADDED_MASS * m.fishKg);
-}
+const fishComplianceMPerN = (m: SweepModel, share: number): number => fishGiveMPerN(m.fishKg, share * m.timeS);
+
+/** How far a fish gives a newton [m/N]: one that starts from rest under a pull growing evenly over t moves T·t²/(6·M). Null: a snag. */
+export const fishGiveMPerN = (fishKg: number | null, timeS: number): number => (fishKg === null ? 0 : timeS ** 2 / (6 * FISH_ADDED_MASS * fishKg));
 
 export interface Pulled {
   readonly tensionN: number;
   readonly bend: Bend;
 }
 
-/**
- * The pull [N] that the sweep alone reaches at the share λ: T with spare(T) = 0, or 0 while the line is slack.
- *
- * Model: Newton on T with the rod's own compliance as derivative, kept inside a bracket; spare falls with T.
- */
+/** The pull [N] that the sweep alone reaches at the share λ, or 0 while the line is slack. */
 export function sweepPull(m: SweepModel, share: number, near?: Pulled): Pulled {
-  const angle = angleAt(m, share);
-  const slackLine = bendRod(m.rod, 0, angle);
-  if (takeUpM(m, share) <= m.lostM) return { tensionN: 0, bend: slackLine };
-  const soft = m.lineComplianceMPerN + fishComplianceMPerN(m, share);
+  return balancedPull({ rod: m.rod, angleRad: angleAt(m, share), takenUpM: takeUpM(m, share) - m.lostM, complianceMPerN: m.lineComplianceMPerN + fishComplianceMPerN(m, share) }, near);
+}
+
+export interface Balance {
+  readonly rod: ResolvedRod;
+  /** line against the grip axis [rad] */
+  readonly angleRad: number;
+  /** line taken up that line, fish and rod have to give [m] */
+  readonly takenUpM: number;
+  /** what line and fish give a newton [m/N] */
+  readonly complianceMPerN: number;
+}
+
+/**
+ * The pull [N] at which line, fish and bent rod have given what was taken up; 0 while nothing is.
+ *
+ * Model: taken up = T·compliance + yield(T). Newton on T with the rod's own compliance as derivative, kept inside a bracket;
+ * what is left falls with T.
+ */
+export function balancedPull({ rod, angleRad, takenUpM, complianceMPerN }: Balance, near?: Pulled): Pulled {
+  const slackLine = bendRod(rod, 0, angleRad);
+  if (takenUpM <= 0) return { tensionN: 0, bend: slackLine };
   let lo = 0;
   let hi = Infinity;
   let bend = near?.bend ?? slackLine;
-  let T = near?.tensionN ?? spareM(m, share, 0, slackLine) / (soft + slackLine.complianceMPerN);
+  let T = near?.tensionN ?? (takenUpM - slackLine.yieldM) / (complianceMPerN + slackLine.complianceMPerN);
   for (let iteration = 0; iteration < 100; iteration += 1) {
-    bend = bendRod(m.rod, T, angle, bend);
-    const spare = spareM(m, share, T, bend);
+    bend = bendRod(rod, T, angleRad, bend);
+    const spare = takenUpM - T * complianceMPerN - bend.yieldM;
     if (spare > 0) lo = T;
     else hi = T;
-    const newton = T + spare / (soft + bend.complianceMPerN);
+    const newton = T + spare / (complianceMPerN + bend.complianceMPerN);
     const next = newton > lo && newton < hi ? newton : hi === Infinity ? 2 * T + 1 : (lo + hi) / 2;
     if (Math.abs(next - T) <= 1e-8 * Math.max(T, 1e-3)) break;
     T = next;

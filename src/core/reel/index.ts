@@ -1,3 +1,4 @@
+export { seatTakes } from './seat';
 export {
   backingUnderM,
   clutchNowN,

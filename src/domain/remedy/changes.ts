@@ -1,6 +1,7 @@
 import type { Change } from '@/core/choose';
 import { evaluate } from '@/core/evaluate';
 import type { HookStyle } from '@/core/defaults/hook-classes';
+import { seatTakes } from '@/core/reel';
 import type { Joint, Part as CorePart, Setup } from '@/core/setup';
 import { fitsJoint } from '../fits';
 import type { Part } from '../parts';
@@ -33,12 +34,11 @@ export function changesFor(setup: Setup, box: readonly Part[]): Possible {
 
 /** Own rods whose seat does not take the reel that is on, each with every own reel that it takes. */
 function rodsWithReels(setup: Setup, own: readonly Change[]): readonly (readonly [Change, Change])[] {
-  const build = setup.parts.find((part) => part.kind === 'reel')?.build;
-  const takes = (mount: string) => (mount === 'spin' ? 'fixed-spool' : 'multiplier');
+  const on = setup.parts.find((part) => part.kind === 'reel');
   return own.flatMap((rod) => {
     const mount = rod.kind === 'part' && rod.part.kind === 'rod' ? rod.part.mount : undefined;
-    if (mount === undefined || mount === 'boat' || takes(mount) === build) return [];
-    return own.flatMap((reel) => (reel.kind === 'part' && reel.part.kind === 'reel' && reel.part.build === takes(mount) ? [[rod, reel] as const] : []));
+    if (mount === undefined || !on || seatTakes(mount, on.build)) return [];
+    return own.flatMap((reel) => (reel.kind === 'part' && reel.part.kind === 'reel' && seatTakes(mount, reel.part.build) ? [[rod, reel] as const] : []));
   });
 }
 

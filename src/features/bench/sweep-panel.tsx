@@ -60,9 +60,9 @@ export function SweepPanel({ open, onOpenChange, setup, unitOf, onTakeOver }: Sw
       </div>
       {waiting && progress && <ProgressLine label={t('sweep.progress', { done: progress.done, of: progress.of })} share={progress.done / progress.of} />}
       {failed && <p role="alert">{failed === 'outside-limits' ? t('sweep.refused') : t('error.failedTitle')}</p>}
-      {last && last.question.axes.length === (y ? 2 : 1) && last.question.of[0] === of.path && last.question.axes[0]!.path === x.path && (
+      {last && last.question.of[0] === of.path && last.question.axes[0]!.path === x.path && last.question.axes[1]?.path === y?.path && (
         <div className={waiting ? 'opacity-60' : ''}>
-          <SweepChart sweep={last.answer} name={nameOf(of)} measure={measure} x={x} y={y} i18n={i18n} onTakeOver={onTakeOver} />
+          <SweepChart key={`${x.path} ${x.value} ${y?.path} ${y?.value}`} sweep={last.answer} name={nameOf(of)} measure={measure} x={x} y={y} i18n={i18n} onTakeOver={onTakeOver} />
           <button type="button" onClick={() => saveText(`sweep-${of.key}.csv`, 'text/csv', csvOf(last.answer, [x, ...(y ? [y] : [])], nameOf(of), measure, i18n))} className="narrow mt-1 min-h-8 text-[13px] underline">{t('sweep.csv')}</button>
         </div>
       )}

@@ -43,8 +43,8 @@ export function useBench(page: BenchInput) {
   const [first] = useState<Answered>(() => ({ setup, evaluation: page.evaluation }));
   const question = useMemo((): Asked<'evaluate'> | null => (setup === first.setup ? null : { kind: 'evaluate', setup }), [setup, first]);
   const asked = useAnswer(question);
-  const answered: Answered = question === null || asked.last === null ? first : { setup: asked.last.question.setup, evaluation: asked.last.answer };
-  const shown = useStable(answered);
+  const last = question === null ? null : asked.last;
+  const shown = useMemo((): Answered => (last ? { setup: last.question.setup, evaluation: last.answer } : first), [last, first]);
 
   const joint = draft.chain.find((each) => each.id === selected)!;
   const candidates = useMemo(() => candidatesFor(joint, draft.chain, box), [joint, draft.chain, box]);
@@ -76,14 +76,6 @@ export function useBench(page: BenchInput) {
     changed: isChanged(state),
     readingsChanged: useMemo(() => changedReadings(partsThen, box).length, [partsThen, box]),
   };
-}
-
-/** The same object while setup and evaluation are the same. */
-function useStable(answered: Answered): Answered {
-  const [held, setHeld] = useState(answered);
-  const isSame = held.setup === answered.setup && held.evaluation === answered.evaluation;
-  if (!isSame) setHeld(answered);
-  return isSame ? held : answered;
 }
 
 /** The evaluation of the fitted setup as it was last answered. */
