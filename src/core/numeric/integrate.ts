@@ -1,3 +1,5 @@
+import { findRoot } from './find-root';
+
 /** Right-hand side of y' = f(t, y); writes the derivative into `out`. */
 export type Derivative = (t: number, y: Readonly<Float64Array>, out: Float64Array) => void;
 
@@ -17,11 +19,13 @@ export interface IntegrationOptions {
   readonly scale: number;
   readonly firstStep: number;
   readonly maxSteps: number;
+  /** the last step ends here */
+  readonly until?: number;
 }
 
 /**
  * Marches y' = f(t, y) forward, handing each accepted step to `visit`, until `visit` returns false or the step
- * budget is spent; returns the steps taken.
+ * budget is spent, or `until` is reached; returns the steps taken.
  *
  * Model: explicit Runge-Kutta pair of order 5(4), local extrapolation, first-same-as-last.
  * Source: Dormand and Prince 1980, J. Comp. Appl. Math. 6, 19, table 2.
@@ -38,7 +42,8 @@ export function integrate(
   let y = Float64Array.from(start.y);
   const stage = new Float64Array(n);
   let t = start.t;
-  let h = options.firstStep;
+  const { until = Infinity } = options;
+  let h = Math.min(options.firstStep, until - t);
   const combine = (weights: readonly number[]) => {
     for (let i = 0; i < n; i += 1) {
       let sum = 0;
@@ -71,9 +76,11 @@ export function integrate(
       t += h;
       y = next;
       k1.set(k7);
-      if (!goesOn) return taken;
+      if (!goesOn || t >= until) return taken;
     }
     h *= Math.min(4, Math.max(0.2, 0.9 * Math.max(error, 1e-10) ** -0.2));
+    // A rest of a rounding error would be a step of its own.
+    if (h > (until - t) * (1 - 1e-9)) h = until - t;
   }
   return taken;
 }
@@ -88,6 +95,16 @@ export function hermite(step: IntegrationStep, i: number, t: number): number {
     s * s * (1 + 2 * r) * step.y1[i]! +
     h * s * r * (r * step.dy0[i]! - s * step.dy1[i]!)
   );
+}
+
+/**
+ * When an accepted step makes an event: where `g` of the interpolated state crosses zero inside it; null when it does not.
+ * Half of a step's rounding in t is the most that is asked of the root.
+ */
+export function eventIn(step: IntegrationStep, g: (at: (i: number) => number) => number): number | null {
+  const [fLo, fHi] = [g((i) => step.y0[i]!), g((i) => step.y1[i]!)];
+  if (fLo === 0 || fLo > 0 === fHi > 0) return null;
+  return findRoot((t) => g((i) => hermite(step, i, t)), { lo: step.t0, hi: step.t1, fLo, fHi }, 1e-12 * Math.max(Math.abs(step.t1), step.t1 - step.t0));
 }
 
 const A2 = [1 / 5];

@@ -1,4 +1,4 @@
-import { findRoot, hermite, integrate, type Derivative } from '../numeric';
+import { eventIn, hermite, integrate, type Derivative } from '../numeric';
 
 export interface FallRow {
   readonly depthM: number;
@@ -37,8 +37,7 @@ export function fallTable(model: FallModel, depthsM: readonly number[]): FallRow
     (step) => {
       while (next < waiting.length && step.y1[0]! >= waiting[next]!.position) {
         const { index, depthM, position } = waiting[next]!;
-        const past = (t: number) => hermite(step, 0, t) - position;
-        const t = findRoot(past, { lo: step.t0, hi: step.t1, fLo: step.y0[0]! - position, fHi: step.y1[0]! - position }, 1e-12 * step.t1);
+        const t = eventIn(step, (y) => y(0) - position) ?? step.t1;
         rows[index] = { depthM, timeS: t, speedMps: model.speedAt(position, hermite(step, 1, t)) };
         next += 1;
       }

@@ -6,6 +6,7 @@ import type { Setup } from '@/core/setup';
 import type { Joint } from '@/domain/joint';
 import type { Presentation } from '@/domain/presentation';
 import { useAnswer } from '@/features/fields/use-answer';
+import { useUnchanged } from '@/features/fields/use-unchanged';
 import type { Question } from '@/workers/protocol';
 import { benchReducer, candidatesFor, fittedPart, fittedSetup, isChanged, startState, triedSetup, type Readings } from './bench-state';
 
@@ -30,10 +31,11 @@ const RANGES_AFTER_MS = 350;
 
 /** Headless: owns the draft and what is tried on, asks the workers, keeps the last answer while the next one comes. */
 export function useBench(page: BenchInput) {
-  const { box, partsThen, house } = page;
   const [state, dispatch] = useReducer(benchReducer, page, startState);
   const { draft, asThen, tried, trial, selected } = state;
-  const readings = useMemo(() => ({ box, partsThen, house }), [box, partsThen, house]);
+  // Another lighting or language brings the same Box again; nothing is computed anew for it.
+  const readings = useUnchanged(useMemo((): Readings => ({ box: page.box, partsThen: page.partsThen, house: page.house }), [page.box, page.partsThen, page.house]));
+  const { box, partsThen } = readings;
   const fitted = useMemo(() => fittedSetup({ draft, asThen }, readings), [draft, asThen, readings]);
   // A joint that is only looked at changes nothing: the setup stays the same object while nothing is tried on.
   const triedIn = tried === null ? null : selected;
