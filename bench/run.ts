@@ -6,6 +6,7 @@ import { hookset, type HooksetInput } from '@/core/hookset';
 import { rodBend } from '@/core/rod';
 import { sink, type SinkInput } from '@/core/sink';
 import type { Setup } from '@/core/setup';
+import { tow, type TowInput } from '@/core/tow';
 import { demoParts } from '@/db/demo';
 import { changesFor } from '@/domain/remedy/changes';
 import { demoFile, demoFiles } from '../tests/helpers/demo';
@@ -33,6 +34,16 @@ const fall: SinkInput = {
   depthsM: [1, 2, 3, 4, 6, 8, 10],
 };
 
+const towed: TowInput = {
+  water: { temperatureC: 9, salinity: 0 },
+  speedMps: 1.2,
+  segments: [{ lengthM: 55, diameterM: 0.9e-3, massPerLengthKgPm: 2.8e-3, tangentialCt: 0.02, normalDragFactor: 1.5 }, { lengthM: 8, diameterM: 0.3e-3, massPerLengthKgPm: 1.2e-4 }],
+  weights: [{ afterSegment: 0, netWeightN: 0.4, dragAreaM2: 1e-3 }],
+  end: { netWeightN: 0.05, dragAreaM2: 6e-4, downAreaM2: 2e-4 },
+  solve: { for: 'depth' },
+};
+const layers = [{ depthM: 0, alongMps: 0.2 }, { depthM: 6, alongMps: 0 }, { depthM: 12, alongMps: -0.3 }];
+
 // Each call varies its input a little, so that nothing can be remembered.
 const JOBS: readonly (readonly [name: string, askedMs: number, job: (i: number) => unknown])[] = [
   ['rod-bend', 0.3, (i) => rodBend({ ...rod, pull: { forceN: 2 + (i % 97) / 10, angleRad: 1 + (i % 7) / 10 } })],
@@ -41,6 +52,9 @@ const JOBS: readonly (readonly [name: string, askedMs: number, job: (i: number) 
   ['sink table, free', 1, (i) => sink({ ...fall, currentMps: (i % 10) / 10 })],
   ['sink table, tight line', 1, (i) => sink({ ...fall, mode: 'tight-line', lineLengthM: 12 + (i % 20) })],
   ['drag-window', 5, (i) => dragWindow({ rod, pullAngleRad: 1.4, line: set.line, fishKg: 1 + (i % 30) / 10, speedMps: 1, neededN: 20, openingN: 70, weakestN: 80, tearN: 110, clutchN: 20 })],
+  ['tow for depth', 2, (i) => tow({ ...towed, speedMps: 0.8 + (i % 40) / 50 })],
+  ['tow for depth in layers', 10, (i) => tow({ ...towed, current: layers, speedMps: 0.8 + (i % 40) / 50 })],
+  ['tow for a weight', 10, (i) => tow({ ...towed, segments: [towed.segments[1]!], weights: [], solve: { for: 'weight', depthM: 8, surfaceAngleRad: 0.7 + (i % 10) / 20 } })],
   ['strike, hands, reel and craft', 100, (i) => boatSide(demoFiles[i % demoFiles.length]!.file)],
   ['whole setup without the curve', 5, (i) => evaluate(demoFiles[i % demoFiles.length]!.file)],
 ];

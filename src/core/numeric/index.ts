@@ -4,3 +4,4 @@ export { leastSquares, type LeastSquares } from './least-squares';
 export { seeded } from './seeded';
 export { sobol, SOBOL_MOST_DIMENSIONS } from './sobol';
 export { regression } from './regression';
+export { linearLeastSquares, type LinearFit } from './linear-least-squares';

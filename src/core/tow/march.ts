@@ -38,7 +38,7 @@ export interface Marcher {
   readonly weights: TowInput['weights'];
 }
 
-const TOLERANCE = 1e-6;
+const TOLERANCE = 3e-6;
 const SCALE = 1e-2;
 const MOST_STEPS = 5000;
 

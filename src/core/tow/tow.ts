@@ -5,7 +5,7 @@ import type { Tow, TowInput, TowOutcome } from './tow-input';
 
 const SHAPE_POINTS = 41;
 /** Depths tried from the surface down where current makes several possible; the layers' own depths are tried besides. */
-const DEPTHS_TRIED = 48;
+const DEPTHS_TRIED = 24;
 /** End weights tried [N], from what a fly weighs to what a boat lifts. */
 const WEIGHTS_TRIED = Array.from({ length: 28 }, (_, i) => 10 ** (-4 + i / 3));
 

@@ -2,6 +2,7 @@ import { castFitModel } from './cast-fit';
 import { chainModel } from './chain';
 import { checksModel } from './checks';
 import { choosingModels } from './choosing';
+import { currentModel } from './current';
 import { dragWindowModel } from './drag-window';
 import { fightModel } from './fight';
 import { hooksetModel } from './hookset';
@@ -13,12 +14,14 @@ import { rodBendModel } from './rod-bend';
 import { setupModel } from './setup';
 import { sinkModel } from './sink';
 import { smallCraftModel } from './small-craft';
+import { towModel } from './tow';
 import { trimModel } from './trim';
+import { turnModel } from './turn';
 import { waterModel } from './water';
 import { windingModel } from './winding';
 
 const PLAIN: readonly Model[] = [
-  waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
+  waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, towModel, turnModel, currentModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
   setupModel, checksModel, ...MEASURING_MODELS,
 ];
 
