@@ -11,6 +11,7 @@ export const JOINT_LIMITS = {
   leaderM: { min: 0.03, max: 60 },
   stingerM: { min: 0, max: 0.5 },
   offCentreM: { min: -0.05, max: 0.05 },
+  sidewaysRad: { min: 0, max: 1.2 },
   segments: { min: 0, max: 40 },
 } as const;
 const L = JOINT_LIMITS;
@@ -28,10 +29,10 @@ export const jointSchema = z.discriminatedUnion('kind', [
   plain('hardware'),
   plain('lure'),
   plain('attractor'),
-  plain('plane'),
   plain('bouncer'),
   plain('snell'),
   plain('skirt'),
+  z.strictObject({ ...jointBase, kind: z.literal('plane'), sidewaysRad: numberIn(L.sidewaysRad).optional(), tripped: z.boolean().optional() }),
   z.strictObject({ ...jointBase, kind: z.literal('leader'), lengthM: numberIn(L.leaderM) }),
   z.strictObject({ ...jointBase, kind: z.literal('weight'), hold: z.enum(['free', 'pegged', 'fixed']) }),
   z.strictObject({ ...jointBase, kind: z.literal('hook'), point: keysOf<PointPlace>(POINT_PLACES), offCentreM }),

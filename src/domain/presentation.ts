@@ -10,6 +10,7 @@ import { WATER_LIMITS } from '@/core/water';
 import { castStyleSchema } from './contract/cast-fit';
 import { mouthSchema } from './contract/hookset';
 import { keysOf, waterSchema } from './contract/shared';
+import { layersSchema } from './contract/tow';
 import { numberIn } from './number';
 import { broken } from './problems';
 
@@ -17,6 +18,7 @@ import { broken } from './problems';
 export const PRESENTATION_LIMITS = {
   distanceM: { min: 1, max: 150 },
   depthM: { min: 0.1, max: 100 },
+  bandM: { min: 0, max: 100 },
   handHeightM: { min: 0, max: 6 },
   sweepRad: ROD_LIMITS.angleRad,
   timeS: { min: 0.05, max: 5 },
@@ -30,6 +32,12 @@ export const PRESENTATION_LIMITS = {
   lineOutM: { min: 0.5, max: 400 },
   pitchRad: { min: -1.6, max: 1.6 },
   holderRad: { min: 0, max: 1.6 },
+  bottomM: { min: 0.3, max: 300 },
+  leadM: { min: 0.5, max: 150 },
+  cableM: { min: 0.5, max: 150 },
+  cableDiameterM: { min: 2e-4, max: 4e-3 },
+  ballKg: { min: 0.2, max: 15 },
+  boardM: { min: 1, max: 100 },
 } as const;
 const L = PRESENTATION_LIMITS;
 
@@ -93,6 +101,13 @@ const base = {
   conditions: conditionsSchema.default({}),
 };
 
+export const TOWED_WAYS = ['trolled', 'paddled', 'drifted', 'dropped'] as const;
+
+const gearSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('downrigger'), leadM: numberIn(L.leadM), cableM: numberIn(L.cableM), cable: z.enum(['steel-cable', 'braid']), cableDiameterM: numberIn(L.cableDiameterM), ballKg: numberIn(L.ballKg) }),
+  z.strictObject({ kind: z.literal('side-planer'), leadM: numberIn(L.leadM), boardM: numberIn(L.boardM) }),
+]);
+
 export const presentationSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('cast'),
@@ -107,13 +122,16 @@ export const presentationSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('towed'),
     ...base,
-    way: z.enum(['trolled', 'drifted', 'dropped']),
+    way: z.enum(TOWED_WAYS),
     lineOutM: numberIn(L.lineOutM),
+    gear: gearSchema.optional(),
+    bottomM: numberIn(L.bottomM).optional(),
+    layers: layersSchema.optional(),
     held: z.enum(['holder', 'hand']),
     holderRad: numberIn(L.holderRad).optional(),
     wanted: z.strictObject({
       ...wantedBase,
-      depth: z.strictObject({ fromM: numberIn(L.depthM), toM: numberIn(L.depthM) }).superRefine(({ fromM, toM }, context) => {
+      depth: z.strictObject({ fromM: numberIn(L.bandM), toM: numberIn(L.bandM) }).superRefine(({ fromM, toM }, context) => {
         if (fromM > toM) broken(context, ['toM'], `at least fromM = ${fromM}`);
       }),
     }),

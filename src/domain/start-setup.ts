@@ -4,7 +4,7 @@ import { partIdSchema, type PartId } from './ids';
 import type { Joint } from './joint';
 import type { Part } from './parts';
 import { completePart } from './parts/class-part';
-import type { CastPresentation, Presentation } from './presentation';
+import type { CastPresentation, Presentation, TowedPresentation } from './presentation';
 import { RIGS, rigPattern, type RigId, type RigSlot } from './rigs';
 
 /** The chain of a rig whose slots are all filled; null while one is not. */
@@ -37,7 +37,7 @@ const startCast: CastPresentation = {
 };
 
 /** The other way of fishing, with all that the two have in common kept. */
-export function presentationOf(way: 'cast' | 'trolled' | 'drifted' | 'dropped', from: Presentation = startCast): Presentation {
+export function presentationOf(way: 'cast' | TowedPresentation['way'], from: Presentation = startCast): Presentation {
   if (way === 'cast') {
     if (from.kind === 'cast') return from;
     const { kind: _, way: __, lineOutM, held: ___, wanted, ...kept } = from;
@@ -52,6 +52,7 @@ export function presentationOf(way: 'cast' | 'trolled' | 'drifted' | 'dropped', 
 /** A walking pace behind the boat; a drift; straight down. */
 const TOWED = {
   trolled: { speedMps: 1.1, lineOutM: 30, held: 'holder' },
+  paddled: { speedMps: 1.2, lineOutM: 30, held: 'holder' },
   drifted: { speedMps: 0.5, lineOutM: 15, held: 'hand' },
   dropped: { speedMps: 0.05, lineOutM: 8, held: 'hand' },
 } as const;

@@ -30,6 +30,7 @@ export function measureOfClass({ field }: Pick<ClassFigure, 'field'>): { readonl
 const UNITS: readonly (readonly [RegExp, Measure, number])[] = [
   [/Kgf$/, 'force', STANDARD_GRAVITY_MPS2],
   [/KgPm3$/, 'density', 1],
+  [/KgPm$/, 'mass', 1],
   [/Kg$/, 'mass', 1],
   [/Mps2$/, 'acceleration', 1],
   [/Mps$/, 'speed', 1],

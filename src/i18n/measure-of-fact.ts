@@ -5,7 +5,7 @@ const SUFFIXES: readonly (readonly [RegExp, Measure])[] = [
   [/^rodM$/, 'rodLength'],
   [/Kg$/, 'mass'],
   [/Mps$/, 'speed'],
-  [/depthM$/, 'depth'],
+  [/^(depth|from|to)M$/, 'depth'],
   [/Nm$/, 'moment'],
   [/^(lift|net)N$/, 'smallForce'],
   [/N$/, 'force'],
@@ -26,4 +26,4 @@ export function measureOfFact(name: string, value: number): Measure | null {
 }
 
 /** Lengths of things, as against lengths of line and of ways. */
-const SMALL_FACT = /^(clear|gap|asked|exit|width|tip|height|diameter|shank|body|spacing|off|bore|least|most|rollArm|widest)M$/;
+const SMALL_FACT = /^(clear|gap|asked|exit|width|tip|height|diameter|shank|body|spacing|off|bore|least|most|rollArm|widest|more)M$/;

@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/checks';
-import type { Reason } from '@/core/evaluate';
-import type { Joint, Part, Setup } from '@/core/setup';
+import type { Reason, VerdictName } from '@/core/evaluate';
+import type { Joint, Part, Presentation, Setup } from '@/core/setup';
 import type { Catalogue } from './catalogue';
 import type { I18n } from './client';
 import { measureOfFact } from './measure-of-fact';
@@ -61,6 +61,13 @@ function wordOf({ t }: Pick<Words, 't'>, word: string): string {
 export function reasonText(words: Words, reason: Reason, rig: SpokenOf): string {
   if (reason.code === 'counts-check') return words.t('reason.counts-check', { check: checkTitle(words, String(reason.facts['check']) as Finding['id']) });
   return capital(words.t(`reason.${reason.code}`, factsText(words, reason.facts, rig)));
+}
+
+/** A verdict's name for a rig that is cast or towed; for both, both. */
+export function verdictText({ t }: Pick<Words, 't'>, name: VerdictName, fished: Presentation['kind'] | 'both'): string {
+  const towed = name === 'throw' ? 'carry' : name === 'fall' ? 'depth' : name;
+  if (fished === 'both' && towed !== name) return `${t(`verdict.${name}`)} / ${t(`verdict.${towed}`)}`;
+  return t(`verdict.${fished === 'towed' ? towed : name}`);
 }
 
 export const checkTitle = ({ t }: Pick<Words, 't'>, id: Finding['id']): string => t(`check.${id}.title`);

@@ -10,6 +10,7 @@ type Spread = { readonly [field: string]: number };
 export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } = {
   // What is wanted of a rig and how strictly it is held: chosen, not measured.
   checks: null,
+  thumb: null,
   fallWindows: null,
   // Densities of metals and plastics differ by alloy and filler, hardly more.
   materials: { densityKgPm3: 0.02 },
@@ -33,6 +34,9 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
   // Proportions of bodies of one sort.
   bodies: { height: 0.15, width: 0.15 },
   compression: { share: 0.15 },
+  bottoms: { mu: 0.3, share: 0.3 },
+  // Where the hands hold a rod is seen.
+  rodHeld: { riseRad: 0.15 },
   fighting: { strikeMps: 0.4, leanRad: 0.1, handleM: 0.1, efficiency: 0.1 },
 };
 

@@ -10,6 +10,7 @@ import { LINE_MATERIALS } from './line-materials';
 import { BODIES, BUOYANCY, CRIMP_SHARE, OTHER_DENSITIES } from './rig-classes';
 import { GRIP_LENGTH_M, ROD_POWERS } from './rod-classes';
 import { FRONTAL_SHAPES, MATERIALS, SKIRT, TAIL_SHAPES } from './sink-classes';
+import { BOTTOMS, DRIFT, LIPS, PLANES, ROD_HELD, THUMB, TOWED_ENDS } from './tow-classes';
 
 /** The class values that verdicts and checks hang on and that a user can change; each row carries its reason. */
 const TABLES = {
@@ -37,6 +38,13 @@ const TABLES = {
   otherDensities: OTHER_DENSITIES,
   compression: COMPRESSION,
   fighting: FIGHT_CLASSES,
+  towed: TOWED_ENDS,
+  lips: LIPS,
+  planes: PLANES,
+  bottoms: BOTTOMS,
+  rodHeld: ROD_HELD,
+  drift: DRIFT,
+  thumb: THUMB,
   checks: CHECK_LIMITS,
 } as const;
 

@@ -99,9 +99,9 @@ describe('hook and body', () => {
 
 describe('towed rigs', () => {
   const harness = demoFile('setup-crawler-harness');
-  it('wait for the line’s shape in Throw and Fall, and set by the sweep when the rod is in the hand', () => {
+  it('have Carry and Depth in Throw and Fall, and set by the sweep when the rod is in the hand', () => {
     const { verdicts, figures } = evaluate(harness);
-    expect([verdicts.throw, verdicts.fall]).toMatchObject([{ mark: 'cant-tell', reasons: [{ code: 'needs-tow' }] }, { mark: 'cant-tell', reasons: [{ code: 'needs-tow' }] }]);
+    expect([verdicts.throw, verdicts.fall]).toMatchObject([{ unit: '1', value: figures.tow!.dropShare }, { unit: 'm', value: figures.tow!.running.depthM }]);
     expect(figures.set).toBeDefined();
     expect([figures.throw, figures.fall]).toEqual([undefined, undefined]);
   });

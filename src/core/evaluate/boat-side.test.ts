@@ -3,10 +3,11 @@ import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { dragWindow } from '../clutch';
 import { loadUp, smallCraft, winding } from '../fight';
 import { readRig } from '../rigging';
-import type { Presentation, Setup } from '../setup';
+import type { Presentation, Setup, TowedPresentation } from '../setup';
 import { boatSide, evaluate } from '.';
 
-const fly = demoFile('setup-char-flasher');
+const behindBall = demoFile('setup-char-flasher');
+const fly: Setup = { ...behindBall, presentation: { ...behindBall.presentation, gear: undefined, holderRad: undefined } as TowedPresentation };
 const lily = demoFile('setup-lily-bay');
 const presenting = (setup: Setup, change: object): Setup => ({ ...setup, presentation: { ...setup.presentation, ...change } as Presentation });
 

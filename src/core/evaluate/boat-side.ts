@@ -3,7 +3,8 @@ import { fight, loadUp, LOAD_UP_LIMITS, smallCraft, winding, type LoadUp, type L
 import { clutchNowN, spoolCapacityM } from '../reel';
 import { asTaper, rodBend, type TaperedRod } from '../rod';
 import { lineRiggedN, readRig, type Rig } from '../rigging';
-import type { Presentation, Setup } from '../setup';
+import { runRig, type Running } from '../running';
+import type { Presentation, Setup, TowedPresentation } from '../setup';
 import { lineOut } from './line-out';
 import { pullAngleRad, strikeFigures, type StrikeFigures } from './strike';
 
@@ -58,15 +59,16 @@ const DRIFT_MPS = 0.4;
 export function boatSide(setup: Setup): BoatSide {
   const rig = readRig(setup);
   const { presentation } = setup;
-  const strike = strikeFigures(rig, presentation);
-  const out = lineOut(rig, presentation);
+  const running = presentation.kind === 'towed' ? runRig(rig, presentation) : null;
+  const strike = strikeFigures(rig, presentation, running);
+  const out = lineOut(rig, presentation, running);
   const nowRadiusM = out.kind === 'ready' ? out.nowRadiusM : rig.reel.fullRadiusM.value;
   const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
   const clutchN = presentation.clutchN === null ? null : clutchNowN(presentation.clutchN, spool, nowRadiusM);
   const pullN = clutchN ?? LOCKED_SHARE * lineRiggedN(rig);
   return {
     strike,
-    holders: presentation.kind === 'towed' && presentation.held === 'holder' && strike ? LEANS.map((leanRad) => held(rig, presentation, strike, leanRad)) : [],
+    holders: presentation.kind === 'towed' && presentation.held === 'holder' && strike ? LEANS.map((leanRad) => held(rig, { ...presentation, holderRad: leanRad }, running!, strike)) : [],
     load: presentation.kind === 'towed' && presentation.speedMps > 0 && strike ? loads(rig, presentation, strike, clutchN) : null,
     hands: { pullN, ...STROKE, rods: [-OTHER_LENGTH_M, 0, OTHER_LENGTH_M].map((by) => inHands(asTaper(rig.rod), by, pullN)) },
     winding: wound(rig, presentation, nowRadiusM),
@@ -74,8 +76,9 @@ export function boatSide(setup: Setup): BoatSide {
   };
 }
 
-function held(rig: Rig, presentation: Presentation, { asked }: StrikeFigures, leanRad: number): HeldRod {
-  const angle = pullAngleRad(rig, { ...presentation, holderRad: leanRad } as Presentation);
+function held(rig: Rig, presentation: TowedPresentation, running: Running, { asked }: StrikeFigures): HeldRod {
+  const leanRad = presentation.holderRad!;
+  const angle = pullAngleRad(rig, presentation, running);
   const { elasticPeakN, peakN } = dragWindow({ ...asked, pullAngleRad: angle });
   return { leanRad, pullAngleRad: angle, elasticPeakN, peakN, takesUpJ: rodBend({ ...asked.rod, pull: { forceN: asked.neededN, angleRad: angle } }).energyJ };
 }

@@ -7,6 +7,9 @@ export interface EffectFigures {
   readonly netWeightN: number | null;
   /** mean rate of the fall; null where it does not sink or is towed [m/s] */
   readonly sinkMps: number | null;
+  /** where it runs in tow [m], and what it pulls there [N]; null for a rig that is cast */
+  readonly depthM: number | null;
+  readonly pullN: number | null;
   readonly pitchRad: number | null;
   readonly neededN: number;
   readonly openingN: number;
@@ -15,11 +18,13 @@ export interface EffectFigures {
 
 /** The figures that any part of the end can move. */
 export function effectFigures({ castMassKg, figures, verdicts }: Pick<Evaluation, 'castMassKg' | 'figures' | 'verdicts'>): EffectFigures {
-  const { fall, balance, hook } = figures;
+  const { fall, tow, balance, hook } = figures;
   return {
     castMassKg,
     netWeightN: fall?.free.netWeightN ?? balance.ends[0]?.trim.netWeightN ?? null,
     sinkMps: fall?.meanMps ?? null,
+    depthM: tow?.running.depthM ?? null,
+    pullN: tow?.clean.pullN ?? null,
     pitchRad: verdicts.balance.value,
     neededN: hook.neededN,
     openingN: hook.openingN,

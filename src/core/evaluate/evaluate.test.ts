@@ -52,7 +52,7 @@ describe('evaluate: figures are those of the single models', () => {
     const rig = readRig(file);
     const { figures, castMassKg, verdicts } = evaluate(file);
     if (file.presentation.kind !== 'cast') return;
-    const input = hooksetInput(rig, file.presentation);
+    const input = hooksetInput(rig, file.presentation, null);
     if (input.kind !== 'ready') throw new Error('the demo reels hold enough line');
     const { curve: _curve, ...alone } = hookset(input.input);
     expect(figures.set!.hookset).toEqual(alone);

@@ -2,6 +2,7 @@ import type { Classes } from '../defaults/classes';
 import { runChecks, type Finding } from '../checks';
 import { powerN } from '../rod';
 import { openingOf, readRig } from '../rigging';
+import { runRig } from '../running';
 import type { Presentation, Setup } from '../setup';
 import { waterProperties, type WaterProperties } from '../water';
 import { judgeBalance, type BalanceFigures } from './balance';
@@ -10,7 +11,8 @@ import { judgeHold, type HoldFigures } from './hold';
 import { judgeSet, judgeStrike, type SetFigures } from './set';
 import { strikeFigures, type StrikeFigures } from './strike';
 import { judgeThrow, type ThrowFigures } from './throw';
-import { worst, type Verdict, type VerdictName, type VerdictUnit } from './verdict';
+import { judgeTow, type TowFigures } from './tow';
+import { worst, type Verdict, type VerdictName } from './verdict';
 
 export interface Evaluation {
   readonly outcome: 'ok';
@@ -22,6 +24,8 @@ export interface Evaluation {
     /** absent for a rig that is not cast */
     readonly throw?: ThrowFigures;
     readonly fall?: FallFigures;
+    /** absent for a rig that is cast */
+    readonly tow?: TowFigures;
     /** absent when the line is too short to reach that far, or a holder has the rod */
     readonly set?: SetFigures;
     /** absent for a snag, or when the line is too short */
@@ -40,8 +44,8 @@ export interface Evaluation {
 /**
  * Every verdict of a setup in its presentation: will it throw, get down, set, hold, lie right; and what an expert would remark.
  *
- * Pure: the same setup gives the same bytes on page, worker, server and command line. Towed rigs wait for the towed line
- * and say so with a reason; what a check finds counts in the verdict that it names. The class values are those of the setup's
+ * Pure: the same setup gives the same bytes on page, worker, server and command line. For a rig that is towed, drifted or
+ * dropped Throw reads Carry and Fall reads Depth. What a check finds counts in the verdict that it names. The class values are those of the setup's
  * house; others are given only to see which of them are read.
  *
  * @throws {InputRangeError} when a part's value lies outside a model's limits.
@@ -49,9 +53,10 @@ export interface Evaluation {
 export function evaluate(setup: Setup, classes?: Classes): Evaluation {
   const rig = readRig(setup, classes);
   const { presentation } = setup;
-  const judged = presentation.kind === 'cast' ? { throw: judgeThrow(rig, presentation), fall: judgeFall(rig, presentation) } : null;
-  const set = judgesSet(presentation) ? judgeSet(rig, presentation) : null;
-  const strike = strikeFigures(rig, presentation);
+  const running = presentation.kind === 'towed' ? runRig(rig, presentation) : null;
+  const first = presentation.kind === 'cast' ? castFirst(judgeThrow(rig, presentation), judgeFall(rig, presentation)) : towFirst(judgeTow(rig, presentation, running!));
+  const set = judgesSet(presentation) ? judgeSet(rig, presentation, running) : null;
+  const strike = strikeFigures(rig, presentation, running);
   const hold = judgeHold(rig, presentation, strike);
   const balance = judgeBalance(rig, presentation);
   const setFigures = set?.kind === 'judged' ? set.figures : null;
@@ -61,16 +66,16 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
   return {
     outcome: 'ok',
     verdicts: {
-      throw: count('throw', judged?.throw.verdict ?? waits('needs-tow', '1')),
-      fall: count('fall', judged?.fall.verdict ?? waits('needs-tow', 'm/s')),
-      set: count('set', set?.verdict ?? judgeStrike(rig, presentation, strike)),
+      throw: count('throw', first.throw),
+      fall: count('fall', first.fall),
+      set: count('set', set?.verdict ?? judgeStrike(rig, presentation, running, strike)),
       hold: count('hold', hold.verdict),
       balance: count('balance', balance.verdict),
     },
     castMassKg: rig.castMassKg,
     figures: {
       water: waterProperties(presentation.water),
-      ...(judged ? { throw: judged.throw.figures, fall: judged.fall.figures } : {}),
+      ...first.figures,
       ...(setFigures ? { set: setFigures } : {}),
       ...(strike ? { strike } : {}),
       hold: hold.figures,
@@ -85,7 +90,9 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
 /** A rod in the hand sets by its sweep; one in a holder by the strike on the clutch. */
 const judgesSet = (presentation: Presentation): boolean => presentation.kind === 'cast' || presentation.held === 'hand';
 
-const waits = (code: 'needs-tow', unit: VerdictUnit): Verdict => ({ mark: 'cant-tell', value: null, unit, limits: null, reasons: [{ code, facts: {} }] });
+const castFirst = (thrown: ReturnType<typeof judgeThrow>, fall: ReturnType<typeof judgeFall>) => ({ throw: thrown.verdict, fall: fall.verdict, figures: { throw: thrown.figures, fall: fall.figures } });
+
+const towFirst = ({ carry, depth, figures }: ReturnType<typeof judgeTow>) => ({ throw: carry, fall: depth, figures: { tow: figures } });
 
 /** A finding worse than the figure's own mark takes the mark; a note changes nothing, and an edge does not make up for a figure that is missing. */
 function withChecks(verdict: Verdict, findings: readonly Finding[]): Verdict {

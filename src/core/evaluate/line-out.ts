@@ -1,8 +1,9 @@
 import { tipToHookM } from '../hookset';
+import type { Running } from '../running';
 import { spoolCapacityM, spoolRadiusM, type Spool, type WoundLine } from '../reel';
 import { resolveRod } from '../rod';
 import { leadersM, type Rig } from '../rigging';
-import type { Presentation } from '../setup';
+import type { Presentation, TowedPresentation } from '../setup';
 
 export type LineOut =
   | {
@@ -22,16 +23,16 @@ export type LineOut =
  * How much line stands between reel and hook, and how full the spool is then.
  *
  * The main line in tension runs from the reel through the rod's rings to the leader: working length, plus straight tip to
- * hook at the start of the sweep with its slack, less the leader. The hands stand `handHeightM` above the water, so the hook
- * lies depth + hand height below the grip. The spool is taken as filled to the lip with backing before the cast.
+ * hook at the start of the sweep with its slack, less the leader; of a towed rig so much is out as was paid out. The hands stand
+ * `handHeightM` above the water, so the hook lies depth + hand height below the grip. The spool is taken as filled to the lip with backing before the cast.
  */
-export function lineOut(rig: Rig, presentation: Presentation): LineOut {
+export function lineOut(rig: Rig, presentation: Presentation, running: Running | null): LineOut {
   const { sweep } = presentation;
-  const dropM = presentation.depthM + presentation.handHeightM;
+  const dropM = (running?.depthM ?? presentation.depthM) + presentation.handHeightM;
   const leaderM = leadersM(rig);
-  const distanceM = distanceToHookM(presentation, leaderM, dropM);
+  const distanceM = presentation.kind === 'cast' ? presentation.distanceM : Math.max(LEAST_DISTANCE_M, running?.behindM ?? 0);
   const outM = tipToHookM({ rod: resolveRod(rig.rod), reachM: Math.hypot(distanceM, dropM) }, sweep.startRad) + presentation.slackM;
-  const castM = Math.max(0, outM - leaderM);
+  const castM = presentation.kind === 'cast' ? Math.max(0, outM - leaderM) : paidOutM(presentation);
   const mainLineM = castM + rig.rod.lengthM;
 
   const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
@@ -42,10 +43,18 @@ export function lineOut(rig: Rig, presentation: Presentation): LineOut {
   return { kind: 'ready', distanceM, dropM, mainLineM, nowRadiusM, spool, wound };
 }
 
-/** How far off the hook is over the surface: as cast, or what line out and depth leave of a towed line [m]. */
-function distanceToHookM(presentation: Presentation, leaderM: number, dropM: number): number {
-  if (presentation.kind === 'cast') return presentation.distanceM;
-  return Math.sqrt(Math.max(LEAST_DISTANCE_M ** 2, (presentation.lineOutM + leaderM) ** 2 - dropM ** 2));
+/** Main line out of a towed rig: to the release and behind it, where there is one [m]. */
+function paidOutM({ gear, lineOutM }: TowedPresentation): number {
+  switch (gear?.kind) {
+    case undefined:
+      return lineOutM;
+    case 'downrigger':
+      return gear.cableM + gear.leadM;
+    case 'side-planer':
+      return gear.boardM + gear.leadM;
+    default:
+      return gear satisfies never;
+  }
 }
 
 /** Straight below the rod: the model wants some way to the hook. */

@@ -3,6 +3,7 @@ import { clutchNowN } from '../reel';
 import { rodBend, type RodBend } from '../rod';
 import type { Presentation } from '../setup';
 import type { Rig } from '../rigging';
+import type { Running } from '../running';
 import { lineOut, type LineOut } from './line-out';
 import type { StrikeFigures } from './strike';
 import { markAtLeast, worst, type Reason, type Verdict } from './verdict';
@@ -22,8 +23,8 @@ export type SetOutcome =
   | { readonly kind: 'line-too-short'; readonly verdict: Verdict };
 
 /** Whether the sweep buries the hook, and what it endangers. */
-export function judgeSet(rig: Rig, presentation: Presentation): SetOutcome {
-  const input = hooksetInput(rig, presentation);
+export function judgeSet(rig: Rig, presentation: Presentation, running: Running | null): SetOutcome {
+  const input = hooksetInput(rig, presentation, running);
   if (input.kind === 'line-too-short') {
     return {
       kind: 'line-too-short',
@@ -69,10 +70,10 @@ export function judgeSet(rig: Rig, presentation: Presentation): SetOutcome {
  * Whether the strike alone buries the hook of a rod in its holder: the peak of the strike at the hook over what it needs.
  * Its limits and dangers are those of a set by hand.
  */
-export function judgeStrike(rig: Rig, presentation: Presentation, strike: StrikeFigures | null): Verdict {
+export function judgeStrike(rig: Rig, presentation: Presentation, running: Running | null, strike: StrikeFigures | null): Verdict {
   const cannot = (reason: Reason): Verdict => ({ mark: 'cant-tell', value: null, unit: '1', limits: null, reasons: [reason] });
   if (!strike) {
-    const out = lineOut(rig, presentation);
+    const out = lineOut(rig, presentation, running);
     return cannot(out.kind === 'line-too-short' ? { code: 'set-line-too-short', facts: { neededM: out.neededM, availableM: out.availableM } } : { code: 'set-strike-no-fish', facts: {} });
   }
   const { window, asked } = strike;
@@ -96,9 +97,9 @@ export function judgeStrike(rig: Rig, presentation: Presentation, strike: Strike
 type InputOutcome = { readonly kind: 'ready'; readonly input: HooksetInput } | Extract<LineOut, { kind: 'line-too-short' }>;
 
 /** The `hookset` call that a rig and a presentation make. */
-export function hooksetInput(rig: Rig, presentation: Presentation): InputOutcome {
+export function hooksetInput(rig: Rig, presentation: Presentation, running: Running | null): InputOutcome {
   const { sweep } = presentation;
-  const out = lineOut(rig, presentation);
+  const out = lineOut(rig, presentation, running);
   if (out.kind === 'line-too-short') return out;
   return {
     kind: 'ready',

@@ -3,9 +3,9 @@ import { clutchScales, dragWindow, type ClutchScale, type DragWindow, type DragW
 import { tearForceN } from '../hookset';
 import { spoolCapacityM, spoolRadiusM } from '../reel';
 import { asTaper, rodBend, type RodBend, type TaperedRod } from '../rod';
-import { leadersM, lineRiggedN, openingOf, towedDragN, type Rig } from '../rigging';
+import { lineRiggedN, openingOf, type Rig } from '../rigging';
+import { gripRiseRad, type Running } from '../running';
 import type { Presentation } from '../setup';
-import { waterProperties } from '../water';
 import { lineOut, type LineOut } from './line-out';
 
 export interface StrikeFigures {
@@ -27,15 +27,15 @@ export interface StrikeFigures {
  * pull that cover lets through, as in `hookset`. The weakest joint is that of the line as rigged; the hook's opening has
  * its own bound.
  */
-export function strikeFigures(rig: Rig, presentation: Presentation): StrikeFigures | null {
+export function strikeFigures(rig: Rig, presentation: Presentation, running: Running | null): StrikeFigures | null {
   if (presentation.fishKg === null) return null;
-  const out = lineOut(rig, presentation);
+  const out = lineOut(rig, presentation, running);
   if (out.kind === 'line-too-short') return null;
   const { through } = rig.classes.covers[presentation.cover];
   const { spec, tissue } = rig.hook;
   const asked: StrikeFigures['asked'] = {
     rod: asTaper(rig.rod),
-    pullAngleRad: pullAngleRad(rig, presentation),
+    pullAngleRad: pullAngleRad(rig, presentation, running),
     line: rig.pieces.map(({ lengthM, line }) => ({ lengthM: lengthM ?? out.mainLineM, eaN: line.eaN })),
     fishKg: presentation.fishKg,
     speedMps: presentation.speedMps,
@@ -46,7 +46,7 @@ export function strikeFigures(rig: Rig, presentation: Presentation): StrikeFigur
     tearN: tearForceN(tissue.wireMm, presentation.mouth, rig.classes) / through,
     ...(presentation.clutchN === null ? {} : { clutchN: presentation.clutchN }),
     spool: { fullRadiusM: rig.reel.fullRadiusM.value, nowRadiusM: out.nowRadiusM },
-    ...baitPull(rig, presentation),
+    ...baitPull(rig, running),
   };
   const window = dragWindow(asked);
   return {
@@ -60,29 +60,26 @@ export function strikeFigures(rig: Rig, presentation: Presentation): StrikeFigur
 
 /**
  * Line against the grip axis when the fish takes [rad]. In the hand: the end of the sweep. In a holder that leans δ from
- * upright, with the line going down at θ below level: 90° − δ + θ; until the towed line is solved, θ is that of a straight
- * line from the tip to the depth.
+ * upright, with the line going down from the tip at θ below level as it is towed: 90° − δ + θ.
  */
-export function pullAngleRad(rig: Rig, presentation: Presentation): number {
-  if (presentation.kind === 'cast' || presentation.held === 'hand') return presentation.sweep.endRad;
-  const theta = Math.asin(Math.min(1, presentation.depthM / (presentation.lineOutM + leadersM(rig))));
-  return Math.PI / 2 - holderLeanRad(rig, presentation) + theta;
+export function pullAngleRad(rig: Rig, presentation: Presentation, running: Running | null): number {
+  return running === null || presentation.kind === 'cast' || presentation.held === 'hand' ? presentation.sweep.endRad : steadyAngleRad(rig, presentation, running);
 }
 
-/** Lean of a rod in its holder from upright: the presentation's own, that of the craft, or the class. */
-export function holderLeanRad(rig: Rig, presentation: Presentation): number {
-  const own = presentation.kind === 'towed' ? presentation.holderRad : undefined;
-  return own ?? rig.house.crafts.find(({ id }) => id === presentation.craftId)?.holderAngleRad ?? rig.classes.fighting.holder.leanRad;
-}
+/** Line against the grip axis while it is towed, in a holder or in the hand [rad]. */
+export const steadyAngleRad = (rig: Rig, presentation: Presentation, running: Running): number => Math.min(MOST_ANGLE_RAD, gripRiseRad(rig, presentation) + running.tipAngleRad);
+
+/** A line that doubles back along the rod is no pull on it [rad]. */
+const MOST_ANGLE_RAD = 3.1;
 
 /**
- * The steady pull that the light setting must hold. A towed rig pulls by the drag of what hangs on it, a live bait by half
- * its weight besides. The line's own drag joins it when the towed line is solved.
+ * The steady pull that the light setting must hold: that of the towed line at its tip or release, and of a live bait half
+ * its weight besides.
  */
-function baitPull(rig: Rig, presentation: Presentation): { readonly baitPullN?: number } {
-  if (presentation.kind === 'cast') return {};
+function baitPull(rig: Rig, running: Running | null): { readonly baitPullN?: number } {
+  if (!running) return {};
   const liveKg = rig.chainOfParts.reduce((sum, { part }) => sum + (part.kind === 'natural-bait' && part.state === 'live' ? part.massKg.value : 0), 0);
-  return { baitPullN: towedDragN(rig, waterProperties(presentation.water), presentation.speedMps) + rig.classes.fighting.bait.pullShare * liveKg * STANDARD_GRAVITY_MPS2 };
+  return { baitPullN: (running.pullN ?? 0) + rig.classes.fighting.bait.pullShare * liveKg * STANDARD_GRAVITY_MPS2 };
 }
 
 function radiusWithThirdLeft(rig: Rig, { spool, wound }: Extract<LineOut, { kind: 'ready' }>): number {

@@ -18,7 +18,8 @@ export type ReasonCode =
   | `hold-${'window' | 'no-window'}`
   | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
   | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
-  | 'needs-tow'
+  | `carry-${'steady' | 'fouled' | 'in-line'}`
+  | `depth-${'runs' | 'on-bottom' | 'at-surface' | 'in-the-air' | 'too-shallow' | 'too-deep' | 'release' | 'speed'}`
   | 'counts-check';
 
 /** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */
@@ -35,7 +36,7 @@ export interface VerdictLimits {
   readonly failsAbove: number | null;
 }
 
-export type VerdictUnit = 'kg' | 'm/s' | '1' | 'rad';
+export type VerdictUnit = 'kg' | 'm' | 'm/s' | '1' | 'rad';
 
 export interface Verdict {
   readonly mark: Mark;

@@ -6,6 +6,7 @@ import type { WeightShape } from '../defaults/weight-shapes';
 import { requireInRange } from '../guard';
 import { wireLengthM } from '../hook';
 import { weightSize } from '../lure';
+import type { HardwarePart } from '../setup';
 import { BODY_LIMITS, type SinkBody } from '../sink';
 import { trimmed, trimmedMassShare } from './body';
 import type { Element } from './elements';
@@ -19,10 +20,10 @@ export function bodiesOf(elements: readonly Element[], ends: ReadonlyMap<Element
       case 'knot':
         return [];
       case 'link':
-        return [small(element.fitted.part.massKg.value, element.fitted.part.widthM.value, element.fitted.part.form)];
+        return [smallBody(element.fitted.part)];
       case 'threaded':
         return [
-          element.fitted.kind === 'weight' ? weightBody(element.fitted.part, classes) : small(element.fitted.part.massKg.value, element.fitted.part.widthM.value, element.fitted.part.form),
+          element.fitted.kind === 'weight' ? weightBody(element.fitted.part, classes) : smallBody(element.fitted.part),
           ...element.skirts.map((skirt) => skirtBody(skirt.part.massKg.value, classes)),
         ];
       case 'inline':
@@ -55,8 +56,8 @@ function metal({ massKg, material, shape }: Metal, classes: Classes, measuredM2?
 const LIGHT_FORMS: ReadonlySet<HardwareForm> = new Set(['bead', 'stop', 'sleeve', 'wobble-disc', 'bait-head']);
 
 /** Small things: a ball's drag on their width; plastic or steel. */
-const small = (massKg: number, widthM: number, form: HardwareForm): SinkBody => ({
-  massKg, densityKgPm3: LIGHT_FORMS.has(form) ? 1250 : 7850, dragAreaM2: Math.max(1e-7, 0.25 * widthM ** 2),
+export const smallBody = ({ massKg, widthM, form }: Pick<HardwarePart, 'massKg' | 'widthM' | 'form'>): SinkBody => ({
+  massKg: massKg.value, densityKgPm3: LIGHT_FORMS.has(form) ? 1250 : 7850, dragAreaM2: Math.max(1e-7, 0.25 * widthM.value ** 2),
 });
 
 const skirtBody = (massKg: number, classes: Classes): SinkBody => ({ massKg, densityKgPm3: classes.otherDensities.skirt.densityKgPm3, dragAreaM2: classes.skirt.falling.dragAreaM2 });
@@ -94,7 +95,7 @@ function endBodies(end: RiggedEnd, classes: Classes): SinkBody[] {
       case 'stinger':
         return [];
       case 'hardware':
-        return each.part.form === 'split-ring' ? [] : [small(each.part.massKg.value, each.part.widthM.value, each.part.form)];
+        return each.part.form === 'split-ring' ? [] : [smallBody(each.part)];
       case 'hook':
         return [];
       default:

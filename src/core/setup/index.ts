@@ -4,5 +4,5 @@ export type {
   AttractorPart, BaitPart, BottomBouncerPart, DivingPlanePart, HardLurePart, HardwarePart, HookFacts, HookPart, JigHeadPart, KnotPart, LinePart, LurePart,
   NaturalBaitPart, Part, PartKind, ReelPart, RodPart, SkirtPart, SkirtedJigPart, SnellPart, SoftBaitPart, SpoonPart, TopwaterPart, TrailerPart, TrolledFlyPart, WeightPart,
 } from './parts';
-export type { CastPresentation, Conditions, Presentation, TowedPresentation } from './presentation';
+export type { CableMaterial, CastPresentation, Conditions, Gear, Presentation, TowedPresentation } from './presentation';
 export type { Setup } from './setup';

@@ -4,8 +4,10 @@ import type { PartKind } from './parts';
 
 /** A place in the rig, from the rod to the bait, and the part that fills it. */
 export type Joint = { readonly id: string; readonly partId: string } & (
-  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'lure' | 'attractor' | 'plane' | 'bouncer' | 'snell' | 'skirt' }
+  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'lure' | 'attractor' | 'bouncer' | 'snell' | 'skirt' }
   | { readonly kind: 'leader'; readonly lengthM: number }
+  /** sidewaysRad: how far it is turned from straight down; tripped: it has let go and planes no more */
+  | { readonly kind: 'plane'; readonly sidewaysRad?: number | undefined; readonly tripped?: boolean | undefined }
   /** free: slides; pegged: rests against what follows; fixed: tied or clipped in the line, or hung at its end */
   | { readonly kind: 'weight'; readonly hold: 'free' | 'pegged' | 'fixed' }
   /** offCentreM: how far to the side of the body's middle the hook sits [m] */

@@ -120,6 +120,13 @@ interface InWater {
   readonly dragAreaM2?: Quantity<'m²'> | undefined;
 }
 
+/** What a dive test tells of a lure or plane in tow; it takes the place of the class. */
+interface InTow {
+  readonly towDragM2?: Quantity<'m²'> | undefined;
+  /** area by which speed drives it down */
+  readonly diveM2?: Quantity<'m²'> | undefined;
+}
+
 /** Speeds between which it works. */
 interface WorkingSpeeds {
   readonly worksFromMps?: Quantity<'m/s'> | undefined;
@@ -151,7 +158,7 @@ export interface NaturalBaitPart extends PartBase {
   readonly heightM?: Quantity<'m'> | undefined;
 }
 
-export interface HardLurePart extends PartBase, InWater, WorkingSpeeds, CarriedHooks {
+export interface HardLurePart extends PartBase, InWater, InTow, WorkingSpeeds, CarriedHooks {
   readonly kind: 'hard-lure';
   /** with the hooks that it came with */
   readonly massKg: Quantity<'kg'>;
@@ -162,7 +169,7 @@ export interface HardLurePart extends PartBase, InWater, WorkingSpeeds, CarriedH
   readonly hookStations: number;
 }
 
-export interface SpoonPart extends PartBase, InWater, WorkingSpeeds, CarriedHooks {
+export interface SpoonPart extends PartBase, InWater, InTow, WorkingSpeeds, CarriedHooks {
   readonly kind: 'spoon';
   readonly massKg: Quantity<'kg'>;
   readonly lengthM: Quantity<'m'>;
@@ -208,7 +215,7 @@ export interface AttractorPart extends PartBase, WorkingSpeeds {
   readonly dragAreaM2?: Quantity<'m²'> | undefined;
 }
 
-export interface DivingPlanePart extends PartBase {
+export interface DivingPlanePart extends PartBase, InTow {
   readonly kind: 'diving-plane';
   readonly massKg: Quantity<'kg'>;
   readonly lengthM: Quantity<'m'>;

@@ -2,6 +2,7 @@ import type { CastStyle } from '../defaults/cast-styles';
 import type { FallWindow } from '../defaults/fall-windows';
 import type { Cover, Mouth, SetWay } from '../defaults/hookset-classes';
 import type { Attitude } from '../defaults/rig-classes';
+import type { CurrentLayer } from '../tow';
 import type { WaterInput } from '../water';
 
 /** When a setup is the right one, as its owner sees it. */
@@ -69,11 +70,36 @@ export interface CastPresentation extends PresentationBase {
   };
 }
 
+/** What takes the line down or aside before it gets to the rig; leadM is the line behind its release [m]. */
+export type Gear =
+  | {
+      readonly kind: 'downrigger';
+      readonly leadM: number;
+      /** cable in the water [m], what it is made of, how thick [m] */
+      readonly cableM: number;
+      readonly cable: CableMaterial;
+      readonly cableDiameterM: number;
+      readonly ballKg: number;
+    }
+  | {
+      readonly kind: 'side-planer';
+      readonly leadM: number;
+      /** line from the rod to the board [m] */
+      readonly boardM: number;
+    };
+
+export type CableMaterial = 'steel-cable' | 'braid';
+
 export interface TowedPresentation extends PresentationBase {
   readonly kind: 'towed';
-  readonly way: 'trolled' | 'drifted' | 'dropped';
-  /** wet line from the tip to the first weight, attractor or lure [m] */
+  readonly way: 'trolled' | 'paddled' | 'drifted' | 'dropped';
+  /** main line from the tip on, air and water together [m]; with gear its release says that */
   readonly lineOutM: number;
+  readonly gear?: Gear | undefined;
+  /** water under the boat [m]; absent: more than the rig reaches */
+  readonly bottomM?: number | undefined;
+  /** how the water moves over ground along the course, by depth, forward positive; speedMps is that through the surface water */
+  readonly layers?: readonly CurrentLayer[] | undefined;
   /** who holds the rod when the fish takes */
   readonly held: 'holder' | 'hand';
   /** lean of the rod in its holder from upright [rad]; else that of the craft */

@@ -164,6 +164,8 @@ function criticalAngleRad({ weightNpM: w, acrossNpM, viscous }: Strand, speedMps
     const un = U * Math.sin(rad);
     return acrossNpM * un * (un + viscous * Math.cbrt(un)) - Math.abs(w) * Math.cos(rad);
   };
-  const rad = findRoot(balance, { lo: 0, hi: Math.PI / 2, fLo: -Math.abs(w), fHi: balance(Math.PI / 2) }, 1e-10);
+  const across = balance(Math.PI / 2);
+  // In water that stands, straight down: cos of a right angle is no clean zero.
+  const rad = across <= 0 ? Math.PI / 2 : findRoot(balance, { lo: 0, hi: Math.PI / 2, fLo: -Math.abs(w), fHi: across }, 1e-10);
   return Math.sign(w) * (speedMps < 0 ? Math.PI - rad : rad);
 }

@@ -7,6 +7,7 @@ import { fallWorking } from './fall';
 import { holdWorking } from './hold';
 import { setWorking } from './set';
 import { throwWorking } from './throw';
+import { carryWorking, depthWorking } from './tow';
 import type { Working } from './working';
 
 /** What a working can be asked of: the verdicts, then what stands between the take and the net. */
@@ -20,9 +21,9 @@ export function workingOf(subject: WorkingSubject, setup: Setup, evaluation: Eva
   const { strike } = evaluation.figures;
   switch (subject) {
     case 'throw':
-      return presentation.kind === 'cast' ? throwWorking(rig, presentation, evaluation) : null;
+      return presentation.kind === 'cast' ? throwWorking(rig, presentation, evaluation) : carryWorking(rig, evaluation);
     case 'fall':
-      return presentation.kind === 'cast' ? fallWorking(rig, presentation, evaluation) : null;
+      return presentation.kind === 'cast' ? fallWorking(rig, presentation, evaluation) : depthWorking(rig, presentation, evaluation);
     case 'set':
       // A rod in its holder sets by the strike.
       return presentation.kind === 'towed' && presentation.held === 'holder' ? strike ? clutchWorking(rig, strike) : null : setWorking(rig, presentation, evaluation);

@@ -10,7 +10,7 @@ export function setWorking(rig: Rig, presentation: Presentation, { figures }: Ev
   const { spec } = rig.hook;
   const { classes } = rig;
   const set = figures.set;
-  const input = hooksetInput(rig, presentation);
+  const input = hooksetInput(rig, presentation, figures.tow?.running ?? null);
   return {
     equations: [
       String.raw`\Delta - s - c = \sum_i \frac{T\,L_i}{EA_i} + y(T) + \frac{T\,t^2}{6\cdot1.5\,M}`,

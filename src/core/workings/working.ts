@@ -16,12 +16,13 @@ export type TermName =
   | 'strike-speed' | 'boat-speed' | 'elastic-peak' | 'peak' | 'window-low' | 'window-high' | 'bait-pull' | 'light-setting' | 'pull-angle' | 'tear' | 'radius-full' | 'radius-now'
   | 'held-angle' | 'given-angle' | 'yields' | 'tight-time' | 'bury-time' | 'clutch-time' | 'stroke-from' | 'stroke-to' | 'pull' | 'moment' | 'gain' | 'gear' | 'handle' | 'hand-push' | 'efficiency'
   | 'line-a-turn' | 'wound-pull' | 'hull-drag' | 'tip-height' | 'fish-speed' | 'run-time' | 'towed-speed' | 'line-needed' | 'heeling'
+  | 'line-angle' | 'weed' | 'fouled-pull' | 'tip-moves' | 'tip-moves-fouled' | 'release-depth' | 'line-out' | 'layback' | 'entry-angle' | 'lure-speed' | 'on-bottom' | 'down-area'
   | 'place-x' | 'place-z' | 'volume' | 'drag-area' | 'speed' | 'pitch-rest' | 'pitch-pulled' | 'roll-arm' | 'clear-gap' | 'asked-gap' | 'point-station';
 
 /** Every source a working can cite. */
 export type SourceName =
   | 'elastica' | 'rod-classes' | 'cast-styles' | 'sink' | 'sphere-drag' | 'water' | 'hookset' | 'line-materials' | 'chain' | 'knots'
-  | 'hook-opening' | 'trim' | 'strike' | 'clutch' | 'load-up' | 'fight' | 'winding' | 'small-craft';
+  | 'hook-opening' | 'trim' | 'strike' | 'clutch' | 'load-up' | 'fight' | 'winding' | 'small-craft' | 'tow' | 'towed-ends';
 
 export interface Term {
   /** TeX, as in the equation */

@@ -1,10 +1,10 @@
 import type { TowedPresentation } from '@/domain/presentation';
 import { at, hookKnot, knot, leader, plain, swivelled, tackle, toLeader } from './rig-chains';
-import { cast, kilos, trolled } from './presentations';
+import { cast, degrees, kilos, trolled } from './presentations';
 import type { DemoSetup } from './setups';
 
 const behindAttractor = (leadM: number) => [
-  ...tackle('grebe', 'counter', 'braid-14'),
+  ...tackle('fulmar', 'counter', 'braid-14'),
   knot('line-knot', 'doubled-eye'), plain('hardware', 'swivel-6', 'swivel'), plain('attractor', 'attractor-rotating-200'), plain('hardware', 'swivel-5', 'rear-swivel'),
   knot('swivel-knot', 'doubled-eye'), leader('fluorocarbon-37', leadM), plain('hardware', 'wobble-disc', 'disc'), hookKnot, plain('lure', 'fly-80'),
 ];
@@ -90,7 +90,7 @@ const hungWeight = (tagM: number) => [
 
 const minnow = (crimp: string) => [
   ...tackle('grebe', 'counter', 'braid-14'),
-  knot('line-knot', 'doubled-eye'), plain('hardware', 'swivel-6', 'swivel'), plain('hardware', crimp, 'front-crimp'), leader('fluorocarbon-37', 1.2), plain('hardware', crimp, 'rear-crimp'), plain('lure', 'lure-float-130'),
+  knot('line-knot', 'doubled-eye'), plain('hardware', 'swivel-6', 'swivel'), plain('hardware', crimp, 'front-crimp'), leader('fluorocarbon-37', 1.2), plain('hardware', crimp, 'rear-crimp'), plain('lure', 'lure-float-110'),
 ];
 
 const bridled = (hook: string, spool: string, crimp: string) => [
@@ -100,23 +100,26 @@ const bridled = (hook: string, spool: string, crimp: string) => [
 ];
 
 /** Spring in the deep basin: cold, clear, and the char feed. */
-const charPass: TowedPresentation = { ...trolled, water: { temperatureC: 6, salinity: 0 }, speedMps: 1, conditions: { temperatureC: { from: 4, to: 8 }, clarity: 'clear', mood: 'active', light: 'overcast', speedMps: { from: 0.8, to: 1.2 } } };
+const charPass: TowedPresentation = {
+  ...trolled, water: { temperatureC: 6, salinity: 0 }, speedMps: 0.8, bottomM: 34, holderRad: degrees(20), gear: { kind: 'downrigger', leadM: 8, cableM: 11, cable: 'steel-cable', cableDiameterM: 0.9e-3, ballKg: 3.6 },
+  conditions: { temperatureC: { from: 4, to: 8 }, clarity: 'clear', mood: 'active', light: 'overcast', speedMps: { from: 0.7, to: 1.1 } },
+};
 
-const deep: TowedPresentation = { ...trolled, lineOutM: 60, depthM: 20, speedMps: 1.1, wanted: { ...trolled.wanted, depth: { fromM: 17, toM: 23 } } };
+const deep: TowedPresentation = { ...trolled, lineOutM: 60, depthM: 12, speedMps: 1.1, bottomM: 40, wanted: { ...trolled.wanted, depth: { fromM: 10, toM: 14 } } };
 
 const sandDrift: TowedPresentation = {
-  ...trolled, way: 'drifted', held: 'hand', lineOutM: 14, depthM: 6, speedMps: 0.5, mouth: 'bony', fishKg: 2, clutchN: kilos(1.4), craftId: 'wren',
+  ...trolled, way: 'drifted', held: 'hand', lineOutM: 14, depthM: 6, bottomM: 6, speedMps: 0.5, mouth: 'bony', fishKg: 2, clutchN: kilos(1.4), craftId: 'wren',
   conditions: { bottom: 'sand', speedMps: { from: 0.3, to: 0.8 } }, wanted: { ...trolled.wanted, depth: { fromM: 5, toM: 7 } },
 };
 
 const ledge: TowedPresentation = {
-  ...trolled, way: 'dropped', held: 'hand', lineOutM: 9, depthM: 9, speedMps: 0.05, mouth: 'soft', fishKg: 0.8, clutchN: kilos(0.7), craftId: 'wren', slackM: 0.1,
+  ...trolled, way: 'dropped', held: 'hand', lineOutM: 9, depthM: 9, bottomM: 9.5, speedMps: 0.05, mouth: 'soft', fishKg: 0.8, clutchN: kilos(0.7), craftId: 'wren', slackM: 0.1,
   sweep: { ...cast.sweep, way: 'wrist', timeS: 0.25 }, wanted: { ...trolled.wanted, depth: { fromM: 8, toM: 10 } },
 };
 
-const openWater: TowedPresentation = { ...trolled, lineOutM: 35, depthM: 4, speedMps: 1.5, mouth: 'firm', fishKg: 2, clutchN: kilos(1.1), wanted: { ...trolled.wanted, depth: { fromM: 3, toM: 5 } } };
+const openWater: TowedPresentation = { ...trolled, lineOutM: 45, depthM: 3, speedMps: 1.5, holderRad: degrees(60), mouth: 'firm', fishKg: 2, clutchN: kilos(1.1), wanted: { ...trolled.wanted, depth: { fromM: 2, toM: 4 } } };
 
 const kelp: TowedPresentation = {
-  ...trolled, way: 'drifted', held: 'hand', lineOutM: 14, depthM: 12, speedMps: 0.3, mouth: 'firm', fishKg: 4, clutchN: kilos(2.5), water: { temperatureC: 13, salinity: 34 },
-  wear: ['gill-plates', 'rock'], wanted: { ...trolled.wanted, depth: { fromM: 10, toM: 14 } },
+  ...trolled, way: 'drifted', held: 'hand', lineOutM: 14, depthM: 2, bottomM: 9, speedMps: 0.3, mouth: 'firm', fishKg: 4, clutchN: kilos(2.5), water: { temperatureC: 13, salinity: 34 },
+  wear: ['gill-plates', 'rock'], wanted: { ...trolled.wanted, depth: { fromM: 1, toM: 3 } },
 };

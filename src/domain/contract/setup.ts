@@ -8,6 +8,7 @@ import { hooksetOutput } from './hookset';
 import { model } from './model';
 import { rodBendModel } from './rod-bend';
 import { findingOutput } from './checks';
+import { runningOutput } from './running';
 import { sinkOutput } from './sink';
 import { trimOutput } from './trim';
 
@@ -17,10 +18,13 @@ const limits = z.strictObject({ failsBelow: nullable, soundFrom: nullable, sound
 const verdict = z.strictObject({
   mark: z.enum(['sound', 'edge', 'fails', 'cant-tell']),
   value: nullable,
-  unit: z.enum(['kg', 'm/s', '1', 'rad']),
+  unit: z.enum(['kg', 'm', 'm/s', '1', 'rad']),
   limits: limits.nullable(),
   reasons: z.array(z.strictObject({ code: z.string(), facts: z.record(z.string(), z.union([z.number(), z.string(), z.null()])).readonly() })).readonly(),
 });
+
+const carriedPull = z.strictObject({ pullN: z.number(), tipMovedM: z.number() });
+const towFigures = z.strictObject({ running: runningOutput, pullAngleRad: z.number(), clean: carriedPull, fouled: carriedPull, rodBend: rodBendModel.output, dropShare: z.number() });
 
 export const setupModel = model({
   name: 'setup',
@@ -38,6 +42,7 @@ export const setupModel = model({
         })
         .optional(),
       fall: z.strictObject({ free: sinkOutput, tightLine: sinkOutput, meanMps: nullable }).optional(),
+      tow: towFigures.optional(),
       set: z
         .strictObject({
           hookset: z.strictObject(hooksetOutput),

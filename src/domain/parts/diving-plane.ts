@@ -2,12 +2,13 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { PART_BODY_LIMITS } from './working-speeds';
+import { inTow, PART_BODY_LIMITS } from './working-speeds';
 
 export const divingPlanePartSchema = z.strictObject({
   ...partBase,
   kind: z.literal('diving-plane'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
+  ...inTow,
   settings: z.number().int().min(1).max(12),
 });

@@ -5,7 +5,7 @@ import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+import { inTow, inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
 
 /** Hooks that a lure carries on its rings. */
 export const carriedHooks = {
@@ -25,5 +25,6 @@ export const hardLurePartSchema = z.strictObject({
   ...carriedHooks,
   ringDiameterM: quantity('m', { min: 0.002, max: 0.03 }).optional(),
   ...inWater,
+  ...inTow,
   ...workingSpeeds,
 });

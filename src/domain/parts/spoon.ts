@@ -4,7 +4,7 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { carriedHooks } from './hard-lure';
-import { inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+import { inTow, inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
 
 export const spoonPartSchema = z.strictObject({
   ...partBase,
@@ -14,5 +14,6 @@ export const spoonPartSchema = z.strictObject({
   material: bodyMaterialSchema,
   ...carriedHooks,
   ...inWater,
+  ...inTow,
   ...workingSpeeds,
 });

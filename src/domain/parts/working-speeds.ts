@@ -10,6 +10,12 @@ export const workingSpeeds = {
 /** What a tub and a scale tell of a body in water. */
 export const PART_BODY_LIMITS = { volumeM3: { min: 1e-9, max: 0.02 }, dragAreaM2: { min: 1e-7, max: 1 }, lengthM: { min: 0.005, max: 1.5 } } as const;
 
+/** What a dive test tells of it in tow. */
+export const inTow = {
+  towDragM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
+  diveM2: quantity('m²', { min: 0, max: 1 }).optional(),
+};
+
 export const inWater = {
   volumeM3: quantity('m³', PART_BODY_LIMITS.volumeM3).optional(),
   dragAreaM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),

@@ -8,6 +8,7 @@ import { effectFigures, type MovedMark, type VerdictName } from '@/core/evaluate
 import { readRig } from '@/core/rigging';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
+import { VerdictWords } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
@@ -129,6 +130,7 @@ export function BenchView(page: BenchViewProps) {
   const footKeys = groupKeys(BENCH_KEYS, true).map((group) => ({ ...group, label: t(`key.${group.label}`) }));
 
   return (
+    <VerdictWords fished={answered.setup.presentation.kind}>
     <main id="main" tabIndex={-1} className="paper-sheet outline-none mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <div className="paper-columns grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_264px] lg:gap-3">
         <div className="paper-drawing flex min-h-0 min-w-0 flex-col gap-2 lg:grid lg:grid-rows-[minmax(0,1fr)_auto_auto]">
@@ -218,5 +220,6 @@ export function BenchView(page: BenchViewProps) {
       </footer>
       <BenchPanels open={open} onOpen={setOpen} onNotice={setNotice} bench={bench} overlay={overlay} rows={rows} box={box} house={house} setupId={head.id} line={line} revisions={revisions} moved={moved} fileUrl={fileUrl} />
     </main>
+    </VerdictWords>
   );
 }

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { VERDICT_NAMES, type EffectFigures, type Evaluation } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import type { PartId } from '@/domain/ids';
-import { EFFECT_COLUMNS, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { effectColumns, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { useFished, useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { Mark } from '@/ui/mark';
@@ -28,6 +29,8 @@ const MOST_PINS = 3;
 
 /** Every candidate with every change, to be sorted by any; two or three pinned side by side. */
 export function CandidateTable({ open, onOpenChange, title, rows, fitted, before, onTry }: CandidateTableProps) {
+  const fished = useFished();
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t, money } = i18n;
   const [order, setOrder] = useState<Order>({ by: 'mark', descending: false });
@@ -48,8 +51,8 @@ export function CandidateTable({ open, onOpenChange, title, rows, fitted, before
           <thead className="sticky top-0 bg-sheet text-[12px] text-dim">
             <tr>
               {sort('name', t('candidates.name'), false)}
-              {VERDICT_NAMES.map((name) => sort(name, t(`verdict.${name}`)))}
-              {EFFECT_COLUMNS.map(([key, field]) => sort(field, t(`effect.${key}`)))}
+              {VERDICT_NAMES.map((name) => sort(name, verdictName(name)))}
+              {effectColumns(fished).map(([key, field]) => sort(field, t(`effect.${key}`)))}
               {sort('price', t('effect.price'))}
               {sort('mark', t('candidates.worst'))}
               <th className="px-1 text-right font-normal">{t('candidates.pin')}</th>
@@ -62,7 +65,7 @@ export function CandidateTable({ open, onOpenChange, title, rows, fitted, before
                   <button type="button" onClick={() => onTry(row.part.id)} className="min-h-8 text-left hover:underline lg:min-h-6">{partTitle(i18n, row.part)} <span className="font-normal text-dim">{partDetail(i18n, row.part, null)}</span></button>
                 </td>
                 {VERDICT_NAMES.map((name) => <VerdictChange key={name} row={row} name={name} i18n={i18n} />)}
-                {EFFECT_COLUMNS.map(([key, field, measure]) => <td key={key} className="whitespace-nowrap px-1 text-right">{changed(i18n, before.figures[field], row.effect?.effect[field] ?? null, measure)}</td>)}
+                {effectColumns(fished).map(([key, field, measure]) => <td key={key} className="whitespace-nowrap px-1 text-right">{changed(i18n, before.figures[field], row.effect?.effect[field] ?? null, measure)}</td>)}
                 <td className="whitespace-nowrap px-1 text-right">{row.part.price ? money(row.part.price) : ''}</td>
                 <td className="px-1"><span className="flex justify-end">{row.worst && <Mark shape={MARK_SHAPE[row.worst]} size={11} />}<span className="sr-only">{row.worst ? t(`mark.${row.worst}`) : ''}</span></span></td>
                 <td className="px-1 text-right">
@@ -110,6 +113,8 @@ interface PinnedProps {
 
 /** What is pinned beside what is fitted, figure by figure. */
 function Pinned({ rows, before, i18n, onUnpin, onTry }: PinnedProps) {
+  const fished = useFished();
+  const verdictName = useVerdictText();
   const { t, format, money } = i18n;
   const columns = [{ id: '', title: t('candidates.on'), verdicts: before.evaluation.verdicts, figures: before.figures, price: null }, ...rows.map(({ part, effect }) => ({ id: part.id, title: partTitle(i18n, part), verdicts: effect?.verdicts ?? null, figures: effect?.effect ?? null, price: part.price ?? null }))];
   return (
@@ -127,7 +132,7 @@ function Pinned({ rows, before, i18n, onUnpin, onTry }: PinnedProps) {
       <tbody>
         {VERDICT_NAMES.map((name) => (
           <tr key={name} className="border-t border-faint">
-            <td>{t(`verdict.${name}`)}</td>
+            <td>{verdictName(name)}</td>
             {columns.map(({ id, verdicts }) => (
               <td key={id} className="px-1">
                 {verdicts && <span className="flex items-center justify-end gap-1">{format(verdicts[name].value, MEASURE_OF_UNIT[verdicts[name].unit])} <Mark shape={MARK_SHAPE[verdicts[name].mark]} size={11} /><span className="sr-only">{t(`mark.${verdicts[name].mark}`)}</span></span>}
@@ -135,7 +140,7 @@ function Pinned({ rows, before, i18n, onUnpin, onTry }: PinnedProps) {
             ))}
           </tr>
         ))}
-        {EFFECT_COLUMNS.map(([key, field, measure]) => (
+        {effectColumns(fished).map(([key, field, measure]) => (
           <tr key={key} className="border-t border-faint">
             <td>{t(`effect.${key}`)}</td>
             {columns.map(({ id, figures }) => <td key={id} className={`px-1 text-right ${figures && figures[field] !== before.figures[field] ? 'font-semibold' : ''}`}>{format(figures?.[field] ?? null, measure)}</td>)}

@@ -7,6 +7,7 @@ import { VERDICT_NAMES } from '@/core/evaluate';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
@@ -42,6 +43,7 @@ const GRID = 'grid grid-cols-[minmax(0,1fr)_40px_74px_18px]';
 
 /** What else could stand in the joint, each with what it would change. */
 export function Candidates(props: CandidatesProps) {
+  const verdictName = useVerdictText();
   const { number, fitted, tried, castMassKg, shows, onShows, order, onOrder, find, onFind, findRef, onTry, onFit, onAll } = props;
   const { t } = useI18n();
   const on = tried ?? fitted;
@@ -69,9 +71,9 @@ export function Candidates(props: CandidatesProps) {
         <SortButton label={t('candidates.weight')} by="castMassKg" order={order} onOrder={onOrder} right />
         <span className="flex items-center justify-end">
           <select aria-label={t('candidates.shows')} value={shows} onChange={(event) => VERDICT_NAMES.filter((name) => name === event.target.value).forEach(onShows)} className="max-w-[50px] bg-transparent">
-            {VERDICT_NAMES.map((name) => <option key={name} value={name} className="bg-sheet">{t(`verdict.${name}`)}</option>)}
+            {VERDICT_NAMES.map((name) => <option key={name} value={name} className="bg-sheet">{verdictName(name)}</option>)}
           </select>
-          <SortButton label={t('candidates.byRoom', { verdict: t(`verdict.${shows}`) })} by={shows} order={order} onOrder={onOrder} hidden />
+          <SortButton label={t('candidates.byRoom', { verdict: verdictName(shows) })} by={shows} order={order} onOrder={onOrder} hidden />
         </span>
         <SortButton label={t('candidates.byMark')} by="mark" order={order} onOrder={onOrder} hidden right />
       </div>

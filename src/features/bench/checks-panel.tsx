@@ -1,6 +1,7 @@
 'use client';
 
 import type { Finding } from '@/core/checks';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { findingText, jointText, type SpokenOf } from '@/i18n/setup-text';
 import { Mark } from '@/ui/mark';
@@ -17,6 +18,7 @@ export interface ChecksPanelProps {
 
 /** Every remark with its reason, what to do, the side that the house took, and the joints that it is about. */
 export function ChecksPanel({ open, onOpenChange, findings, rig, onSelect }: ChecksPanelProps) {
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t } = i18n;
   return (
@@ -29,7 +31,7 @@ export function ChecksPanel({ open, onOpenChange, findings, rig, onSelect }: Che
             <li key={`${finding.id}-${i}`} className="grid grid-cols-[20px_1fr] gap-x-2 border-b border-faint py-1.5">
               <span className="pt-0.5"><Mark shape={SEVERITY_SHAPE[finding.severity]} size={13} /></span>
               <div>
-                <h3 className="narrow text-[14px] font-semibold">{title} <span className="font-normal text-dim">· {t(`checks.severity.${finding.severity}`)} · {t(`verdict.${finding.verdict}`)}</span></h3>
+                <h3 className="narrow text-[14px] font-semibold">{title} <span className="font-normal text-dim">· {t(`checks.severity.${finding.severity}`)} · {verdictName(finding.verdict)}</span></h3>
                 <p>{found}</p>
                 <p className="text-dim">{t('checks.toDo')}: {todo}</p>
                 {side && <p className="semi-narrow text-[13px] text-dim">{t('checks.side', { side })}</p>}

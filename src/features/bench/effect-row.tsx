@@ -4,7 +4,8 @@ import type { EffectFigures, VerdictName } from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
-import { EFFECT_COLUMNS } from '@/features/fields/shown-as';
+import { effectColumns } from '@/features/fields/shown-as';
+import { useFished } from '@/features/fields/verdict-words';
 
 export interface EffectRowProps {
   readonly before: EffectFigures;
@@ -15,14 +16,15 @@ export interface EffectRowProps {
 }
 
 /** The verdict whose working has the figure. */
-const WORKED_IN: Readonly<Record<string, VerdictName>> = { grams: 'throw', net: 'fall', rate: 'fall', pitch: 'balance', needed: 'set', opening: 'set', points: 'balance' };
+const WORKED_IN: Readonly<Record<string, VerdictName>> = { grams: 'throw', net: 'fall', rate: 'fall', runs: 'fall', pull: 'throw', pitch: 'balance', needed: 'set', opening: 'set', points: 'balance' };
 
 /** What is tried on changes, before and after, in one row. */
 export function EffectRow({ before, after, parts, onWorking }: EffectRowProps) {
+  const fished = useFished();
   const i18n = useI18n();
   const { t, format, number, money } = i18n;
   const cells: readonly { readonly key: string; readonly label: string; readonly was: string; readonly is: string }[] = [
-    ...EFFECT_COLUMNS.map(([key, field, measure]) => ({ key, label: t(`effect.${key}`), was: format(before[field], measure), is: format(after[field], measure) })),
+    ...effectColumns(fished).map(([key, field, measure]) => ({ key, label: t(`effect.${key}`), was: format(before[field], measure), is: format(after[field], measure) })),
     { key: 'points', label: t('effect.points'), was: number(before.pointsInReach, 0), is: number(after.pointsInReach, 0) },
     ...(parts ? [{ key: 'price', label: t('effect.price'), was: parts.was.price ? money(parts.was.price) : '–', is: parts.is.price ? money(parts.is.price) : '–' }] : []),
   ];

@@ -3,7 +3,8 @@
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
 import type { Setup } from '@/core/setup';
-import { EFFECT_COLUMNS, MARK_SHAPE } from '@/features/fields/shown-as';
+import { effectColumns, MARK_SHAPE } from '@/features/fields/shown-as';
+import { useFished, useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
@@ -22,6 +23,8 @@ export interface OverlayPanelProps {
 
 /** Two revisions beside each other: what changed, what it did to marks and figures, and why. */
 export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOff }: OverlayPanelProps) {
+  const fished = useFished();
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t, format, number } = i18n;
   const { changes, marks, before, after } = revisionDifference(older.setup, newer.setup);
@@ -38,12 +41,12 @@ export function OverlayPanel({ open, onOpenChange, older, newer, parts, onTakeOf
         <tbody>
           {marks.map(({ verdict, was, is }) => (
             <tr key={verdict} className="border-t border-faint">
-              <td>{t(`verdict.${verdict}`)}</td>
+              <td>{verdictName(verdict)}</td>
               <td><span className="flex items-center justify-end gap-1"><Mark shape={MARK_SHAPE[was]} size={12} />{t(`mark.${was}`)}</span></td>
               <td><span className={`flex items-center justify-end gap-1 ${was === is ? '' : 'font-semibold'}`}><Mark shape={MARK_SHAPE[is]} size={12} />{t(`mark.${is}`)}</span></td>
             </tr>
           ))}
-          {EFFECT_COLUMNS.map(([key, field, measure]) => (
+          {effectColumns(fished).map(([key, field, measure]) => (
             <tr key={key} className="border-t border-faint"><td>{t(`effect.${key}`)}</td><td className="text-right">{format(before[field], measure)}</td><td className={`text-right ${before[field] === after[field] ? '' : 'font-semibold'}`}>{format(after[field], measure)}</td></tr>
           ))}
           <tr className="border-t border-faint"><td>{t('effect.points')}</td><td className="text-right">{number(before.pointsInReach, 0)}</td><td className="text-right">{number(after.pointsInReach, 0)}</td></tr>

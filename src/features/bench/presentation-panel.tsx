@@ -10,7 +10,7 @@ import type { Measure } from '@/core/measure';
 import { HOOKSET_LIMITS } from '@/core/hookset';
 import { WATER_LIMITS } from '@/core/water';
 import type { House } from '@/domain/house';
-import { PRESENTATION_LIMITS as L, type CastPresentation, type Presentation, type TowedPresentation } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L, TOWED_WAYS, type CastPresentation, type Presentation, type TowedPresentation } from '@/domain/presentation';
 import { presentationOf } from '@/domain/start-setup';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
@@ -33,7 +33,7 @@ export interface PresentationPanelProps {
 const keys = <K extends string>(table: Readonly<Record<K, unknown>>) => Object.keys(table) as K[];
 const FALL_KINDS = [...keys(FALL_WINDOWS), 'floats', 'suspends', 'own'] as const;
 const ATTITUDE_KINDS = [...keys(ATTITUDES), 'own'] as const;
-const WAYS = ['cast', 'trolled', 'drifted', 'dropped'] as const;
+const WAYS = ['cast', ...TOWED_WAYS] as const;
 const WEAR = ['teeth', 'gill-plates', 'rock'] as const;
 const ANYWHERE = '';
 
@@ -122,8 +122,8 @@ export function PresentationPanel({ open, onOpenChange, presentation: p, house, 
       <Group title={t('presentation.wanted')}>
         {p.kind === 'cast' ? <WantedFall presentation={p} wanted={wanted} /> : (
           <>
-            {figure('depthFrom', t('presentation.depthFrom'), 'depth', p.wanted.depth.fromM, { min: L.depthM.min, max: p.wanted.depth.toM }, (fromM, f) => wanted({ depth: { ...p.wanted.depth, fromM } }, f))}
-            {figure('depthTo', t('presentation.depthTo'), 'depth', p.wanted.depth.toM, { min: p.wanted.depth.fromM, max: L.depthM.max }, (toM, f) => wanted({ depth: { ...p.wanted.depth, toM } }, f))}
+            {figure('depthFrom', t('presentation.depthFrom'), 'depth', p.wanted.depth.fromM, { min: L.bandM.min, max: p.wanted.depth.toM }, (fromM, f) => wanted({ depth: { ...p.wanted.depth, fromM } }, f))}
+            {figure('depthTo', t('presentation.depthTo'), 'depth', p.wanted.depth.toM, { min: p.wanted.depth.fromM, max: L.bandM.max }, (toM, f) => wanted({ depth: { ...p.wanted.depth, toM } }, f))}
           </>
         )}
         <ChoiceField label={t('presentation.attitude')} value={attitude.kind} options={options(ATTITUDE_KINDS, (k) => t(`attitude.${k}`))} onValueChange={(kind) => wanted({ attitude: kind === 'own' ? { kind, pitchRad: 0 } : { kind } }, 'attitude')} />

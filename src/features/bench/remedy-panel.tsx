@@ -5,6 +5,7 @@ import { placesOf, type Change, type Remedy, type VerdictShift } from '@/core/ch
 import type { Setup } from '@/core/setup';
 import type { Part } from '@/domain/parts';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useAnswer } from '@/features/fields/use-answer';
 import { changeText } from '@/i18n/change-text';
 import { useI18n } from '@/i18n/client';
@@ -61,6 +62,7 @@ interface RemedyItemProps {
 }
 
 function RemedyItem({ remedy, setup, isOn, onTry, onFit, onDismiss }: RemedyItemProps) {
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t } = i18n;
   const toFind = remedy.changes.some((change) => change.kind === 'part' && change.from === 'class');
@@ -80,7 +82,7 @@ function RemedyItem({ remedy, setup, isOn, onTry, onFit, onDismiss }: RemedyItem
       </ul>
       <p className="narrow mt-0.5 flex flex-wrap gap-x-3 text-[13px]">
         {moved.map((shift) => <Shift key={shift.verdict} shift={shift} />)}
-        {remedy.spoils.length > 0 && <span className={isOn ? '' : 'text-dim'}>{t('remedy.spoils', { verdicts: remedy.spoils.map((name) => t(`verdict.${name}`)).join(', ') })}</span>}
+        {remedy.spoils.length > 0 && <span className={isOn ? '' : 'text-dim'}>{t('remedy.spoils', { verdicts: remedy.spoils.map((name) => verdictName(name)).join(', ') })}</span>}
       </p>
       <p className="narrow mt-0.5 flex flex-wrap items-center gap-x-3 text-[12.5px]">
         <button type="button" aria-pressed={isOn} onClick={onTry} className="min-h-8 border border-ink px-2 lg:min-h-6">{isOn ? t('key.putBack') : t('key.try')}</button>
@@ -93,10 +95,11 @@ function RemedyItem({ remedy, setup, isOn, onTry, onFit, onDismiss }: RemedyItem
 }
 
 function Shift({ shift: { verdict, was, is } }: { readonly shift: VerdictShift }) {
+  const verdictName = useVerdictText();
   const { t } = useI18n();
   return (
     <span className="flex items-center gap-1">
-      {t(`verdict.${verdict}`)} <Mark shape={MARK_SHAPE[was]} size={11} /> → <Mark shape={MARK_SHAPE[is]} size={11} />
+      {verdictName(verdict)} <Mark shape={MARK_SHAPE[was]} size={11} /> → <Mark shape={MARK_SHAPE[is]} size={11} />
       <span className="sr-only">{t(`mark.${was}`)}, {t(`mark.${is}`)}</span>
     </span>
   );

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import type { MovedMark } from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';
 import { fieldLabel } from '@/i18n/field-text';
 import { measureOfField } from '@/i18n/measure-of-field';
@@ -65,11 +66,12 @@ export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current
 
 /** The mark that moved and the reading that moved it; with several, the first. */
 export function movedText(i18n: I18n, mark: MovedMark, box: readonly Part[]): string {
+  const verdictName = useVerdictText();
   const { t, format } = i18n;
   const [because] = mark.because;
   if (!because) return '';
   const part = box.find((each) => each.id === because.partId)!;
-  const verdict = { verdict: t(`verdict.${mark.verdict}`), then: t(`mark.${mark.then}`), now: t(`mark.${mark.now}`), part: partTitle(i18n, part) };
+  const verdict = { verdict: verdictName(mark.verdict), then: t(`mark.${mark.then}`), now: t(`mark.${mark.now}`), part: partTitle(i18n, part) };
   if (!because.then || !because.now) return t('revisions.movedOtherwise', { ...verdict, field: because.path === 'stiffness' ? t('field.stiffness_kind') : fieldLabel(i18n, part.kind, because.path) });
   const { field, measure } = measureOfField(because.path, part.kind);
   return t('revisions.moved', { ...verdict, field: t(`field.${field}`), was: format(because.then.value, measure), is: format(because.now.value, measure) });

@@ -8,6 +8,7 @@ import type { Mark } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import type { Setup } from '@/core/setup';
 import { saveText } from '@/features/fields/save-text';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n, type I18n } from '@/i18n/client';
@@ -33,6 +34,7 @@ const STEPS_OF_TWO = [21, 13] as const;
 
 /** Any result against one or two inputs: where it is sound, where it stands now, and the value to take over. */
 export function SweepPanel({ open, onOpenChange, setup, unitOf, onTakeOver }: SweepPanelProps) {
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t } = i18n;
   const choices = useMemo(() => sweepChoices(i18n, setup), [i18n, setup]);
@@ -50,7 +52,7 @@ export function SweepPanel({ open, onOpenChange, setup, unitOf, onTakeOver }: Sw
   const { last, waiting, progress, failed } = useAnswer(question);
   const measure = of.measure ?? MEASURE_OF_UNIT[unitOf(of.verdict)];
   const option = (choice: SweepChoice) => ({ value: choice.path, label: choice.label });
-  const nameOf = (choice: ResultChoice) => (choice.key === 'value' ? t(`verdict.${choice.verdict}`) : t(`sweep.result.${choice.key}`));
+  const nameOf = (choice: ResultChoice) => (choice.key === 'value' ? verdictName(choice.verdict) : t(`sweep.result.${choice.key}`));
   return (
     <Panel open={open} onOpenChange={onOpenChange} title={t('sweep.title')} closeLabel={t('common.close')}>
       <div className="mb-2 grid gap-x-4 gap-y-1 sm:grid-cols-3">

@@ -6,6 +6,7 @@ import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName } from '
 import type { Setup } from '@/core/setup';
 import { measurementUrl } from '@/domain/measurable';
 import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { reasonText } from '@/i18n/setup-text';
@@ -50,6 +51,7 @@ interface VerdictCellProps {
 }
 
 function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRemedies }: VerdictCellProps) {
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t, show, format } = i18n;
   const measure = MEASURE_OF_UNIT[verdict.unit];
@@ -62,12 +64,12 @@ function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRe
     <section aria-labelledby={`verdict-${name}`} data-verdict={name} data-mark={verdict.mark} data-shown={mark} className="grid min-w-0 grid-cols-[7rem_1fr] items-end border-b border-faint px-3.5 py-1.5 last:border-0 sm:block sm:border-b-0 sm:border-r">
       <h2 id={`verdict-${name}`} className="narrow col-span-2 flex items-center gap-1.5 text-[15px] font-semibold">
         <Mark shape={MARK_SHAPE[mark]} />
-        {t(`verdict.${name}`)}
+        {verdictName(name)}
         <span className="ml-auto text-[12px] font-normal text-dim">{isOpen ? t('range.notYet') : t(`mark.${verdict.mark}`)}</span>
       </h2>
       {shown ? (
         <p className="flex flex-wrap items-baseline gap-x-2">
-          <button type="button" onClick={onWorking} className="narrower block whitespace-nowrap text-left text-[31px] font-semibold leading-[1.1] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${t(`verdict.${name}`)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
+          <button type="button" onClick={onWorking} className="narrower block whitespace-nowrap text-left text-[31px] font-semibold leading-[1.1] hover:underline hover:decoration-1 hover:underline-offset-4" aria-label={`${verdictName(name)} ${format(verdict.value, measure)}: ${t('key.working')}`}>
             <output>{shown.number}</output>
             <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
           </button>
@@ -88,7 +90,7 @@ function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRe
           ticks={scale.ticks.map((at) => ({ at, label: show(at, measure).number }))}
           value={verdict.value}
           range={range}
-          label={`${t('limit.scale', { verdict: t(`verdict.${name}`) })}: ${scale.ticks.map((at) => format(at, measure)).join(', ')}`}
+          label={`${t('limit.scale', { verdict: verdictName(name) })}: ${scale.ticks.map((at) => format(at, measure)).join(', ')}`}
         />
       )}
       <p className="semi-narrow col-span-2 mt-0.5 text-[12.5px] leading-[1.25]">{verdict.reasons.map((reason) => reasonText(i18n, reason, rig)).join(' ')}</p>

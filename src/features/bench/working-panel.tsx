@@ -10,6 +10,7 @@ import type { Setup } from '@/core/setup';
 import { workingOf, WORKING_SUBJECTS, type Origin, type Term, type WorkingSubject } from '@/core/workings';
 import { measurableBy, measurementUrl, uncertainInput } from '@/domain/measurable';
 import type { Part } from '@/domain/parts';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { partTitle } from '@/i18n/part-text';
@@ -33,10 +34,11 @@ const isVerdict = (subject: WorkingSubject): subject is VerdictName => (VERDICT_
 
 /** Equation, what goes in with where it came from, what comes out with its range, what that comes from, the source, the command. */
 export function WorkingPanel({ subject, onSubject, setup, evaluation, ranges, box, fileUrl }: WorkingPanelProps) {
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t } = i18n;
   const working = useMemo(() => (subject ? workingOf(subject, setup, evaluation) : null), [subject, setup, evaluation]);
-  const nameOf = (each: WorkingSubject) => (isVerdict(each) ? t(`verdict.${each}`) : t(`working.subject.${each}`));
+  const nameOf = (each: WorkingSubject) => (isVerdict(each) ? verdictName(each) : t(`working.subject.${each}`));
   return (
     <Panel open={subject !== null} onOpenChange={(open) => !open && onSubject(null)} title={subject ? t('working.title', { verdict: nameOf(subject) }) : ''} closeLabel={t('common.close')}>
       <div className="narrow mb-2 flex flex-wrap gap-x-3.5 border-b border-faint">

@@ -6,7 +6,8 @@ import type { Ranges } from '@/core/choose';
 import { effectFigures, VERDICT_NAMES, type VerdictName } from '@/core/evaluate';
 import type { Measure } from '@/core/measure';
 import { revisionLetter } from '@/domain/revision-letter';
-import { EFFECT_COLUMNS, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { effectColumns, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { useFished, useVerdictText } from '@/features/fields/verdict-words';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { reasonText } from '@/i18n/setup-text';
@@ -16,6 +17,8 @@ import type { Question } from '@/workers/protocol';
 
 /** Up to four setups beside each other, verdict by verdict, each with its range. */
 export function CompareView({ setups }: { readonly setups: readonly Compared[] }) {
+  const fished = useFished();
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t, format } = i18n;
   const ranges = useRangesOf(setups);
@@ -40,7 +43,7 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
             <tbody>
               {VERDICT_NAMES.map((name) => (
                 <tr key={name} className="border-t border-ink align-top">
-                  <th className="narrow px-3 py-1.5 text-left font-semibold">{t(`verdict.${name}`)}</th>
+                  <th className="narrow px-3 py-1.5 text-left font-semibold">{verdictName(name)}</th>
                   {setups.map(({ id, file, evaluation }, i) => {
                     const verdict = evaluation.verdicts[name];
                     return (
@@ -53,7 +56,7 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
                   })}
                 </tr>
               ))}
-              {EFFECT_COLUMNS.map(([key, field, measure]) => (
+              {effectColumns(fished).map(([key, field, measure]) => (
                 <tr key={key} className="border-t border-faint">
                   <th className="narrow px-3 py-1 text-left font-normal">{t(`effect.${key}`)}</th>
                   {setups.map(({ id }, i) => <td key={id} className="px-3 py-1 text-right">{format(figures[i]![field], measure)}</td>)}

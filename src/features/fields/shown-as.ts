@@ -10,10 +10,17 @@ export const MARK_SHAPE = { sound: 'filled', edge: 'half', fails: 'crossed', 'ca
 export const UNDERLINE = { measured: 'border-solid', label: 'border-dashed', class: 'border-dotted' } as const satisfies Record<Provenance, string>;
 
 /** What a verdict's figure measures. */
-export const MEASURE_OF_UNIT = { kg: 'mass', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
+export const MEASURE_OF_UNIT = { kg: 'mass', m: 'depth', 'm/s': 'speed', '1': 'ratio', rad: 'angle' } as const satisfies Record<VerdictUnit, Measure>;
 
-/** The figures that a part can move, with their names in the catalogue and what they measure. */
-export const EFFECT_COLUMNS = [
-  ['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed'], ['pitch', 'pitchRad', 'angle'],
-  ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force'],
-] as const satisfies readonly (readonly [string, keyof EffectFigures, Measure])[];
+/** A figure that a part can move: its name in the catalogue, where it stands, what it measures. */
+type EffectColumn = readonly [key: 'grams' | 'net' | 'rate' | 'runs' | 'pull' | 'pitch' | 'needed' | 'opening', field: keyof EffectFigures, measure: Measure];
+
+const BOTH: readonly EffectColumn[] = [['pitch', 'pitchRad', 'angle'], ['needed', 'neededN', 'force'], ['opening', 'openingN', 'force']];
+const CAST: readonly EffectColumn[] = [['grams', 'castMassKg', 'mass'], ['net', 'netWeightN', 'smallForce'], ['rate', 'sinkMps', 'speed']];
+const TOWED: readonly EffectColumn[] = [['net', 'netWeightN', 'smallForce'], ['runs', 'depthM', 'depth'], ['pull', 'pullN', 'force']];
+
+/** The figures that a part can move, in a rig that is cast, towed, or either. */
+export function effectColumns(fished: 'cast' | 'towed' | 'both'): readonly EffectColumn[] {
+  if (fished === 'both') return [...CAST, ...TOWED.filter(([key]) => key !== 'net'), ...BOTH];
+  return [...(fished === 'cast' ? CAST : TOWED), ...BOTH];
+}

@@ -3,6 +3,7 @@ import { VERDICT_NAMES } from '@/core/evaluate';
 import { revisionLetter } from '@/domain/revision-letter';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { getI18n } from '@/i18n/server';
+import { verdictText } from '@/i18n/setup-text';
 import type { SetupLine } from '@/server/queries/setup-list';
 import { Mark } from '@/ui/mark';
 import { BringBack, SetupActions } from './setup-actions';
@@ -32,7 +33,7 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
                 <th className="px-2 font-normal">{t('list.revision')}</th>
                 <th className="px-2 font-normal">{t('list.date')}</th>
                 {VERDICT_NAMES.map((name) => (
-                  <th key={name} className="px-2 font-normal">{t(`verdict.${name}`)}</th>
+                  <th key={name} className="px-2 font-normal">{verdictText({ t }, name, 'both')}</th>
                 ))}
                 <th className="px-2 font-normal"><span className="sr-only">{t('list.actions')}</span></th>
               </tr>

@@ -7,6 +7,7 @@ import type { House } from '@/domain/house';
 import type { Part } from '@/domain/parts';
 import type { RigId, RigSlot } from '@/domain/rigs';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
@@ -30,6 +31,7 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
   const start = useSetupStart(box, house, t('start.firstReason'));
   const [asked, setAsked] = useState(false);
   const { rig, slots, chosen, missing, evaluation } = start;
+  const verdictName = useVerdictText(evaluation?.figures.tow ? 'towed' : 'cast');
   const slotName = ({ id, seed }: RigSlot) => jointText(i18n, { id, kind: seed.kind });
   return (
     <main id="main" tabIndex={-1} className="mx-auto max-w-5xl px-3 py-4 outline-none">
@@ -73,7 +75,7 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
                 ) : evaluation ? (
                   <ul>
                     {VERDICT_NAMES.map((verdict) => (
-                      <li key={verdict} className="flex min-h-7 items-center gap-2"><Mark shape={MARK_SHAPE[evaluation.verdicts[verdict].mark]} size={13} /> {t(`verdict.${verdict}`)} <span className="narrow ml-auto text-[13px] text-dim">{t(`mark.${evaluation.verdicts[verdict].mark}`)}</span></li>
+                      <li key={verdict} className="flex min-h-7 items-center gap-2"><Mark shape={MARK_SHAPE[evaluation.verdicts[verdict].mark]} size={13} /> {verdictName(verdict)} <span className="narrow ml-auto text-[13px] text-dim">{t(`mark.${evaluation.verdicts[verdict].mark}`)}</span></li>
                     ))}
                   </ul>
                 ) : (

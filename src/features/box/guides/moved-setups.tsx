@@ -1,9 +1,11 @@
 import Link from 'next/link';
+import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import type { Measured } from '@/server/actions/box';
 
 /** After a measurement: which marks of which setups it moved. */
 export function MovedSetups({ saved }: { readonly saved: Measured }) {
+  const verdictName = useVerdictText();
   const { t } = useI18n();
   return (
     <div role="status">
@@ -13,7 +15,7 @@ export function MovedSetups({ saved }: { readonly saved: Measured }) {
         {saved.setups.map(({ setupId, name, marks }) => (
           <li key={setupId} className="border-t border-faint py-1">
             <Link href={`/bench/${setupId}`} className="underline">{name}</Link>:{' '}
-            {marks.length === 0 ? t('guide.nothingMoved') : marks.map(({ verdict, then, now }) => t('guide.moved', { verdict: t(`verdict.${verdict}`), then: t(`mark.${then}`), now: t(`mark.${now}`) })).join('; ')}
+            {marks.length === 0 ? t('guide.nothingMoved') : marks.map(({ verdict, then, now }) => t('guide.moved', { verdict: verdictName(verdict), then: t(`mark.${then}`), now: t(`mark.${now}`) })).join('; ')}
           </li>
         ))}
       </ul>
