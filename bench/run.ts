@@ -60,12 +60,14 @@ const JOBS: readonly (readonly [name: string, askedMs: number, job: (i: number) 
 ];
 
 const wall: Setup = demoFile('setup-drowned-wall');
+const harness: Setup = demoFile('setup-crawler-harness');
 const flawed = demoFile('setup-long-flat');
 const hooks = demoParts.filter(({ kind }) => kind === 'hook');
 
 /** What takes longer is asked fewer times. */
 const LONG_JOBS: typeof JOBS = [
   ['ranges of a setup, 256 draws', 1500, (i) => finish(setupRanges(wall, { seed: i }))],
+  ['ranges of a rig on the bottom', 1500, (i) => finish(setupRanges(harness, { seed: i }))],
   ['150 candidates', 1500, (i) => Array.from({ length: 150 }, (_, k) => evaluate(withPart(wall, 'hook', hooks[(i + k) % hooks.length]!)))],
   ['remedies of a flawed setup', 3000, () => finish(remedies({ setup: flawed, ...changesFor(flawed, demoParts) }))],
   ['sweep, 41 steps', 500, (i) => finish(sweep({ base: wall, axes: [{ path: 'presentation.distanceM', from: 8 + i, to: 50, steps: 41 }], of: ['verdicts.set.value'], compute: (setup) => evaluate(setup) }))],

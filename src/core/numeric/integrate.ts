@@ -60,7 +60,7 @@ export function integrate(
     f(t + (4 * h) / 5, combine(A4), k4);
     f(t + (8 * h) / 9, combine(A5), k5);
     f(t + h, combine(A6), k6);
-    const next = Float64Array.from(combine(A7));
+    const next = combine(A7).slice();
     f(t + h, next, k7);
 
     let error = 0;

@@ -37,7 +37,7 @@ export interface Running {
 }
 
 /** Wet line is told to the centimetre [m]. */
-const LINE_TOLERANCE_M = 0.005;
+const LINE_TOLERANCE_M = 0.01;
 
 /**
  * How a towed rig runs: depth, pull and shape of its line, from the rod's tip or a release on.
@@ -103,30 +103,40 @@ function asking({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0):
 
 function fromTip(scene: Scene, heightM: number, rig: Rig): Free {
   const { lineOutM, bottomM } = scene.presentation;
-  const trailingM = scene.line.segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+  const trailingM = behindMainM(scene.line);
   if (lineOutM + trailingM <= heightM) return inTheAir(scene, lineOutM, heightM);
   // The line rises straight to the tip, so what is left of it for the water hangs on its own angle.
   const airOf = (result: Tow) => (result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity);
-  const wetFor = (resultOf: (wetM: number) => Tow): number | null => {
-    const spare = (wetM: number) => lineOutM - wetM - Math.min(1e6, airOf(resultOf(wetM)));
-    const [lo, hi] = [1e-3, Math.max(2e-3, lineOutM - heightM)];
-    const [fLo, fHi] = [spare(lo), spare(hi)];
-    if (fLo <= 0) return null;
-    return fHi >= 0 ? hi : findRoot(spare, { lo, hi, fLo, fHi }, LINE_TOLERANCE_M);
-  };
-  const free = (wetM: number) => tow(asking(scene, wetM));
-  const wetM = wetFor(free);
-  if (wetM === null) return atSurface(scene, lineOutM, heightM, asking(scene, 1e-3));
-  const result = free(wetM);
+  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(asking(scene, each), { shaped: false }))), lineOutM, heightM);
+  if (wetM === null) return atSurface(scene, lineOutM, heightM, asking(scene, LEAST_WET_M));
+  const result = tow(asking(scene, wetM));
   if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, asking(scene, wetM));
   if (bottomM !== undefined && lowest(result) > bottomM) {
-    const rested = onBottom(scene, bottomM, rig, (bodies) => {
-      const wet = wetFor((each) => tow({ ...asking(scene, each), ...bodies })) ?? 1e-3;
-      return { ...asking(scene, wet), ...bodies };
-    });
-    return told(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact });
+    const rested = onBottom(scene, result, bottomM, rig, (paid) => lineOutM - (paid.lineOutM! - trailingM) - Math.min(1e6, airOf(paid)));
+    return onTheFloor(told(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact }), bottomM);
   }
   return told(scene, result, asking(scene, wetM), { heightM, lineM: lineOutM, contact: null });
+}
+
+/** Below this no line is in the water that counts [m]. */
+const LEAST_WET_M = 1e-3;
+
+/** How much of the line is wet, where what is wet tells how much is in the air; null where even the least leaves too little. */
+function wetOf(air: (wetM: number) => number, lineOutM: number, heightM: number): number | null {
+  const spare = (wetM: number) => lineOutM - wetM - air(wetM);
+  let [lo, hi] = [LEAST_WET_M, Math.max(2 * LEAST_WET_M, lineOutM - heightM)];
+  let fHi = spare(hi);
+  if (fHi >= 0) return hi;
+  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess.
+  const guess = hi + fHi;
+  let fLo: number | null = null;
+  if (guess > lo) {
+    const f = spare(guess);
+    if (f >= 0) [lo, fLo] = [guess, f];
+    else [hi, fHi] = [guess, f];
+  }
+  fLo ??= spare(lo);
+  return fLo <= 0 ? null : findRoot(spare, { lo, hi, fLo, fHi }, LINE_TOLERANCE_M);
 }
 
 function behindRelease(scene: Scene, leadM: number, from: { readonly depthM: number; readonly behindM: number }, rig: Rig): Free {
@@ -136,40 +146,62 @@ function behindRelease(scene: Scene, leadM: number, from: { readonly depthM: num
   const moved = (free: Free): Free => ({ ...free, depthM: free.depthM === null ? null : free.depthM + from.depthM, lureMps: throughWater(scene, (free.depthM ?? 0) + from.depthM), behindM: free.behindM === null ? null : free.behindM + from.behindM, shape: free.shape.map(([x, z]) => [x + from.behindM, z + from.depthM] as const) });
   if (result.outcome !== 'ok') return moved(rising(scene, leadM, from.depthM, asked));
   if (bottomM !== undefined && lowest(result) + from.depthM > bottomM) {
-    const rested = onBottom(scene, Math.max(0.01, bottomM - from.depthM), rig, (bodies) => ({ ...asked, ...bodies }));
-    return moved(told(scene, rested.result, rested.asked, { heightM: 0, lineM: leadM, contact: rested.contact }));
+    const rested = onBottom(scene, result, Math.max(0.01, bottomM - from.depthM), rig, (paid) => leadM - (paid.lineOutM! - behindMainM(scene.line)));
+    return moved(onTheFloor(told(scene, rested.result, rested.asked, { heightM: 0, lineM: leadM, contact: rested.contact }), bottomM - from.depthM));
   }
   return moved(told(scene, result, asked, { heightM: 0, lineM: leadM, contact: null }));
 }
 
+/** What trails lower than the body that touches lies on the bottom beside it. */
+const onTheFloor = (free: Free, bottomM: number): Free => ({ ...free, depthM: free.depthM === null ? null : Math.min(free.depthM, bottomM), shape: free.shape.map(([x, z]) => [x, Math.min(z, bottomM)] as const) });
+
 const lowest = ({ shape }: Tow): number => shape.reduce((deep, [, z]) => Math.max(deep, z), 0);
 
-type Bodies = Pick<TowInput, 'weights' | 'end'>;
-
-/** The line with its heaviest body on the bottom: what the bottom carries of it is the root. */
-function onBottom(scene: Scene, bottomM: number, rig: Rig, asked: (bodies: Bodies) => TowInput): { readonly result: Tow; readonly asked: TowInput; readonly contact: Running['contact'] } {
+/**
+ * The line with its heaviest body on the bottom: what the bottom carries of it is the root at which the line that the depth
+ * then takes is the line that is out.
+ */
+function onBottom(scene: Scene, free: Tow, bottomM: number, rig: Rig, spare: (line: Tow) => number): { readonly result: Tow; readonly asked: TowInput; readonly contact: NonNullable<Running['contact']> } {
   const { line, water, sogMps, presentation } = scene;
   const bodies: readonly TowedBody[] = [...line.weights, line.end];
   const heaviest = bodies.reduce((most, each, i) => (down(each, sogMps, water) >= down(bodies[most]!, sogMps, water) ? i : most), 0);
-  const mostN = down(bodies[heaviest]!, sogMps, water);
+  const mostN = Math.max(0, down(bodies[heaviest]!, sogMps, water));
   const { mu } = rig.classes.bottoms[presentation.conditions.bottom ?? 'sand'];
   const push = 0.5 * water.densityKgPm3 * sogMps ** 2;
-  const withContact = (forceN: number): TowInput => {
+  // What trails behind the body hangs as it did when the rig ran free; so much higher or lower lies the end.
+  const trailingM = line.segments.slice((line.weights[heaviest]?.afterSegment ?? line.segments.length - 1) + 1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+  const endM = Math.max(0.01, bottomM + free.depthM! - depthAlong(free, trailingM));
+  const withContact = (forceN: number, solve: TowInput['solve'], wetM: number): TowInput => {
     const rest = (body: TowedBody): TowedBody => ({ ...body, netWeightN: body.netWeightN - forceN, dragAreaM2: body.dragAreaM2 + (push > 1e-6 ? (mu * forceN) / push : 0) });
-    return asked({
+    return {
+      ...asking(scene, wetM),
       weights: line.weights.map(({ jointId: _, ...weight }, i) => (i === heaviest ? { ...weight, ...rest(weight) } : weight)),
       end: heaviest === line.weights.length ? rest(line.end) : line.end,
-    });
+      solve,
+    };
   };
-  const over = (forceN: number) => lowestOf(tow(withContact(forceN))) - bottomM;
-  const fLo = over(0);
-  const fHi = over(mostN);
-  const forceN = fLo <= 0 ? 0 : fHi >= 0 ? mostN : findRoot(over, { lo: 0, hi: mostN, fLo, fHi }, 1e-4 * mostN);
-  const final = withContact(forceN);
-  return { result: tow(final), asked: final, contact: { forceN, share: mostN > 0 ? forceN / mostN : 0 } };
+  const lineFor = (forceN: number) => tow(withContact(forceN, { for: 'line-out', depthM: endM }, 0), { shaped: false });
+  const left = (forceN: number) => {
+    const paid = lineFor(forceN);
+    return paid.outcome === 'ok' ? spare(paid) : -1e6;
+  };
+  const [fLo, fHi] = [left(0), left(mostN)];
+  const forceN = fLo <= 0 ? 0 : fHi >= 0 ? mostN : findRoot(left, { lo: 0, hi: mostN, fLo, fHi }, 1e-3 * mostN);
+  const paid = lineFor(forceN);
+  const wetM = paid.outcome === 'ok' ? paid.lineOutM! - behindMainM(line) : free.lineOutM! - behindMainM(line);
+  const asked = withContact(forceN, { for: 'depth' }, wetM);
+  return { result: tow(asked), asked, contact: { forceN, share: mostN > 0 ? forceN / mostN : 0 } };
 }
 
-const lowestOf = (result: Tow): number => (result.outcome === 'ok' ? lowest(result) : 0);
+/** Line behind the main line [m]. */
+const behindMainM = ({ segments }: TowedLine): number => segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+
+/** Depth so far along the line from its end; the shape's points stand evenly [m]. */
+function depthAlong({ shape, lineOutM }: Tow, fromEndM: number): number {
+  const at = (1 - fromEndM / lineOutM!) * (shape.length - 1);
+  const i = Math.min(shape.length - 2, Math.max(0, Math.floor(at)));
+  return shape[i]![1] + (at - i) * (shape[i + 1]![1] - shape[i]![1]);
+}
 
 const down = ({ netWeightN, downAreaM2 = 0 }: TowedBody, speedMps: number, { densityKgPm3 }: WaterProperties): number => netWeightN + (speedMps > 0 ? 0.5 * densityKgPm3 * downAreaM2 * speedMps ** 2 : 0);
 
@@ -196,7 +228,7 @@ function told(scene: Scene, result: Tow, asked: TowInput, { heightM, lineM, cont
 
 /** A lure on the surface: the line lies straight from the tip to it, its wet part on the water. */
 function atSurface(scene: Scene, lineOutM: number, heightM: number, asked: TowInput): Free {
-  const trailingM = scene.line.segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+  const trailingM = behindMainM(scene.line);
   const allM = lineOutM + trailingM;
   const behindM = Math.sqrt(Math.max(0, allM ** 2 - heightM ** 2));
   return {
@@ -235,7 +267,7 @@ function rising(scene: Scene, leadM: number, fromM: number, asked: TowInput): Fr
 
 /** Behind a release a lure that neither sinks nor dives trails level. */
 function level(scene: Scene, leadM: number, asked: TowInput): Free {
-  const allM = leadM + scene.line.segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+  const allM = leadM + behindMainM(scene.line);
   return {
     outcome: 'runs', depthM: 0, lineM: leadM, airM: 0, behindM: allM, surfaceAngleRad: 0,
     pullN: hungPullN(scene.line, scene.sogMps, scene.water),

@@ -38,7 +38,7 @@ export interface Marcher {
   readonly weights: TowInput['weights'];
 }
 
-const TOLERANCE = 3e-6;
+const TOLERANCE = 1e-5;
 const SCALE = 1e-2;
 const MOST_STEPS = 5000;
 
@@ -111,7 +111,7 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
           out[3] = sin;
         },
         { t: 0, y: [at.horizontalN / forceN, at.verticalN / forceN, forwardM / lengthM, riseM / lengthM] },
-        { tolerance: TOLERANCE, scale: SCALE, firstStep: 1e-2, maxSteps: MOST_STEPS, until: until / lengthM },
+        { tolerance: TOLERANCE, scale: SCALE, firstStep: 0.1, maxSteps: MOST_STEPS, until: until / lengthM },
         (step) => {
           const surfaced = pays ? eventIn(step, (y) => depthM / lengthM - y(3)) : null;
           if (surfaced !== null) {

@@ -17,31 +17,37 @@ const WEIGHTS_TRIED = Array.from({ length: 28 }, (_, i) => 10 ** (-4 + i / 3));
  * that floats lies on the surface before the boat and is counted in line out and layback.
  * Outcomes besides ok: `at-surface` (it does not go under), `never-that-deep` (no length of this line gets there),
  * `no-weight-does` (no weight gives that angle there), `too-shallow-for-the-rig` (the rig behind the paid out line is
- * longer than that depth takes); with them every figure is null.
+ * longer than that depth takes); with them every figure is null. Who searches with it asks for no shape.
  */
-export function tow(input: TowInput): Tow {
+export function tow(input: TowInput, { shaped = true }: { readonly shaped?: boolean } = {}): Tow {
+  const found = solve(input);
+  return found.outcome === 'ok' ? answer(input, found.marched, found, shaped) : none(found.outcome);
+}
+
+type Found = { readonly outcome: 'ok'; readonly marched: Marched; readonly depthM: number; readonly weightN: number; readonly lineOutM: number } | { readonly outcome: Exclude<TowOutcome, 'ok'> };
+
+function solve(input: TowInput): Found {
   const march = marcher(input, waterProperties(input.water));
   switch (input.solve.for) {
     case 'depth':
       return runningDepth(input, march);
     case 'line-out':
-      return lineForDepth(input, march, input.solve.depthM, input.end.netWeightN);
+      return lineForDepth(march, input.solve.depthM, input.end.netWeightN);
     case 'weight':
-      return weightForAngle(input, march, input.solve);
+      return weightForAngle(march, input.solve);
     default:
       return input.solve satisfies never;
   }
 }
 
-function runningDepth(input: TowInput, march: Marcher): Tow {
+function runningDepth(input: TowInput, march: Marcher): Found {
   const weightN = input.end.netWeightN;
   const lengthM = input.segments.reduce((sum, segment) => sum + segment.lengthM, 0);
   const highest = (depthM: number) => march.whole(depthM, weightN).points.reduce((top, point) => (point.riseM >= top.riseM ? point : top));
   // In still water the speed is the same everywhere, and so is the line's shape.
   const depthM = stillOrOneSpeed(input) ? highest(0).riseM : shallowest((depth) => highest(depth).riseM - depth, lengthM, input);
-  if (depthM === null || depthM <= 1e-6 * lengthM) return none('at-surface');
-  const marched = march.whole(depthM, weightN);
-  return answer(input, marched, { depthM, weightN, lineOutM: lengthM });
+  if (depthM === null || depthM <= 1e-6 * lengthM) return { outcome: 'at-surface' };
+  return { outcome: 'ok', marched: march.whole(depthM, weightN), depthM, weightN, lineOutM: lengthM };
 }
 
 const stillOrOneSpeed = ({ current = [] }: TowInput): boolean => current.every(({ alongMps }) => alongMps === current[0]!.alongMps);
@@ -62,14 +68,14 @@ function shallowest(short: (depthM: number) => number, lengthM: number, { curren
   return lengthM;
 }
 
-function lineForDepth(input: TowInput, march: Marcher, depthM: number, weightN: number): Tow {
+function lineForDepth(march: Marcher, depthM: number, weightN: number): Found {
   const marched = march.toSurface(depthM, weightN);
-  if (marched.endedBy !== 'surface') return none('never-that-deep');
-  if (marched.segment > 0) return none('too-shallow-for-the-rig');
-  return answer(input, marched, { depthM, weightN, lineOutM: marched.points.at(-1)!.sM });
+  if (marched.endedBy !== 'surface') return { outcome: 'never-that-deep' };
+  if (marched.segment > 0) return { outcome: 'too-shallow-for-the-rig' };
+  return { outcome: 'ok', marched, depthM, weightN, lineOutM: marched.points.at(-1)!.sM };
 }
 
-function weightForAngle(input: TowInput, march: Marcher, { depthM, surfaceAngleRad }: Extract<TowInput['solve'], { for: 'weight' }>): Tow {
+function weightForAngle(march: Marcher, { depthM, surfaceAngleRad }: Extract<TowInput['solve'], { for: 'weight' }>): Found {
   const steeper = (weightN: number): number | null => {
     const { endedBy, segment, points } = march.toSurface(depthM, weightN);
     if (endedBy === 'surface') return segment > 0 ? null : angleRad(points.at(-1)!) - surfaceAngleRad;
@@ -89,19 +95,19 @@ function weightForAngle(input: TowInput, march: Marcher, { depthM, surfaceAngleR
     if (f === 0 || (lo !== null && fLo < 0 && f > 0)) {
       const weightN = f === 0 ? weight : findRoot((each) => steeper(each) ?? -surfaceAngleRad, { lo: lo!, hi: weight, fLo, fHi: f }, 1e-7 * weight);
       // A jump from a line that never comes up to one that comes up too steep is no root.
-      if (Math.abs(steeper(weightN) ?? 1) < 1e-3) return lineForDepth(input, march, depthM, weightN);
+      if (Math.abs(steeper(weightN) ?? 1) < 1e-3) return lineForDepth(march, depthM, weightN);
     }
     lo = weight;
     fLo = f;
   }
-  return none(fits ? 'no-weight-does' : 'too-shallow-for-the-rig');
+  return { outcome: fits ? 'no-weight-does' : 'too-shallow-for-the-rig' };
 }
 
 const none = (outcome: Exclude<TowOutcome, 'ok'>): Tow => ({ outcome, depthM: null, lineOutM: null, laybackM: null, surfaceAngleRad: null, surfaceTensionN: null, endAngleRad: null, netWeightN: null, shape: [] });
 
 const angleRad = ({ horizontalN, verticalN }: LinePoint): number => Math.atan2(verticalN, horizontalN);
 
-function answer(input: TowInput, { points }: Marched, { depthM, weightN, lineOutM }: { readonly depthM: number; readonly weightN: number; readonly lineOutM: number }): Tow {
+function answer(input: TowInput, { points }: Marched, { depthM, weightN, lineOutM }: { readonly depthM: number; readonly weightN: number; readonly lineOutM: number }, shaped: boolean): Tow {
   const top = points.reduce((best, each, i) => (each.riseM >= points[best]!.riseM ? i : best), 0);
   const wet = points.slice(0, top + 1);
   const entry = wet.at(-1)!;
@@ -117,7 +123,7 @@ function answer(input: TowInput, { points }: Marched, { depthM, weightN, lineOut
     surfaceTensionN: Math.hypot(entry.horizontalN, entry.verticalN) + (isAfloat ? afloatPullN(input, afloatM) : 0),
     endAngleRad: angleRad(wet.findLast(({ sM }) => sM === 0)!),
     netWeightN: weightN,
-    shape: evenly(wet, isAfloat ? afloatM : 0),
+    shape: shaped ? evenly(wet, isAfloat ? afloatM : 0) : [],
   };
 }
 
