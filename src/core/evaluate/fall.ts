@@ -2,6 +2,7 @@ import { FALL_EDGE_SHARE } from '../defaults/fall-windows';
 import { sink, type Sink, type SinkInput } from '../sink';
 import type { CastPresentation } from '../setup';
 import type { Rig } from '../rigging';
+import { fallInputOf } from '../running';
 import type { Reason, Verdict, VerdictLimits } from './verdict';
 
 export interface FallFigures {
@@ -18,22 +19,7 @@ const countdown = (depthM: number, deepestM: number) => [depthM, ...COUNTDOWN_M.
 
 /** The `sink` call that a rig and a presentation make, on slack line. */
 export function fallInput(rig: Rig, presentation: CastPresentation): SinkInput {
-  const { depthM } = presentation;
-  // The wet line is leader first and main line behind; the longest leader stands for it when half of the depth is its.
-  const leader = rig.pieces.filter(({ lengthM }) => lengthM !== null && lengthM >= depthM / 2).at(-1);
-  const { line } = leader ?? rig.pieces[0]!;
-  return {
-    water: presentation.water,
-    bodies: rig.bodies,
-    line: {
-      diameterM: line.diameterM,
-      densityKgPm3: line.massPerLengthKgPm / ((Math.PI * line.diameterM ** 2) / 4),
-      tangentialCt: line.tangentialCt,
-    },
-    currentMps: presentation.currentMps,
-    mode: 'free',
-    depthsM: countdown(depthM, 2 * depthM),
-  };
+  return { ...fallInputOf(rig, presentation), depthsM: countdown(presentation.depthM, 2 * presentation.depthM) };
 }
 
 /**

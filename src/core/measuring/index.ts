@@ -7,3 +7,4 @@ export { setTest, SET_TEST_LIMITS, type SetTest, type SetTestResult } from './se
 export { sinkTest, SINK_TEST_LIMITS, type SinkTest, type SinkTestResult, type TimedFall } from './sink-test';
 export { weighed, WEIGH_LIMITS, type Weighing } from './weigh';
 export { windowTest, WINDOW_TEST_LIMITS, type WindowTest, type WindowTestResult } from './window-test';
+export { diveTest, DIVE_TEST_LIMITS, type DiveReading, type DiveTest, type DiveTestResult } from './dive-test';

@@ -1,3 +1,12 @@
+export { castBand, type BandAsk, type CastBand } from './band-share';
+export { bottomWeight, driftWeight, massInAirKg, type Bottom, type BottomWeight, type BottomWeightAsk, type Drift, type DriftAsk, type ThumbCause } from './bottom-weight';
 export { hungCable, type HungCable, type HungCableInput } from './cable';
+export { countdowns, type Countdown, type FallChange } from './countdown';
+export { commonSpeeds, coverage, type DepthBand, type WorkingSpeeds } from './coverage';
+export { depthCard, withLine, type DepthCard } from './depth-card';
+export { fallInputOf } from './fall-input';
+export { paddling, type Paddling } from './paddling';
+export { cableShock, RELEASE_LIMITS, SHOCK_LIMITS, tripped, type CableShock, type CableShockInput, type Tripped, type TrippedInput } from './release';
 export { runRig, type Running } from './run-rig';
 export { gripRiseRad, holderLeanRad, tipHeightM } from './tip';
+export { turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';
