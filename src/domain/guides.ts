@@ -1,7 +1,7 @@
 import type { PartKind } from './parts';
 
 /** Kitchen-table and water-side measurements; what each does stands in `core/measuring`. */
-export const GUIDES = ['weigh', 'hang-test', 'sink-test', 'float-test', 'calliper', 'pull-test', 'line-test', 'clutch-test', 'spool-fill', 'window-test', 'set-test'] as const;
+export const GUIDES = ['weigh', 'hang-test', 'sink-test', 'float-test', 'calliper', 'pull-test', 'line-test', 'clutch-test', 'spool-fill', 'window-test', 'dive-test', 'set-test'] as const;
 
 export type Guide = (typeof GUIDES)[number];
 
@@ -18,15 +18,15 @@ export const GUIDES_OF_KIND: Readonly<Record<PartKind, readonly Guide[]>> = {
   hook: ['calliper', 'pull-test', 'weigh'],
   'jig-head': ['calliper', 'weigh'],
   'soft-bait': ['weigh', 'sink-test', 'float-test', 'calliper'],
-  'hard-lure': ['weigh', 'float-test', 'sink-test', 'window-test'],
-  spoon: ['weigh', 'sink-test', 'window-test'],
+  'hard-lure': ['weigh', 'dive-test', 'float-test', 'sink-test', 'window-test'],
+  spoon: ['weigh', 'dive-test', 'sink-test', 'window-test'],
   topwater: ['weigh', 'window-test'],
   'trolled-fly': ['weigh', 'window-test'],
   'skirted-jig': ['calliper', 'weigh'],
   trailer: ['weigh'],
   skirt: ['weigh'],
   attractor: ['window-test', 'weigh'],
-  'diving-plane': ['weigh'],
+  'diving-plane': ['dive-test', 'weigh'],
   'bottom-bouncer': ['weigh', 'calliper'],
   snell: ['pull-test'],
   hardware: ['pull-test', 'weigh', 'calliper'],
@@ -48,5 +48,6 @@ const FIELD_GUIDES: readonly (readonly [RegExp, Guide])[] = [
   [/^(strengthN|openingN|shares)/, 'pull-test'],
   [/^eaN/, 'line-test'],
   [/^(clutchMaxN|clutchMinN)/, 'clutch-test'],
+  [/^(towDragM2|diveM2)/, 'dive-test'],
   [/^works/, 'window-test'],
 ];

@@ -1,9 +1,12 @@
 import { remedies, setupRanges, sweep, type Steps } from '@/core/choose';
-import { boatSide, effectFigures, evaluate, withPart } from '@/core/evaluate';
+import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/evaluate';
 import { InputRangeError } from '@/core/guard';
-import type { Part, Setup } from '@/core/setup';
+import { readRig } from '@/core/rigging';
+import { bottomWeight, castBand, countdowns, depthCard, driftWeight, fallInputOf, paddling, runOver, runRig, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
+import type { CastPresentation, Part, Setup, TowedPresentation } from '@/core/setup';
+import { sink } from '@/core/sink';
 import { changesFor } from '@/domain/remedy/changes';
-import type { Answers, CandidateEffect, Question } from './protocol';
+import type { Answers, CandidateEffect, FallAnswer, Question, RunAnswer, TurnAnswer } from './protocol';
 
 /** A question as steps of a few milliseconds; the same core functions that the server and the shell call. */
 export function answer(question: Question): Steps<Answers[keyof Answers]> {
@@ -20,6 +23,20 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return remedies({ setup: question.setup, ...changesFor(question.setup, question.box) });
     case 'sweep':
       return sweep({ base: question.setup, axes: question.axes, of: question.of, compute: (setup) => evaluate(setup) });
+    case 'run':
+      return atOnce(() => run(question.setup, question.bottom));
+    case 'fall':
+      return atOnce(() => fall(question.setup, question.depthsM, question.band));
+    case 'depth-card':
+      return card(question.setup, question.linesM, question.speedsMps);
+    case 'bottom-weight':
+      return atOnce(() => bottomWeight(readRig(question.setup), towed(question.setup), question.ask));
+    case 'drift-weight':
+      return atOnce(() => driftWeight(readRig(question.setup), towed(question.setup), question.ask));
+    case 'turn':
+      return atOnce(() => turns(question.setups, question.offsetsM, question.radiusM));
+    case 'paddle':
+      return atOnce(() => paddling(readRig(question.setup), towed(question.setup), question.lines));
     default:
       return question satisfies never;
   }
@@ -27,6 +44,50 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
 
 function* atOnce<T>(compute: () => T): Steps<T> {
   return compute();
+}
+
+const towed = ({ presentation }: Setup): TowedPresentation => presentation as TowedPresentation;
+
+function run(setup: Setup, bottom: BottomProfile): RunAnswer {
+  const rig = readRig(setup);
+  const presentation = towed(setup);
+  const running = runOver(rig, presentation, bottom);
+  const { figures } = judgeTow(rig, presentation, running);
+  return { running, cleanN: figures.clean.pullN, cleanTipM: figures.clean.tipMovedM, fouledN: figures.fouled.pullN, fouledTipM: figures.fouled.tipMovedM };
+}
+
+function fall(setup: Setup, depthsM: readonly number[], band: BandAsk): FallAnswer {
+  const rig = readRig(setup);
+  const presentation = setup.presentation as CastPresentation;
+  const reachM = Math.hypot(presentation.distanceM, presentation.depthM);
+  return {
+    countdowns: countdowns(setup, depthsM),
+    tight: sink({ ...fallInputOf(rig, presentation), mode: 'tight-line', lineLengthM: reachM, depthsM: depthsM.filter((depth) => depth < reachM) }),
+    band: castBand(rig, presentation, band),
+  };
+}
+
+function* card(setup: Setup, linesM: readonly number[], speedsMps: readonly number[]): Steps<DepthCard> {
+  const rig = readRig(setup);
+  const rows: (readonly (number | null)[])[] = [];
+  for (const lineM of linesM) {
+    rows.push(depthCard(rig, towed(setup), [lineM], speedsMps).depthsM[0]!);
+    yield { done: rows.length, of: linesM.length };
+  }
+  return { linesM, speedsMps, depthsM: rows };
+}
+
+/** A quarter more than a full circle, so that the steady turn is seen. */
+const TURNED_RAD = 2.5 * Math.PI;
+
+function turns(setups: readonly Setup[], offsetsM: readonly number[], radiusM: number): readonly TurnAnswer[] {
+  return setups.map((setup, i) => {
+    const presentation = towed(setup);
+    const line = turnRig(readRig(setup), presentation, { radiusM, offsetM: offsetsM[i] ?? 0 });
+    const { speedMps } = presentation;
+    const laybackM = runRig(readRig(setup), presentation).behindM ?? 0;
+    return { line, track: speedMps > 0 ? turnTrack({ radiusM, speedMps, offsetM: offsetsM[i] ?? 0, laybackM, untilS: (radiusM * TURNED_RAD) / speedMps, straightS: 0 }) : null };
+  });
 }
 
 function* candidates(setup: Setup, jointId: string, parts: readonly Part[]): Steps<readonly CandidateEffect[]> {

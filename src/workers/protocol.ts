@@ -1,6 +1,8 @@
 import type { Progress, Ranges, Remedies, Sweep, SweepAxis } from '@/core/choose';
 import type { BoatSide, EffectFigures, Evaluation } from '@/core/evaluate';
+import type { BandAsk, BottomProfile, BottomWeight, BottomWeightAsk, CastBand, Countdown, DepthCard, Drift, DriftAsk, Paddling, Running, TurningLine, TurnTrack } from '@/core/running';
 import type { Part as CorePart, Setup } from '@/core/setup';
+import type { Sink } from '@/core/sink';
 import type { Part } from '@/domain/parts';
 
 /** What a candidate part would make of a setup. */
@@ -10,6 +12,28 @@ export interface CandidateEffect {
   readonly evaluation: (Pick<Evaluation, 'verdicts' | 'castMassKg'> & { readonly effect: EffectFigures }) | null;
 }
 
+/** A towed rig as it runs, and how its pull moves the rod. */
+export interface RunAnswer {
+  readonly running: Running;
+  readonly cleanN: number;
+  readonly cleanTipM: number;
+  readonly fouledN: number;
+  readonly fouledTipM: number;
+}
+
+/** A cast rig as it falls: on slack line with one thing changed at a time, swinging on a tight line, and wound through a band. */
+export interface FallAnswer {
+  readonly countdowns: readonly Countdown[];
+  readonly tight: Sink;
+  readonly band: CastBand;
+}
+
+export interface TurnAnswer {
+  readonly line: TurningLine;
+  /** null for a line that goes slack at once */
+  readonly track: TurnTrack | null;
+}
+
 /** Every question that a worker takes. */
 export type Question =
   | { readonly kind: 'evaluate'; readonly setup: Setup }
@@ -17,6 +41,13 @@ export type Question =
   | { readonly kind: 'boat-side'; readonly setup: Setup }
   | { readonly kind: 'ranges'; readonly setup: Setup; readonly seed?: number }
   | { readonly kind: 'remedies'; readonly setup: Setup; readonly box: readonly Part[] }
+  | { readonly kind: 'run'; readonly setup: Setup; readonly bottom: BottomProfile }
+  | { readonly kind: 'fall'; readonly setup: Setup; readonly depthsM: readonly number[]; readonly band: BandAsk }
+  | { readonly kind: 'depth-card'; readonly setup: Setup; readonly linesM: readonly number[]; readonly speedsMps: readonly number[] }
+  | { readonly kind: 'bottom-weight'; readonly setup: Setup; readonly ask: BottomWeightAsk }
+  | { readonly kind: 'drift-weight'; readonly setup: Setup; readonly ask: DriftAsk }
+  | { readonly kind: 'turn'; readonly setups: readonly Setup[]; readonly offsetsM: readonly number[]; readonly radiusM: number }
+  | { readonly kind: 'paddle'; readonly setup: Setup; readonly lines: number }
   | { readonly kind: 'sweep'; readonly setup: Setup; readonly axes: readonly SweepAxis[]; readonly of: readonly string[] };
 
 /** The answer to each kind of question. */
@@ -27,6 +58,13 @@ export interface Answers {
   readonly ranges: Ranges;
   readonly remedies: Remedies;
   readonly sweep: Sweep;
+  readonly run: RunAnswer;
+  readonly fall: FallAnswer;
+  readonly 'depth-card': DepthCard;
+  readonly 'bottom-weight': BottomWeight;
+  readonly 'drift-weight': Drift;
+  readonly turn: readonly TurnAnswer[];
+  readonly paddle: Paddling | null;
 }
 
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

@@ -39,7 +39,6 @@ const copper: Setup = demoFile('setup-copper-deep');
 const live: Setup = demoFile('setup-kelp-live');
 const feather: Setup = demoFile('setup-feather');
 const spoonRig: Setup = { ...sampleOf('spoon'), house: EMPTY_HOUSE };
-const snell: Setup = sampleOf('live-bait-snell');
 
 /** Every rule: a rig that passes it and one or more that do not, with what is said of them. */
 const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (readonly [Setup, string])[]])[] = [

@@ -1,5 +1,5 @@
 import { requireInRange, type Limits } from '../guard';
-import { leastSquares } from '../numeric';
+import { findRoot, leastSquares } from '../numeric';
 import { tow, type TowInput } from '../tow';
 
 export const DIVE_TEST_LIMITS = {
@@ -40,6 +40,10 @@ export interface DiveTestResult {
   readonly rmsDepthM: number | null;
 }
 
+const NOT_REACHED: DiveTestResult = { outcome: 'not-reached', dragAreaM2: null, downAreaM2: null, dragSpread: null, downSpread: null, rmsDepthM: null };
+/** Dive over drag, from a spoon that hardly steers down to a plane that dives steeper than it drags: its logarithm. */
+const LN_SHARE = [-5, 1.5] as const;
+
 /** A touch of the bottom as a sounder and a counter tell it: one standard deviation of the depth [m], and of itself. */
 const DEPTH_SD = { floorM: 0.15, share: 0.04 } as const;
 /** How well a class knows a drag area: the reading that stands in for a second depth. */
@@ -48,8 +52,8 @@ const CLASS_SD = 0.25;
 /**
  * Drag area and the area that drives a lure down, from where it touched the bottom.
  *
- * Model: `tow` for each reading, least squares in the logarithms of both areas; the class drag area joins as a reading of its
- * own spread, since depths alone fix the ratio of the two well and their size badly.
+ * Model: `tow` for each reading, least squares in the logarithms of the drag area and of dive over drag; the class drag area joins as a reading of its
+ * own spread, since depths alone fix that share well and the size badly. The spread of the dive area counts both as independent.
  * Outcome `not-reached`: no areas in reason make it run there.
  */
 export function diveTest({ water, segments, netWeightN, tipHeightM, classDragM2, classDiveM2, readings }: DiveTest): DiveTestResult {
@@ -68,18 +72,26 @@ export function diveTest({ water, segments, netWeightN, tipHeightM, classDragM2,
     }
     return run(wetM).depthM ?? 0;
   };
-  const start = [Math.log(classDragM2), Math.log(Math.max(1e-7, classDiveM2))];
+  // Depth hangs on dive over drag far more than on their size, so that share is what is looked for; it starts where the
+  // first reading has it with the drag of the class.
+  const under = (lnShare: number) => depthAt(readings[0]!, [classDragM2, classDragM2 * Math.exp(lnShare)]) - readings[0]!.depthM;
+  const [lo, hi] = LN_SHARE;
+  const [fLo, fHi] = [under(lo), under(hi)];
+  if (fHi < 0) return NOT_REACHED;
+  const start = [Math.log(classDragM2), fLo >= 0 ? Math.log(classDiveM2 / classDragM2) : findRoot(under, { lo, hi, fLo, fHi }, 1e-3)];
+  const areas = ([lnDrag, lnShare]: readonly number[]) => [Math.exp(lnDrag!), Math.exp(lnDrag! + lnShare!)] as const;
   const fit = leastSquares({
     observed: [...readings.map(({ depthM }) => depthM), start[0]!],
     sd: [...readings.map(({ depthM }) => Math.hypot(DEPTH_SD.floorM, DEPTH_SD.share * depthM)), CLASS_SD],
-    model: ([lnDrag, lnDive]) => [...readings.map((reading) => depthAt(reading, [Math.exp(lnDrag!), Math.exp(lnDive!)])), lnDrag!],
+    model: (parameters) => [...readings.map((reading) => depthAt(reading, areas(parameters))), parameters[0]!],
     start,
-    min: start.map((value) => value - 4),
-    max: start.map((value) => value + 4),
+    min: [start[0]! - 1.5, Math.max(lo, start[1]! - 1.5)],
+    max: [start[0]! + 1.5, Math.min(hi, start[1]! + 1.5)],
   });
   const depths = fit.residuals.slice(0, readings.length);
   const rmsDepthM = Math.sqrt(depths.reduce((sum, each) => sum + each ** 2, 0) / depths.length);
   const worst = Math.max(...depths.map((each, i) => Math.abs(each) / readings[i]!.depthM));
-  if (worst > 0.5) return { outcome: 'not-reached', dragAreaM2: null, downAreaM2: null, dragSpread: null, downSpread: null, rmsDepthM: null };
-  return { outcome: 'ok', dragAreaM2: Math.exp(fit.parameters[0]!), downAreaM2: Math.exp(fit.parameters[1]!), dragSpread: fit.sd[0]!, downSpread: fit.sd[1]!, rmsDepthM };
+  if (worst > 0.5) return NOT_REACHED;
+  const [dragAreaM2, downAreaM2] = areas(fit.parameters);
+  return { outcome: 'ok', dragAreaM2, downAreaM2, dragSpread: fit.sd[0]!, downSpread: Math.hypot(fit.sd[0]!, fit.sd[1]!), rmsDepthM };
 }

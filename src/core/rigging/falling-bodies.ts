@@ -74,11 +74,14 @@ export function inlineBody(fitted: Extract<Element, { kind: 'inline' }>['fitted'
       return { massKg: fitted.part.massKg.value, densityKgPm3: classes.materials.steel.densityKgPm3, ...(fitted.part.dragAreaM2 ? { dragAreaM2: fitted.part.dragAreaM2.value } : { shape: { kind: 'spoon-flutter', areaM2: L * L * classes.bodies.spoon.width * PLATE_FULLNESS } }) };
     }
     case 'plane':
-      return { massKg: fitted.part.massKg.value, densityKgPm3: 1300, shape: { kind: 'broadside', areaM2: (Math.PI / 4) * fitted.part.lengthM.value ** 2 } };
+      return { massKg: fitted.part.massKg.value, densityKgPm3: PLANE_KG_PM3, shape: { kind: 'broadside', areaM2: (Math.PI / 4) * fitted.part.lengthM.value ** 2 } };
     default:
       return fitted satisfies never;
   }
 }
+
+/** Plastic with its ballast [kg/m³]. */
+export const PLANE_KG_PM3 = 1300;
 
 /** An oval plate fills this much of its length times its width. */
 const PLATE_FULLNESS = 0.78;

@@ -1,10 +1,10 @@
 import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import type { Classes } from '../defaults/classes';
 import { resolveBody } from '../sink';
-import type { DivingPlanePart, LurePart } from '../setup';
+import type { DivingPlanePart, HardLurePart, LurePart, SpoonPart } from '../setup';
 import { loadOf, type TowedBody, type TowSegment, type TowWeight } from '../tow';
 import type { WaterProperties } from '../water';
-import { inlineBody, smallBody } from './falling-bodies';
+import { inlineBody, PLANE_KG_PM3, smallBody } from './falling-bodies';
 import { isAssembly, type Element } from './elements';
 import type { Rig } from './rig';
 import type { RiggedEnd } from './rigged-end';
@@ -123,7 +123,7 @@ function endTowed(end: RiggedEnd, classes: Classes, water: WaterProperties): Tow
   // A pegged weight is carried by the line before it.
   const masses = end.masses.filter(({ jointId }) => jointId !== end.assembly.pegged?.joint.id);
   const netWeightN = masses.reduce((sum, { massKg, volumeM3 }) => sum + netN(massKg, volumeM3, water), 0);
-  const own = bearer.kind === 'lure' && bearer.part.kind !== 'skirted-jig' ? lureAreas(bearer.part, end, classes) : null;
+  const own = bearer.kind === 'lure' && bearer.part.kind !== 'skirted-jig' ? lureAreas(bearer.part, end.masses.find(({ name }) => name === 'mass')?.dragAreaM2 ?? 0, classes) : null;
   const beside = masses.reduce((sum, { name, dragAreaM2 }) => sum + (own && name === 'mass' ? 0 : (dragAreaM2 ?? 0)), 0);
   const blade = bearer.kind === 'snell' && bearer.part.blade === 'blade' ? classes.towed.blade.dragPerLengthSquared * SNELL_BLADE_M ** 2 : 0;
   return { jointId: end.bearerId, netWeightN, dragAreaM2: (own?.dragAreaM2 ?? 0) + beside + blade, downAreaM2: own?.downAreaM2 ?? 0 };
@@ -132,9 +132,16 @@ function endTowed(end: RiggedEnd, classes: Classes, water: WaterProperties): Tow
 /** The blade of a harness, where its size is not said [m]. */
 const SNELL_BLADE_M = 0.022;
 
-function lureAreas(part: Exclude<LurePart, { kind: 'skirted-jig' }>, { body, masses }: RiggedEnd, classes: Classes): Required<Pick<TowedBody, 'dragAreaM2' | 'downAreaM2'>> {
+/** What a lure or plane is in tow by itself, as a dive test starts from: its areas and its weight in water [N]. */
+export function divesAlone(part: HardLurePart | SpoonPart | DivingPlanePart, classes: Classes, water: WaterProperties): TowedBody {
+  const massKg = part.massKg.value;
+  const areas = part.kind === 'diving-plane' ? planeAreas(part, {}, classes) : lureAreas(part, 0, classes);
+  const volumeM3 = part.kind === 'diving-plane' ? massKg / PLANE_KG_PM3 : (part.volumeM3?.value ?? massKg / (part.kind === 'spoon' ? classes.materials[part.material].densityKgPm3 : water.densityKgPm3 * classes.buoyancy[part.buoyancy].overWater));
+  return { netWeightN: netN(massKg, volumeM3, water), dragAreaM2: areas.dragAreaM2, downAreaM2: areas.downAreaM2 ?? 0 };
+}
+
+function lureAreas(part: Exclude<LurePart, { kind: 'skirted-jig' }>, asShown: number, classes: Classes): Required<Pick<TowedBody, 'dragAreaM2' | 'downAreaM2'>> {
   const L = part.lengthM.value;
-  const asShown = masses.find(({ name }) => name === 'mass')?.dragAreaM2 ?? 0;
   const measured = { drag: 'towDragM2' in part ? part.towDragM2?.value : undefined, down: 'diveM2' in part ? part.diveM2?.value : undefined };
   const by = (drag: number, down: number) => ({ dragAreaM2: measured.drag ?? drag, downAreaM2: measured.down ?? down });
   switch (part.kind) {
@@ -145,7 +152,7 @@ function lureAreas(part: Exclude<LurePart, { kind: 'skirted-jig' }>, { body, mas
       const row = classes.towed[isLong ? 'long-shallow' : 'short-deep'];
       const { share } = classes.lips[part.lip];
       const relative = share / classes.lips[isLong ? 'shallow-lip' : 'deep-lip'].share;
-      const lip = part.lipLengthM ? share * LIP_FULLNESS * part.lipLengthM.value * body!.widthM : null;
+      const lip = part.lipLengthM ? share * LIP_FULLNESS * part.lipLengthM.value * classes.bodies['hard-lure'].width * L : null;
       return by(row.dragPerLengthSquared * Math.sqrt(relative) * L ** 2, lip ?? row.downPerLengthSquared * relative * L ** 2);
     }
     case 'spoon':

@@ -1,3 +1,4 @@
+import { AFLOAT_MODELS } from './afloat';
 import { castFitModel } from './cast-fit';
 import { chainModel } from './chain';
 import { checksModel } from './checks';
@@ -22,7 +23,7 @@ import { windingModel } from './winding';
 
 const PLAIN: readonly Model[] = [
   waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, towModel, turnModel, currentModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
-  setupModel, checksModel, ...MEASURING_MODELS,
+  setupModel, checksModel, ...MEASURING_MODELS, ...AFLOAT_MODELS,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */

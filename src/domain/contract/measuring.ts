@@ -1,14 +1,17 @@
 import { z } from 'zod';
 import {
-  clutchTest, CLUTCH_TEST_LIMITS, floatTest, FLOAT_TEST_LIMITS, lineTest, LINE_TEST_LIMITS, meanOf, pullTest, PULL_TEST_LIMITS, READINGS_COUNT,
+  clutchTest, CLUTCH_TEST_LIMITS, diveTest, DIVE_TEST_LIMITS, floatTest, FLOAT_TEST_LIMITS, lineTest, LINE_TEST_LIMITS, meanOf, pullTest, PULL_TEST_LIMITS, READINGS_COUNT,
   setTest, SET_TEST_LIMITS, sinkTest, SINK_TEST_LIMITS, weighed, WEIGH_LIMITS, windowTest, WINDOW_TEST_LIMITS,
 } from '@/core/measuring';
 import { ROD_LIMITS } from '@/core/rod';
 import { BODY_LIMITS } from '@/core/sink';
+import { TOW_LIMITS } from '@/core/tow';
 import { numberIn } from '../number';
+import { PART_BODY_LIMITS } from '../parts/working-speeds';
 import { model } from './model';
 import { rodSchema, waterSchema } from './shared';
 import { bodyMaterialSchema } from './sink';
+import { segmentsSchema } from './tow';
 
 const ok = z.literal('ok');
 const some = <T extends z.ZodType>(item: T) => z.array(item).min(READINGS_COUNT.min).max(READINGS_COUNT.max);
@@ -100,5 +103,20 @@ const fitWindow = model({
   compute: windowTest,
 });
 
+const fitDive = model({
+  name: 'fit-dive',
+  input: z.strictObject({
+    water: waterSchema,
+    segments: segmentsSchema,
+    netWeightN: numberIn(TOW_LIMITS.netWeightN),
+    tipHeightM: numberIn(DIVE_TEST_LIMITS.tipHeightM),
+    classDragM2: numberIn(PART_BODY_LIMITS.dragAreaM2),
+    classDiveM2: numberIn(PART_BODY_LIMITS.dragAreaM2),
+    readings: some(z.strictObject({ speedMps: numberIn(DIVE_TEST_LIMITS.speedMps), lineM: numberIn(DIVE_TEST_LIMITS.lineM), depthM: numberIn(DIVE_TEST_LIMITS.depthM) })),
+  }),
+  output: z.strictObject({ outcome: z.enum(['ok', 'not-reached']), dragAreaM2: z.number().nullable(), downAreaM2: z.number().nullable(), dragSpread: z.number().nullable(), downSpread: z.number().nullable(), rmsDepthM: z.number().nullable() }),
+  compute: diveTest,
+});
+
 /** What a guide makes of its readings; a hang test is a stiffness of `rod-bend`. */
-export const MEASURING_MODELS = [fitWeigh, fitCalliper, fitFloat, fitSink, fitPull, fitLine, fitClutch, fitSet, fitWindow] as const;
+export const MEASURING_MODELS = [fitWeigh, fitCalliper, fitFloat, fitSink, fitPull, fitLine, fitClutch, fitSet, fitWindow, fitDive] as const;

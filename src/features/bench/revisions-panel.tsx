@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import type { MovedMark } from '@/core/evaluate';
+import type { MovedMark, VerdictName } from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useVerdictText } from '@/features/fields/verdict-words';
@@ -27,6 +27,7 @@ export interface RevisionsPanelProps {
 }
 
 export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current, moved, readingsChanged, box, asThen, onToggleThen, onOverlay }: RevisionsPanelProps) {
+  const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t, date } = i18n;
   return (
@@ -53,7 +54,7 @@ export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current
       </ol>
       <div className="mt-3 text-[14px]">
         <p>{readingsChanged > 0 ? t('revisions.readingsChanged', { count: readingsChanged }) : ''}</p>
-        {moved.length === 0 ? <p className="text-dim">{t('revisions.unmoved')}</p> : moved.map((mark) => <p key={mark.verdict}>{movedText(i18n, mark, box)}</p>)}
+        {moved.length === 0 ? <p className="text-dim">{t('revisions.unmoved')}</p> : moved.map((mark) => <p key={mark.verdict}>{movedText(i18n, mark, box, verdictName)}</p>)}
         {readingsChanged > 0 && (
           <button type="button" onClick={onToggleThen} aria-pressed={asThen} className="narrow mt-2 min-h-9 border border-ink px-3 aria-pressed:bg-hi aria-pressed:text-on-hi">
             {t('key.then')}
@@ -65,8 +66,7 @@ export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current
 }
 
 /** The mark that moved and the reading that moved it; with several, the first. */
-export function movedText(i18n: I18n, mark: MovedMark, box: readonly Part[]): string {
-  const verdictName = useVerdictText();
+export function movedText(i18n: I18n, mark: MovedMark, box: readonly Part[], verdictName: (name: VerdictName) => string): string {
   const { t, format } = i18n;
   const [because] = mark.because;
   if (!because) return '';

@@ -97,6 +97,17 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <Letter x={178} y={64}>D</Letter>
     </>
   ),
+  'dive-test': (
+    <>
+      <path d="M10,26H200M12,26l6,-10h22l8,10" {...pen} />
+      <path d="M26,18L52,8" {...pen} />
+      <path d="M52,8C90,46 120,66 158,78" {...thin} />
+      <path d="M158,78c6,-6 18,-6 22,0c-4,6 -16,6 -22,0zM158,80l-5,6" {...pen} />
+      <path d="M90,96q20,-6 50,-8t62,2" {...pen} />
+      <Dim x={192} from={26} to={86} />
+      <Letter x={178} y={58}>z</Letter>
+    </>
+  ),
   'window-test': (
     <>
       <path d="M20,30C60,44 120,46 182,28L172,14H30Z" {...pen} />

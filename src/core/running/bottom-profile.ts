@@ -1,0 +1,22 @@
+import type { Rig } from '../rigging';
+import type { TowedPresentation } from '../setup';
+import { runRig, type Running } from './run-rig';
+
+/** Depth of the bottom at distances behind the boat, ascending; empty: deeper than anything reaches. */
+export type BottomProfile = readonly { readonly behindM: number; readonly depthM: number }[];
+
+/** Depth of the bottom there: straight between points, level beyond the ends [m]; undefined without a profile. */
+export function bottomUnder(profile: BottomProfile, behindM: number): number | undefined {
+  const after = profile.findIndex((point) => point.behindM >= behindM);
+  if (after <= 0) return profile.at(after === 0 ? 0 : -1)?.depthM;
+  const [a, b] = [profile[after - 1]!, profile[after]!];
+  return a.depthM + ((b.depthM - a.depthM) * (behindM - a.behindM)) / (b.behindM - a.behindM);
+}
+
+/** A rig over a bottom that rises and falls: the bottom where its end runs counts, found by running it and looking again. */
+export function runOver(rig: Rig, presentation: TowedPresentation, profile: BottomProfile): Running {
+  if (profile.length === 0) return runRig(rig, presentation);
+  let running = runRig(rig, { ...presentation, bottomM: undefined });
+  for (let round = 0; round < 2 && running.behindM !== null; round += 1) running = runRig(rig, { ...presentation, bottomM: bottomUnder(profile, running.behindM) });
+  return running;
+}

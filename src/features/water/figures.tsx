@@ -1,0 +1,55 @@
+'use client';
+
+import { useI18n } from '@/i18n/client';
+import { temperatureAt, type Scene } from './scene';
+import { Answers } from './tools/parts';
+import type { InWater } from './use-water';
+
+/** What the setup in view does in this water: the card beside the picture. */
+export function Figures({ line, scene }: { readonly line: InWater; readonly scene: Scene }) {
+  const { t, format } = useI18n();
+  if (line.failed) return <p role="alert" className="border border-ink bg-sheet p-2">{t('sweep.refused')}</p>;
+  if (line.fall && line.setup.presentation.kind === 'cast') {
+    const { depthM } = line.setup.presentation;
+    const asIs = line.fall.countdowns[0]!;
+    const at = asIs.table.find((row) => row.depthM === depthM);
+    const tight = line.fall.tight.table.find((row) => row.depthM === depthM);
+    return (
+      <section aria-label={t('water.figures')} className="border border-ink bg-sheet px-2.5 py-1">
+        {asIs.outcome !== 'sinks' && <p className="font-semibold">{t(`water.countdown.${asIs.outcome}`)}</p>}
+        <Answers
+          rows={[
+            [t('water.countdown.to', { depth: format(depthM, 'depth') }), format(at?.timeS ?? null, 'time'), 'countdown'],
+            [t('water.countdown.tight'), format(tight?.timeS ?? null, 'time')],
+            [t('water.countdown.swing'), format(tight?.swingM ?? null, 'distance')],
+            [t('water.countdown.drift'), format(at?.driftM ?? null, 'distance')],
+            [t('effect.net'), format(asIs.netWeightN, 'smallForce')],
+            [t('water.band.share'), format(line.fall.band.share, 'share')],
+          ]}
+        />
+      </section>
+    );
+  }
+  if (!line.run) return <section aria-label={t('water.figures')} className="min-h-48 border border-ink bg-sheet" />;
+  const { running, cleanN, cleanTipM, fouledN, fouledTipM } = line.run;
+  const temperature = running.depthM === null ? null : temperatureAt(scene.temperatures, running.depthM);
+  return (
+    <section aria-label={t('water.figures')} className="border border-ink bg-sheet px-2.5 py-1" data-testid="figures" data-outcome={running.outcome}>
+      <p className="narrow font-semibold">{t(`water.runs.${running.outcome}`)}</p>
+      <Answers
+        rows={[
+          [t('water.depth'), format(running.depthM, 'depth'), 'depth'],
+          [t('water.behindTip'), format(running.behindM, 'distance')],
+          [t('water.air'), running.release ? '–' : format(running.airM, 'distance')],
+          [t('water.lure'), format(running.lureMps, 'speed')],
+          [t('water.ground'), format(running.sogMps, 'speed')],
+          [t('water.clean'), t('water.pulls', { force: format(cleanN, 'force'), tip: format(cleanTipM, 'distance') }), 'clean'],
+          [t('water.fouled'), t('water.pulls', { force: format(fouledN, 'force'), tip: format(fouledTipM, 'distance') })],
+          ...(running.contact ? [[t('water.contact'), `${format(running.contact.forceN, 'smallForce')} · ${format(running.contact.share, 'share')}`] as const] : []),
+          ...(running.release ? [[t('water.releaseAt'), format(running.release.depthM, 'depth')] as const] : []),
+          ...(temperature === null ? [] : [[t('water.temperatureThere'), format(temperature, 'temperature')] as const]),
+        ]}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo } from 'react';
+import type { EChartsCoreOption } from 'echarts/core';
+import { useAnswer } from '@/features/fields/use-answer';
+import { useI18n } from '@/i18n/client';
+import { Chart, type Pens } from '@/ui/chart';
+import { ProgressLine } from '@/ui/progress-line';
+import { measurementUrl } from '@/domain/measurable';
+import { GUIDES_OF_KIND } from '@/domain/guides';
+import type { Question } from '@/workers/protocol';
+import { roundStep } from '../column-scale';
+import { lineOf } from '../scene';
+import { Note, Table, type ToolProps } from './parts';
+
+const SPEEDS = [0.7, 0.85, 1, 1.15, 1.3] as const;
+
+/** Depth by line out and by speed, as a chart and as the card that goes on the boat. */
+export function CardTool({ main }: ToolProps) {
+  const i18n = useI18n();
+  const { t, format, number, inUnit, unitLabel } = i18n;
+  const { presentation } = main.setup;
+  const question = useMemo((): Extract<Question, { kind: 'depth-card' }> | null => {
+    if (presentation.kind !== 'towed') return null;
+    const longest = Math.max(10, 2 * lineOf(presentation));
+    const step = roundStep(longest, 10);
+    return { kind: 'depth-card', setup: main.setup, linesM: Array.from({ length: 10 }, (_, i) => (i + 1) * step), speedsMps: SPEEDS.map((share) => Number((share * presentation.speedMps).toPrecision(3))) };
+  }, [main.setup, presentation]);
+  const { last, waiting, progress } = useAnswer(question);
+  const card = last?.answer ?? null;
+  const option = useMemo(
+    () => (pens: Pens): EChartsCoreOption => ({
+      grid: { left: 52, right: 18, top: 30, bottom: 42 },
+      legend: { top: 0, textStyle: { color: pens.dim }, lineStyle: { color: pens.ink } },
+      xAxis: { type: 'value', name: `${t('water.line')} [${unitLabel('distance')}]`, nameLocation: 'middle', nameGap: 26, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
+      yAxis: { type: 'value', inverse: true, name: `${t('water.depth')} [${unitLabel('depth')}]`, nameLocation: 'middle', nameGap: 36, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { show: true, lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
+      series: (card?.speedsMps ?? []).map((speedMps, k) => ({
+        type: 'line', name: format(speedMps, 'speed'), showSymbol: false, lineStyle: { color: pens.ink, width: k === 2 ? 2.2 : 1, type: (['dotted', 'dashed', 'solid', [8, 3, 2, 3], [2, 2]] as const)[k] }, itemStyle: { color: pens.ink },
+        data: card!.linesM.map((lineM, i) => [inUnit(lineM, 'distance'), card!.depthsM[i]![k] === null ? null : inUnit(card!.depthsM[i]![k]!, 'depth')]),
+      })),
+    }),
+    [card, t, format, inUnit, unitLabel],
+  );
+  if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
+  const lure = main.setup.parts.find((part) => GUIDES_OF_KIND[part.kind].includes('dive-test') && main.setup.chain.some(({ partId }) => partId === part.id));
+  return (
+    <>
+      {waiting && progress && <ProgressLine label={t('water.card.computing')} share={progress.done / progress.of} />}
+      {card && (
+        <>
+          <Chart option={option} label={t('water.card.chart')} className="h-64" />
+          <Table caption={t('water.card.caption', { name: main.name })} head={[t('water.line'), ...card.speedsMps.map((speed) => format(speed, 'speed'))]} rows={card.linesM.map((lineM, i) => [format(lineM, 'distance'), ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1)))])} />
+          <Note>{t('water.card.note', { unit: unitLabel('depth') })}</Note>
+          {lure && <p className="text-[14px]">{t('water.card.sure')} <Link href={measurementUrl({ partId: lure.id, guide: 'dive-test', field: null })} className="underline underline-offset-2">{t('guide.dive-test.name')}</Link></p>}
+        </>
+      )}
+    </>
+  );
+}

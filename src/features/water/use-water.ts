@@ -1,0 +1,75 @@
+'use client';
+
+import { useMemo, useReducer } from 'react';
+import type { Setup } from '@/core/setup';
+import { useAnswer } from '@/features/fields/use-answer';
+import { useUnchanged } from '@/features/fields/use-unchanged';
+import type { WaterSetup } from '@/server/queries/water-page';
+import type { FallAnswer, Question, RunAnswer } from '@/workers/protocol';
+import { setupIn, startScene, type Own, type Scene } from './scene';
+
+export type WaterAction =
+  | { readonly kind: 'scene'; readonly change: Partial<Omit<Scene, 'own'>> }
+  | { readonly kind: 'own'; readonly id: string; readonly change: Own }
+  | { readonly kind: 'put-back' };
+
+/** One setup in the picture, as the scene has it, with the workers' last answer. */
+export interface InWater {
+  readonly id: string;
+  readonly name: string;
+  readonly number: number;
+  readonly file: WaterSetup['file'];
+  readonly setup: Setup;
+  readonly run: RunAnswer | null;
+  readonly fall: FallAnswer | null;
+  readonly waiting: boolean;
+  readonly failed: boolean;
+}
+
+type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
+
+/** Depths of a countdown, to half as deep again as it is wanted [m]. */
+export function countdownDepths(depthM: number): number[] {
+  const step = depthM <= 5 ? 0.5 : depthM <= 12 ? 1 : depthM <= 30 ? 2 : 5;
+  const depths = Array.from({ length: Math.ceil((1.5 * depthM) / step) }, (_, i) => (i + 1) * step);
+  return [...new Set([...depths, depthM])].sort((a, b) => a - b);
+}
+
+/** The band that a cast lure is meant to be in: a third of its depth above and below. */
+export const castBandOf = (depthM: number) => ({ fromM: (2 / 3) * depthM, toM: (4 / 3) * depthM, betweenS: 8 });
+
+/** Headless: owns the scene, asks the workers for every setup in it, keeps the last answers while the next come. */
+export function useWater(given: readonly WaterSetup[]) {
+  const shown = useUnchanged(given);
+  const [scene, dispatch] = useReducer(reduce, shown, startScene);
+  const lines = [useOne(shown[0], scene), useOne(shown[1], scene), useOne(shown[2], scene), useOne(shown[3], scene)].filter((each) => each !== null);
+  const start = useMemo(() => startScene(shown), [shown]);
+  return { scene, dispatch: (action: WaterAction) => dispatch(action.kind === 'put-back' ? { kind: 'set', scene: start } : action), lines, changed: scene !== start && JSON.stringify(scene) !== JSON.stringify(start) };
+}
+
+type Reduced = Exclude<WaterAction, { kind: 'put-back' }> | { readonly kind: 'set'; readonly scene: Scene };
+
+function reduce(scene: Scene, action: Reduced): Scene {
+  switch (action.kind) {
+    case 'scene':
+      return { ...scene, ...action.change };
+    case 'own':
+      return { ...scene, own: { ...scene.own, [action.id]: { ...scene.own[action.id], ...action.change } } };
+    case 'set':
+      return action.scene;
+    default:
+      return action satisfies never;
+  }
+}
+
+function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
+  const setup = useMemo(() => (shown ? setupIn(scene, shown) : null), [shown, scene]);
+  const isTowed = setup?.presentation.kind === 'towed';
+  const runQuestion = useMemo((): Asked<'run'> | null => (setup && isTowed ? { kind: 'run', setup, bottom: scene.bottom } : null), [setup, isTowed, scene.bottom]);
+  const fallQuestion = useMemo((): Asked<'fall'> | null => (setup && !isTowed ? { kind: 'fall', setup, depthsM: countdownDepths(setup.presentation.depthM), band: castBandOf(setup.presentation.depthM) } : null), [setup, isTowed]);
+  const run = useAnswer(runQuestion);
+  const fall = useAnswer(fallQuestion);
+  if (!shown || !setup) return null;
+  const { id, name, number, file } = shown;
+  return { id, name, number, file, setup, run: run.last?.answer ?? null, fall: fall.last?.answer ?? null, waiting: run.waiting || fall.waiting, failed: run.failed !== null || fall.failed !== null };
+}

@@ -1,0 +1,43 @@
+import 'server-only';
+import { findRevision, listSetups } from '@/db/repo';
+import type { SetupId } from '@/domain/ids';
+import type { SetupFile } from '@/domain/setup';
+import { currentBench } from '../current-bench';
+import { database } from '../database';
+import { setupFileOf } from '../setup-page';
+
+/** So many lines in one picture can still be told apart. */
+const MOST_IN_PICTURE = 4;
+
+export interface WaterSetup {
+  readonly id: SetupId;
+  readonly name: string;
+  readonly number: number;
+  readonly file: SetupFile;
+}
+
+export interface WaterPage {
+  /** in the picture, in the order asked */
+  readonly shown: readonly WaterSetup[];
+  /** all that could be */
+  readonly all: readonly { readonly id: SetupId; readonly name: string; readonly fished: 'cast' | 'towed' }[];
+}
+
+/** The setups asked for, at most four; without any, the first that is towed, else the first. */
+export async function getWaterPage(asked: readonly string[]): Promise<WaterPage> {
+  const db = database();
+  const benchId = await currentBench();
+  const found = await Promise.all(
+    (await listSetups(db, benchId)).map(async ({ id, name }) => {
+      const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
+      return revision && file ? [{ id, name, number: revision.number, file }] : [];
+    }),
+  );
+  const all: readonly WaterSetup[] = found.flat();
+  const wanted = asked.flatMap((id) => all.filter((setup) => setup.id === id)).slice(0, MOST_IN_PICTURE);
+  const first = all.find(({ file }) => file.presentation.kind === 'towed') ?? all[0];
+  return {
+    shown: wanted.length > 0 ? wanted : first ? [first] : [],
+    all: all.map(({ id, name, file }) => ({ id, name, fished: file.presentation.kind })),
+  };
+}
