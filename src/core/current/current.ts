@@ -66,7 +66,8 @@ export function fitCurrent({ runs }: { readonly runs: readonly CurrentRun[] }): 
     scale,
     offsetMps: offset,
     currentMps: Math.hypot(north, east),
-    currentTowardRad: toward < 0 ? toward + 2 * Math.PI : toward,
+    // North by a rounding is north.
+    currentTowardRad: toward < -1e-9 ? toward + 2 * Math.PI : Math.max(0, toward),
     residualMps: Math.sqrt(left.reduce((sum, value) => sum + value ** 2, 0) / left.length),
   };
 }

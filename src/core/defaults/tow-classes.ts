@@ -46,7 +46,7 @@ export const ROD_HELD = {
 
 /** House rules of thumb, to stand beside what is computed. */
 export const THUMB = {
-  'bottom-weight': { perDepthKgPm: 0.0093, atMps: 0.5, angleRad: Math.PI / 4, lineMm: 0.28, dragAreaM2: 1.5e-3, mu: 0.6, reason: 'so much for every metre of water, said for a slow walk, line at half a right angle, a thin braid and sand' },
+  'bottom-weight': { perDepthKgPm: 0.0093, atMps: 0.5, angleRad: Math.PI / 4, lineMm: 0.28, dragAreaM2: 1.5e-3, reason: 'so much for every metre of water, said for a slow walk, line at half a right angle and a thin braid; of the bottom it says nothing' },
 } as const;
 
 /** How rods of craft and water are moved by what cannot be seen. */

@@ -98,7 +98,8 @@ function causes(asked: TowInput, netN: number, rule: Classes['thumb']['bottom-we
     angle: asked.solve.for === 'weight' ? { ...asked, solve: { ...asked.solve, surfaceAngleRad: rule.angleRad } } : null,
     line: { ...asked, segments: [lineOf] },
     drag: { ...asked, end: { ...asked.end, dragAreaM2: rule.dragAreaM2 } },
-    bottom: asked.end.rest ? { ...asked, end: { ...asked.end, rest: { ...asked.end.rest, mu: rule.mu } } } : { ...asked, end: { ...asked.end, rest: { share: 0.3, mu: rule.mu } } },
+    // The rule knows nothing of a weight that is rubbed and carried.
+    bottom: asked.end.rest ? { ...asked, end: { netWeightN: asked.end.netWeightN, dragAreaM2: asked.end.dragAreaM2 } } : null,
   };
   return (Object.keys(changed) as ThumbCause['of'][])
     .flatMap((of): ThumbCause[] => {

@@ -34,6 +34,12 @@ export function scaleFor({ leftM, rightM, topM, deepM }: Extent, width: number, 
   return { perM, stretch, x: (behindM) => MARGIN.left + (behindM - leftM) * perM, y: (depthM) => MARGIN.top + topM * perM + (depthM > 0 ? depthM * stretch : depthM) * perM };
 }
 
+/** Height that a picture of this width needs, no more [px]. */
+export function neededPx(extent: Extent, width: number, height: number, stretch: number): number {
+  const { perM } = scaleFor(extent, width, height, stretch);
+  return Math.min(height, MARGIN.top + MARGIN.bottom + 14 + (extent.topM + extent.deepM * stretch) * perM);
+}
+
 /** How many times deeper the picture may be drawn before the water no longer fits. */
 export function mostStretch(extent: Extent, width: number, height: number): number {
   const { perM } = scaleFor(extent, width, height, 1);

@@ -1,11 +1,11 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { bottomUnder, type BottomProfile, type Running } from '@/core/running';
 import type { Craft } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
 import { bandDepths, lineOf, type Scene } from './scene';
-import { extentOf, mostStretch, roundStep, scaleFor, type ColumnScale } from './column-scale';
+import { extentOf, mostStretch, neededPx, roundStep, scaleFor, type ColumnScale } from './column-scale';
 import { Handle } from './handle';
 import type { InWater, WaterAction } from './use-water';
 
@@ -19,19 +19,25 @@ export interface ColumnProps {
   readonly deeper: boolean;
   /** null: from the bank */
   readonly craft: Craft | null;
+  /** fills what a flat picture leaves of the sheet */
+  readonly below: ReactNode;
 }
 
 /** Lines in one picture are told apart by their stroke, never by colour alone. */
 export const STROKES = ['', '7 3', '2 2.5', '9 3 2 3'] as const;
 const NO_CRAFT_M = 3;
+/** Less than this under a flat picture is no room for a table [px]. */
+const BELOW_PX = 190;
 /** A line of text takes so much of the picture. */
 const LABEL_PX = 15;
+/** The longest label of an angle [px]. */
+const LABEL_WIDTH_PX = 235;
 
 /** The water from the side: boat or bank, rod, line, lure, bottom, temperature and current, with handles on what can be changed. */
-export function Column({ lines, scene, selected, onSelect, dispatch, deeper, craft }: ColumnProps) {
+export function Column({ lines, scene, selected, onSelect, dispatch, deeper, craft, below }: ColumnProps) {
   const { t, format } = useI18n();
   const box = useRef<HTMLDivElement>(null);
-  const [{ width, height }, setSize] = useState({ width: 860, height: 520 });
+  const [{ width, height: sheetPx }, setSize] = useState({ width: 860, height: 520 });
   useEffect(() => {
     const element = box.current!;
     const measure = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
@@ -39,8 +45,9 @@ export function Column({ lines, scene, selected, onSelect, dispatch, deeper, cra
     return () => measure.disconnect();
   }, []);
   const extent = extentOf(lines, Math.max(0, ...scene.bottom.map(({ depthM }) => depthM)), craft ? Math.min(craft.lengthM, 8) + 1 : NO_CRAFT_M);
-  const most = mostStretch(extent, width, height);
-  const scale = scaleFor(extent, width, height, deeper ? most : 1);
+  const stretch = deeper ? mostStretch(extent, width, sheetPx) : 1;
+  const height = sheetPx - neededPx(extent, width, sheetPx, stretch) > BELOW_PX ? neededPx(extent, width, sheetPx, stretch) : sheetPx;
+  const scale = scaleFor(extent, width, height, stretch);
   const { x, y } = scale;
   const main = lines.find(({ id }) => id === selected) ?? lines[0];
   const at = lines.flatMap(({ run }) => (run ? [run.running] : []))[0];
@@ -54,6 +61,7 @@ export function Column({ lines, scene, selected, onSelect, dispatch, deeper, cra
         <path d={`M${x(extent.leftM)},${y(0)}H${width}`} className="pen-surface" />
         {craft ? <Hull craft={craft} scale={scale} sternM={at ? -gripBackM(main!, at) + 0.3 : -0.5} /> : <Bank scale={scale} edgeM={at ? -gripBackM(main!, at) + 0.2 : -0.6} leftM={extent.leftM} height={height} />}
         {lines.map((line, i) => <LineInWater key={line.id} line={line} index={i} scale={scale} selected={line.id === main?.id} onSelect={() => onSelect(line.id)} />)}
+        {main?.setup.presentation.kind === 'towed' && <Wanted band={main.setup.presentation.wanted.depth} scale={scale} width={width} />}
         {main?.run && <Dimensions running={main.run.running} scale={scale} width={width} />}
         <Currents scene={scene} scale={scale} dispatch={dispatch} />
         {main?.setup.presentation.kind === 'towed' && (
@@ -67,7 +75,8 @@ export function Column({ lines, scene, selected, onSelect, dispatch, deeper, cra
           <Handle label={t('water.bottom')} x={width - 22} y={Math.min(height - 12, y(bottomUnder(scene.bottom, extent.rightM)!))} value={Math.max(...scene.bottom.map(({ depthM }) => depthM))} text={format(Math.max(...scene.bottom.map(({ depthM }) => depthM)), 'depth')} min={0.5} max={300} step={0.5} perPx={1 / (scale.perM * scale.stretch)} axis="y" onValue={(to) => dispatch({ kind: 'scene', change: { bottom: shifted(scene.bottom, to) } })} />
         )}
       </svg>
-      <p className="narrow absolute bottom-1 left-2 text-[12px] text-dim" role="note">{scale.stretch === 1 ? t('water.toScale') : t('water.stretched', { times: scale.stretch })}</p>
+      <p className="narrow absolute left-2 text-[12px] text-dim" style={{ top: height - 18 }} role="note">{scale.stretch === 1 ? t('water.toScale') : t('water.stretched', { times: scale.stretch })}</p>
+      {height < sheetPx && <div className="absolute inset-x-0 bottom-0 overflow-auto border-t border-ink px-3 py-1" style={{ top: height + 1 }} tabIndex={0} role="group" aria-label={t('water.figures')}>{below}</div>}
     </div>
   );
 }
@@ -167,17 +176,19 @@ function Dimensions({ running, scale, width }: { readonly running: Running; read
   const { x, y } = scale;
   const { depthM, behindM, surfaceAngleRad, airM } = running;
   if (depthM === null || behindM === null || surfaceAngleRad === null) return null;
-  const right = Math.min(width - 46, x(behindM) + 40);
+  const right = Math.min(width - 50, x(behindM) + 62);
   const entryM = running.release ? running.release.behindM : airM * Math.cos(surfaceAngleRad);
   const atM = running.release ? running.release.depthM : 0;
   // Drawn at the angle that the picture shows, said as it is.
   const drawn = Math.atan2(Math.sin(surfaceAngleRad) * scale.stretch, Math.cos(surfaceAngleRad));
   const r = 44;
   const [ex, ey] = [x(entryM), y(atM)];
+  // A steep line leaves room beside its arc; a flat one before its entry, or, near the boat, under itself.
+  const place = drawn > 0.35 ? { x: ex + r + 8, y: ey + 15, anchor: 'start' as const } : ex > LABEL_WIDTH_PX + 90 ? { x: ex - 6, y: ey + 15, anchor: 'end' as const } : { x: ex + 10, y: ey + LABEL_WIDTH_PX * Math.tan(drawn) + 22, anchor: 'start' as const };
   const hasArc = running.outcome !== 'at-surface' && r < x(behindM) - ex + 30;
   return (
     <g className="dims">
-      <path d={`M${right},${y(0)}V${y(depthM)}M${right - 4},${y(0)}h8M${right - 4},${y(depthM)}h8M${x(behindM) + 10},${y(depthM)}H${right - 6}`} />
+      <path d={`M${right},${y(0)}V${y(depthM)}M${right - 4},${y(0)}h8M${right - 4},${y(depthM)}h8M${x(behindM) + 31},${y(depthM)}H${right - 6}`} />
       <text x={right - 6} y={(y(0) + y(depthM)) / 2 + 4} textAnchor="end">{format(depthM, 'depth')}</text>
       <path d={`M${x(0)},${y(0) - 22}H${x(behindM)}M${x(0)},${y(0) - 27}v10M${x(behindM)},${y(0) - 27}v10`} />
       <text x={(x(0) + x(behindM)) / 2} y={y(0) - 26} textAnchor="middle">{t('water.behind', { distance: format(behindM, 'distance') })}</text>
@@ -185,9 +196,20 @@ function Dimensions({ running, scale, width }: { readonly running: Running; read
         <>
           <path d={`M${ex + r},${ey}A${r},${r} 0 0 1 ${ex + r * Math.cos(drawn)},${ey + r * Math.sin(drawn)}`} />
           <path d={`M${ex},${ey}h${r + 8}`} strokeDasharray="2 2" />
-          <text x={ex + r + 6} y={ey + 15}>{t(running.release ? 'water.angleAtRelease' : 'water.angle', { angle: format(surfaceAngleRad, 'angle'), plumb: format(Math.PI / 2 - surfaceAngleRad, 'angle') })}</text>
+          <text x={place.x} y={place.y} textAnchor={place.anchor}>{t(running.release ? 'water.angleAtRelease' : 'water.angle', { angle: format(surfaceAngleRad, 'angle'), plumb: format(Math.PI / 2 - surfaceAngleRad, 'angle') })}</text>
         </>
       )}
+    </g>
+  );
+}
+
+/** The band in which it is to run, as a bracket at the edge. */
+function Wanted({ band: { fromM, toM }, scale: { y }, width }: { readonly band: { readonly fromM: number; readonly toM: number }; readonly scale: ColumnScale; readonly width: number }) {
+  const { t } = useI18n();
+  return (
+    <g>
+      <path d={`M${width - 12},${y(fromM)}h6V${y(toM)}h-6`} className="pen-surface" />
+      <text x={width - 16} y={y(toM) + 14} textAnchor="end">{t('water.wanted')}</text>
     </g>
   );
 }
@@ -214,6 +236,7 @@ function Axes({ extent, scale: { x, y }, width, height }: { readonly extent: { r
           <text x={x(m)} y={height - 5} textAnchor="middle">{number(value, 0)}</text>
         </g>
       ))}
+      <text x={width - 8} y={height - 5} textAnchor="end">{unitLabel('distance')}</text>
     </g>
   );
 }

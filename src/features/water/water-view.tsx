@@ -15,7 +15,7 @@ import { Column, STROKES } from './column';
 import { Controls } from './controls';
 import { Figures } from './figures';
 import { WATER_KEYS, type Tool, type WaterKeyAction } from './keys';
-import { CardTool } from './tools/card-tool';
+import { CardChart, CardTool } from './tools/card-tool';
 import { CountTool } from './tools/count-tool';
 import { CountdownTool } from './tools/countdown-tool';
 import { CoverageTool } from './tools/coverage-tool';
@@ -34,6 +34,7 @@ const TOOL_VIEWS: Readonly<Record<Tool, ComponentType<ToolProps>>> = {
   countdown: CountdownTool, card: CardTool, count: CountTool, weight: WeightTool, drift: DriftTool, current: CurrentTool,
   profile: ProfileTool, release: ReleaseTool, turn: TurnTool, speeds: SpeedsTool, coverage: CoverageTool, paddle: PaddleTool,
 };
+const WIDE: ReadonlySet<string> = new Set(['turn', 'countdown', 'card'] satisfies Tool[]);
 const ADD = '';
 const MOST = 4;
 
@@ -86,7 +87,7 @@ export function WaterView({ shown, all }: WaterPage) {
         <Link href={`/bench/${main.id}`} className="ml-auto flex min-h-9 items-center text-[14px] underline underline-offset-2">{t('water.toBench')}</Link>
       </div>
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_292px]">
-        <Column lines={lines} scene={scene} selected={main.id} onSelect={setSelected} dispatch={dispatch} deeper={deeper} craft={craft} />
+        <Column lines={lines} scene={scene} selected={main.id} onSelect={setSelected} dispatch={dispatch} deeper={deeper} craft={craft} below={main.setup.presentation.kind === 'cast' ? <CountdownTool lines={lines} main={main} scene={scene} dispatch={dispatch} /> : <CardChart main={main} className="h-[calc(100%-4px)] min-h-44" />} />
         <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
           <Controls key={main.id} line={main} scene={scene} dispatch={dispatch} />
           <Figures line={main} scene={scene} />
@@ -95,7 +96,7 @@ export function WaterView({ shown, all }: WaterPage) {
       </div>
       <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden"><KeyFoot groups={footKeys} onAction={run} /></footer>
       {ToolView && open && open !== 'keys' && (
-        <Panel open wide onOpenChange={(isOpen) => !isOpen && setOpen(null)} title={`${label(open)} · ${main.name}`} closeLabel={t('common.close')}>
+        <Panel open wide={WIDE.has(open)} onOpenChange={(isOpen) => !isOpen && setOpen(null)} title={`${label(open)} · ${main.name}`} closeLabel={t('common.close')}>
           <ToolView lines={lines} main={main} scene={scene} dispatch={dispatch} />
         </Panel>
       )}

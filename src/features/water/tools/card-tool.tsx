@@ -16,19 +16,10 @@ import { Note, Table, type ToolProps } from './parts';
 
 const SPEEDS = [0.7, 0.85, 1, 1.15, 1.3] as const;
 
-/** Depth by line out and by speed, as a chart and as the card that goes on the boat. */
-export function CardTool({ main }: ToolProps) {
-  const i18n = useI18n();
-  const { t, format, number, inUnit, unitLabel } = i18n;
-  const { presentation } = main.setup;
-  const question = useMemo((): Extract<Question, { kind: 'depth-card' }> | null => {
-    if (presentation.kind !== 'towed') return null;
-    const longest = Math.max(10, 2 * lineOf(presentation));
-    const step = roundStep(longest, 10);
-    return { kind: 'depth-card', setup: main.setup, linesM: Array.from({ length: 10 }, (_, i) => (i + 1) * step), speedsMps: SPEEDS.map((share) => Number((share * presentation.speedMps).toPrecision(3))) };
-  }, [main.setup, presentation]);
-  const { last, waiting, progress } = useAnswer(question);
-  const card = last?.answer ?? null;
+/** The chart of the card alone, under a flat picture. */
+export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> & { readonly className?: string }) {
+  const { t, format, inUnit, unitLabel } = useI18n();
+  const { card, waiting, progress } = useCard(main);
   const option = useMemo(
     () => (pens: Pens): EChartsCoreOption => ({
       grid: { left: 52, right: 18, top: 30, bottom: 42 },
@@ -42,19 +33,42 @@ export function CardTool({ main }: ToolProps) {
     }),
     [card, t, format, inUnit, unitLabel],
   );
+  return (
+    <>
+      {waiting && progress && <ProgressLine label={t('water.card.computing')} share={progress.done / progress.of} />}
+      {card && <Chart option={option} label={t('water.card.chart')} className={className} />}
+    </>
+  );
+}
+
+/** A card waits until a handle has come to rest [ms]. */
+const CARD_AFTER_MS = 350;
+
+function useCard({ setup }: ToolProps['main']) {
+  const { presentation } = setup;
+  const question = useMemo((): Extract<Question, { kind: 'depth-card' }> | null => {
+    if (presentation.kind !== 'towed') return null;
+    const longest = Math.max(10, 2 * lineOf(presentation));
+    const step = roundStep(longest, 10);
+    return { kind: 'depth-card', setup, linesM: Array.from({ length: 10 }, (_, i) => (i + 1) * step), speedsMps: SPEEDS.map((share) => Number((share * presentation.speedMps).toPrecision(3))) };
+  }, [setup, presentation]);
+  const { last, waiting, progress } = useAnswer(question, CARD_AFTER_MS);
+  return { card: last?.answer ?? null, waiting, progress };
+}
+
+/** Depth by line out and by speed, as a chart and as the card that goes on the boat. */
+export function CardTool({ main }: ToolProps) {
+  const { t, format, number, inUnit, unitLabel } = useI18n();
+  const { card } = useCard(main);
+  const { presentation } = main.setup;
   if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
   const lure = main.setup.parts.find((part) => GUIDES_OF_KIND[part.kind].includes('dive-test') && main.setup.chain.some(({ partId }) => partId === part.id));
   return (
     <>
-      {waiting && progress && <ProgressLine label={t('water.card.computing')} share={progress.done / progress.of} />}
-      {card && (
-        <>
-          <Chart option={option} label={t('water.card.chart')} className="h-64" />
-          <Table caption={t('water.card.caption', { name: main.name })} head={[t('water.line'), ...card.speedsMps.map((speed) => format(speed, 'speed'))]} rows={card.linesM.map((lineM, i) => [format(lineM, 'distance'), ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1)))])} />
-          <Note>{t('water.card.note', { unit: unitLabel('depth') })}</Note>
-          {lure && <p className="text-[14px]">{t('water.card.sure')} <Link href={measurementUrl({ partId: lure.id, guide: 'dive-test', field: null })} className="underline underline-offset-2">{t('guide.dive-test.name')}</Link></p>}
-        </>
-      )}
+      <CardChart main={main} />
+      {card && <Table caption={t('water.card.caption', { name: main.name })} head={[t('water.line'), ...card.speedsMps.map((speed) => format(speed, 'speed'))]} rows={card.linesM.map((lineM, i) => [format(lineM, 'distance'), ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1)))])} />}
+      <Note>{t('water.card.note', { unit: unitLabel('depth') })}</Note>
+      {lure && <p className="text-[14px]">{t('water.card.sure')} <Link href={measurementUrl({ partId: lure.id, guide: 'dive-test', field: null })} className="underline underline-offset-2">{t('guide.dive-test.name')}</Link></p>}
     </>
   );
 }

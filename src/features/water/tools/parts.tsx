@@ -23,10 +23,10 @@ export function Figure({ label, measure, value, limits, onValue }: { readonly la
 /** Answers with their names. */
 export function Answers({ rows }: { readonly rows: readonly (readonly [label: string, value: ReactNode, testId?: string])[] }) {
   return (
-    <dl className="my-2 grid grid-cols-[minmax(0,1fr)_auto] gap-x-6 border-t border-ink text-[15px]">
+    <dl className="my-2 grid grid-cols-[minmax(0,1fr)_auto] border-t border-ink text-[15px]">
       {rows.map(([label, value, testId]) => (
         <div key={label} className="contents">
-          <dt className="semi-narrow border-b border-faint py-0.5">{label}</dt>
+          <dt className="semi-narrow border-b border-faint py-0.5 pr-4">{label}</dt>
           <dd data-testid={testId} className="border-b border-faint py-0.5 text-right">{value}</dd>
         </div>
       ))}

@@ -100,7 +100,7 @@ function Above({ answers, frame, radiusM }: { readonly answers: readonly TurnAns
   const [a, b] = [boat?.[Math.max(0, frame - 1)], boat?.[Math.max(1, frame)]];
   const heading = a && b ? (Math.atan2(b[0] - a[0], b[1] - a[1]) * 180) / Math.PI : 0;
   return (
-    <svg viewBox="0 0 320 300" className="column block w-full" role="img" aria-label={t('water.turn.above')}>
+    <svg viewBox="0 0 320 300" className="column mx-auto block h-72" role="img" aria-label={t('water.turn.above')}>
       {boat && <path d={path(boat)} className="pen-towed" strokeDasharray="1 4" />}
       {answers.map(({ track }, i) => track && (
         <g key={i}>
