@@ -44,7 +44,7 @@ for (const { id } of demoFiles.filter(({ newest }) => newest)) {
       if (value === null) continue;
       const shown = Number((await figure(page, name).textContent())!.replace('−', '-'));
       const exact = unit === 'kg' ? value * 1e3 : unit === 'rad' ? (value * 180) / Math.PI : value;
-      expect(Math.abs(shown - exact), name).toBeLessThanOrEqual(unit === 'rad' ? 0.51 : 0.006 * Math.max(1, exact));
+      expect(Math.abs(shown - exact), name).toBeLessThanOrEqual(unit === 'rad' ? 0.51 : unit === 'm' ? 0.051 : 0.006 * Math.max(1, exact));
     }
   });
 }

@@ -17,7 +17,7 @@ export async function Ruler({ benchName }: { readonly benchName: string }) {
         <rect width="100%" height="10" fill="url(#ruler)" />
       </svg>
       <Views />
-      <div className="narrow relative flex items-center gap-4 pr-3 pt-1 text-[13px] text-dim">
+      <div className="narrow relative flex shrink-0 items-center gap-4 pr-3 pt-1 text-[13px] text-dim">
         <PreferenceSwitches />
         <span className="hidden md:inline">{benchName}</span>
       </div>

@@ -30,6 +30,8 @@ const NO_CRAFT_M = 3;
 const BELOW_PX = 190;
 /** A line of text takes so much of the picture. */
 const LABEL_PX = 15;
+/** The note on the scale stands at the left of the axis [px]. */
+const NOTE_PX = 215;
 /** The longest label of an angle [px]. */
 const LABEL_WIDTH_PX = 235;
 
@@ -230,7 +232,7 @@ function Axes({ extent, scale: { x, y }, width, height }: { readonly extent: { r
         </g>
       ))}
       <text x={36} y={y(0) + 4} textAnchor="end">0 {unitLabel('depth')}</text>
-      {ticks(0, extent.rightM, 'distance', 7).filter(({ m }) => x(m) < width - 50).map(({ value, m }) => (
+      {ticks(0, extent.rightM, 'distance', 7).filter(({ m }) => x(m) < width - 50 && x(m) > NOTE_PX).map(({ value, m }) => (
         <g key={`x${value}`}>
           <path d={`M${x(m)},${height - 20}v5`} className="tick" />
           <text x={x(m)} y={height - 5} textAnchor="middle">{number(value, 0)}</text>
