@@ -22,6 +22,7 @@ const PICTURES = [
   { file: 'compare.png', path: '/bench/compare?with=setup-drowned-wall&with=setup-evening-edge&with=setup-lily-bay', wait: 4000 },
   { file: 'remarks.png', path: '/bench/setup-copper-deep', keys: ['c'] },
   { file: 'overlay.png', path: '/bench/setup-bladed', keys: ['v'], press: 'lay over' },
+  { file: 'water.png', path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep', wait: 2500 },
   { file: 'rules.png', path: '/rules' },
   { file: 'setups.png', path: '/bench' },
 ];

@@ -31,6 +31,7 @@ export function changeText(i18n: I18n, change: Change, setup: Pick<Setup, 'chain
 
 const MEASURES: Readonly<Record<string, Measure>> = {
   distanceM: 'distance', depthM: 'depth', slackM: 'distance', 'sweep.stepBackM': 'distance', clutchN: 'force', speedMps: 'speed', holderRad: 'angle', lengthM: 'distance', offCentreM: 'size',
+  lineOutM: 'distance', 'gear.cableM': 'distance', 'gear.leadM': 'distance',
 };
 
 function valueText({ t, format, number }: Pick<I18n, 't' | 'format' | 'number'>, field: string, value: number | string): string {

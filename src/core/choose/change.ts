@@ -5,7 +5,7 @@ import { withValue } from './path';
 /** Ways of fishing the same rig otherwise; each has its sentence in the catalogues. */
 export type TechniqueCode =
   | 'shorter-cast' | 'stronger-sweep' | 'cast-otherwise' | 'wind-down-first' | 'step-back' | 'lower-clutch' | 'higher-clutch'
-  | 'slower' | 'faster' | 'holder-lean' | 'point-otherwise' | 'centre-hook' | 'leader-length' | 'weight-hold' | 'stinger-hold' | 'stinger-length' | 'trim';
+  | 'slower' | 'faster' | 'holder-lean' | 'more-line' | 'less-line' | 'point-otherwise' | 'centre-hook' | 'leader-length' | 'weight-hold' | 'stinger-hold' | 'stinger-length' | 'trim';
 
 /** One thing that can be done to a setup. */
 export type Change =

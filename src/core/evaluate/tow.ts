@@ -84,7 +84,7 @@ function depth({ wanted: { depth: band }, layers }: TowedPresentation, running: 
   const mark = !low && !high ? 'sound' : depthM >= limits.failsBelow! && depthM <= limits.failsAbove! ? 'edge' : 'fails';
   const reasons: Reason[] = [
     ...(running.outcome === 'at-surface' ? [{ code: 'depth-at-surface' as const, facts: {} }] : low || high ? [{ code: low ? ('depth-too-shallow' as const) : ('depth-too-deep' as const), facts: { fromM: band.fromM, toM: band.toM } }] : []),
-    ...(contact ? [{ code: 'depth-on-bottom' as const, facts: { forceN: contact.forceN, share: contact.share } }] : []),
+    ...(contact ? [{ code: 'depth-on-bottom' as const, facts: { netN: contact.forceN, share: contact.share } }] : []),
     release ? { code: 'depth-release', facts: { depthM: release.depthM, behindM: release.behindM } } : { code: 'depth-runs', facts: { behindM: running.behindM, angleRad: surfaceAngleRad } },
     ...(layers && layers.length > 0 ? [{ code: 'depth-speed' as const, facts: { lureMps: running.lureMps, sogMps: running.sogMps } }] : []),
   ];

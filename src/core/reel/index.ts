@@ -9,4 +9,4 @@ export {
   type Spool,
   type WoundLine,
 } from './spool';
-export { COLOUR_M, countFactor, lineCounted, LINE_COUNT_LIMITS, type LineCount, type LineOutCounted } from './line-count';
+export { countFactor, lineCounted, LINE_COUNT_LIMITS, type LineCount, type LineOutCounted } from './line-count';

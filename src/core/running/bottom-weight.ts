@@ -89,7 +89,7 @@ function hung(rig: Rig, presentation: TowedPresentation): { readonly dragAreaM2:
 }
 
 /** Mass in air of a metal that weighs so much in water [kg]. */
-export const massInAirKg = (netN: number, material: BodyMaterial, waterKgPm3: number): number => netN / STANDARD_GRAVITY_MPS2 / (1 - waterKgPm3 / MATERIALS[material].densityKgPm3);
+const massInAirKg = (netN: number, material: BodyMaterial, waterKgPm3: number): number => netN / STANDARD_GRAVITY_MPS2 / (1 - waterKgPm3 / MATERIALS[material].densityKgPm3);
 
 function causes(asked: TowInput, netN: number, rule: Classes['thumb']['bottom-weight']): ThumbCause[] {
   const lineOf = { ...asked.segments[0]!, diameterM: rule.lineMm * 1e-3, massPerLengthKgPm: 970 * (Math.PI / 4) * (rule.lineMm * 1e-3) ** 2, normalDragFactor: 1.5, tangentialCt: 0.02 };

@@ -1,5 +1,5 @@
 export { castBand, type BandAsk, type CastBand } from './band-share';
-export { bottomWeight, driftWeight, massInAirKg, type Bottom, type BottomWeight, type BottomWeightAsk, type Drift, type DriftAsk, type ThumbCause } from './bottom-weight';
+export { bottomWeight, driftWeight, type Bottom, type BottomWeight, type BottomWeightAsk, type Drift, type DriftAsk, type ThumbCause } from './bottom-weight';
 export { hungCable, type HungCable, type HungCableInput } from './cable';
 export { countdowns, type Countdown, type FallChange } from './countdown';
 export { commonSpeeds, coverage, type DepthBand, type WorkingSpeeds } from './coverage';
@@ -9,5 +9,5 @@ export { paddling, type Paddling } from './paddling';
 export { cableShock, RELEASE_LIMITS, SHOCK_LIMITS, tripped, type CableShock, type CableShockInput, type Tripped, type TrippedInput } from './release';
 export { bottomUnder, runOver, type BottomProfile } from './bottom-profile';
 export { runRig, type Running } from './run-rig';
-export { gripRiseRad, holderLeanRad, tipHeightM } from './tip';
+export { gripRiseRad, holderLeanRad } from './tip';
 export { turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';

@@ -2,7 +2,7 @@ import type { Change, TechniqueCode } from '@/core/choose';
 import { SET_WAYS, type SetWay } from '@/core/defaults/hookset-classes';
 import { CAST_STYLES } from '@/core/defaults/cast-styles';
 import type { Evaluation } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import type { Setup, TowedPresentation } from '@/core/setup';
 import { PRESENTATION_LIMITS as L } from '../presentation';
 
 type Present = Extract<Change, { kind: 'present' }>;
@@ -28,9 +28,27 @@ export function techniqueChanges(setup: Setup, { figures }: Evaluation): readonl
         ...[0.5, 1].filter((step) => step > p.sweep.stepBackM && p.stance === 'standing' && p.craftId === null).map((step) => present('step-back', 'sweep.stepBackM', step)),
       ]
     : [0.35, 0.7, 1.05].map((lean) => present('holder-lean', 'holderRad', lean));
+  const lines = p.kind === 'towed' ? lineChanges(p, scaled) : [];
   const speeds = [0.7, 0.85, 1.2, 1.4].map((factor) => tidy(p.speedMps * factor)).filter((speed) => speed > 0 && within(L.speedMps, speed) && speed !== p.speedMps);
   const pace = speeds.map((speed) => present(speed < p.speedMps ? 'slower' : 'faster', 'speedMps', speed));
-  return [...cast, ...byHand, ...pace, ...clutchChanges(setup, figures), ...jointChanges(setup)];
+  return [...cast, ...byHand, ...lines, ...pace, ...clutchChanges(setup, figures), ...jointChanges(setup)];
+}
+
+type Scaled = (technique: TechniqueCode, path: string, value: number, limits: { readonly min: number; readonly max: number }, factors: readonly number[]) => Present[];
+
+/** More or less line from the tip; behind a ball more or less cable, behind a board its lead. */
+function lineChanges({ gear, lineOutM }: TowedPresentation, scaled: Scaled): readonly Change[] {
+  const both = (path: string, value: number, limits: { readonly min: number; readonly max: number }) => [...scaled('less-line', path, value, limits, [0.5, 0.7, 0.85]), ...scaled('more-line', path, value, limits, [1.2, 1.5, 2])];
+  switch (gear?.kind) {
+    case undefined:
+      return both('lineOutM', lineOutM, L.lineOutM);
+    case 'downrigger':
+      return both('gear.cableM', gear.cableM, L.cableM);
+    case 'side-planer':
+      return both('gear.leadM', gear.leadM, L.leadM);
+    default:
+      return gear satisfies never;
+  }
 }
 
 /** Slack that is left when one winds until the line just comes tight [m]. */

@@ -25,7 +25,7 @@ import { OverlayPanel } from './overlay-panel';
 import { PresentationPanel } from './presentation-panel';
 import { RemedyPanel } from './remedy-panel';
 import { RevisionsPanel } from './revisions-panel';
-import { SavePanel } from './save-panel';
+import { SavePanel } from '@/features/fields/save-panel';
 import { takenOver } from './sweep-choices';
 import type { useBench } from './use-bench';
 import type { useOverlay } from './use-overlay';

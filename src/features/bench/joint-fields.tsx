@@ -54,6 +54,13 @@ export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
           )}
         </Frame>
       );
+    case 'plane':
+      return (
+        <Frame>
+          <QuantityField label={t('jointField.sidewaysRad')} measure="angle" value={joint.sidewaysRad ?? null} limits={L.sidewaysRad} emptyMeans={t('jointField.straightDown')} onValueChange={(sidewaysRad) => onJoint({ ...joint, sidewaysRad: sidewaysRad ?? undefined }, 'sidewaysRad')} />
+          <ChoiceField label={t('jointField.tripped')} value={joint.tripped ? 'tripped' : 'set'} options={(['set', 'tripped'] as const).map((value) => ({ value, label: t(`classRow.planes.${value}`) }))} onValueChange={(value) => onJoint({ ...joint, tripped: value === 'tripped' ? true : undefined }, 'tripped')} />
+        </Frame>
+      );
     case 'trailer':
       return part.kind === 'trailer' && part.segments ? <Frame>{segments(joint.segmentsOff, part.segments, (segmentsOff) => ({ ...joint, segmentsOff }))}</Frame> : null;
     case 'stinger':

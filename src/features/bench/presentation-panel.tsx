@@ -18,6 +18,7 @@ import { strengthText, type SpokenOf } from '@/i18n/setup-text';
 import { ChoiceField } from '@/ui/choice-field';
 import { Panel } from '@/ui/panel';
 import { ConditionsFields } from './conditions-fields';
+import { GearFields } from './gear-fields';
 
 export interface PresentationPanelProps {
   readonly open: boolean;
@@ -70,7 +71,8 @@ export function PresentationPanel({ open, onOpenChange, presentation: p, house, 
           <>
             <ChoiceField label={t('presentation.held')} value={p.held} options={options(['holder', 'hand'] as const, word)} onValueChange={(held) => change({ held }, 'held')} />
             {p.held === 'holder' && <QuantityField label={t('presentation.holderRad')} measure="angle" value={p.holderRad ?? null} limits={L.holderRad} emptyMeans={t('presentation.holderOfCraft')} onValueChange={(holderRad) => change({ holderRad: holderRad ?? undefined }, 'holderRad')} />}
-            {figure('lineOutM', t('presentation.lineOutM'), 'distance', p.lineOutM, L.lineOutM, (lineOutM, f) => change({ lineOutM }, f))}
+            <GearFields presentation={p} change={change} />
+            <QuantityField label={t('presentation.bottomM')} measure="depth" value={p.bottomM ?? null} limits={L.bottomM} emptyMeans={t('presentation.deeper')} onValueChange={(bottomM) => change({ bottomM: bottomM ?? undefined }, 'bottomM')} />
           </>
         )}
         {figure('depthM', t('presentation.depthM'), 'depth', p.depthM, L.depthM, (depthM, f) => change({ depthM }, f))}

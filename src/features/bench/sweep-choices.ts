@@ -27,7 +27,7 @@ export interface ResultChoice {
   readonly verdict: VerdictName;
   /** null: as the verdict's own unit says */
   readonly measure: Measure | null;
-  readonly key: 'value' | 'tension' | 'atHook' | 'needed' | 'opening' | 'timeToSet' | 'strike' | 'weakest' | 'dropShare';
+  readonly key: 'value' | 'tension' | 'atHook' | 'needed' | 'opening' | 'timeToSet' | 'strike' | 'weakest' | 'dropShare' | 'pull';
 }
 
 export const RESULTS: readonly ResultChoice[] = [
@@ -37,6 +37,7 @@ export const RESULTS: readonly ResultChoice[] = [
   { path: 'verdicts.hold.value', verdict: 'hold', measure: null, key: 'value' },
   { path: 'verdicts.balance.value', verdict: 'balance', measure: null, key: 'value' },
   { path: 'figures.throw.castFit.dropShare', verdict: 'throw', measure: 'share', key: 'dropShare' },
+  { path: 'figures.tow.clean.pullN', verdict: 'throw', measure: 'force', key: 'pull' },
   { path: 'figures.set.hookset.tensionN', verdict: 'set', measure: 'force', key: 'tension' },
   { path: 'figures.set.hookset.atHookN', verdict: 'set', measure: 'force', key: 'atHook' },
   { path: 'figures.hook.neededN', verdict: 'set', measure: 'force', key: 'needed' },
@@ -50,7 +51,7 @@ const PRESENTED: readonly (readonly [path: string, measure: Measure, limits: Lim
   ['distanceM', 'distance', L.distanceM], ['lineOutM', 'distance', L.lineOutM], ['depthM', 'depth', L.depthM], ['speedMps', 'speed', L.speedMps], ['currentMps', 'speed', L.currentMps],
   ['clutchN', 'force', L.clutchN], ['fishKg', 'bodyMass', { ...L.fishKg, min: 0.05 }], ['slackM', 'distance', L.slackM], ['handHeightM', 'distance', L.handHeightM],
   ['sweep.startRad', 'angle', L.sweepRad], ['sweep.endRad', 'angle', L.sweepRad], ['sweep.timeS', 'time', L.timeS], ['sweep.stepBackM', 'distance', L.gainM], ['sweep.woundM', 'distance', L.gainM],
-  ['holderRad', 'angle', L.holderRad],
+  ['holderRad', 'angle', L.holderRad], ['bottomM', 'depth', L.bottomM], ['gear.leadM', 'distance', L.leadM], ['gear.cableM', 'distance', L.cableM], ['gear.ballKg', 'bodyMass', L.ballKg], ['gear.boardM', 'distance', L.boardM],
 ];
 
 /** Every input of a setup that is a number: how it is fished first, then how it is rigged, then the parts. */

@@ -34,7 +34,7 @@ export function TitleBlock({ name, revision, changed, reason, savedAt, presentat
         <span data-testid="revision">{changed ? t('title.unsaved', { letter }) : letter}</span> · {reason}
       </Field>
       <Field label={t('title.presentation')} onOpen={onPresentation}>
-        {presentation.kind === 'cast' ? t('title.cast', { style: t(`style.${presentation.castStyle}`), distance: format(presentation.distanceM, 'distance') }) : t('title.towed', { way: t(`word.${presentation.way}`), line: format(presentation.lineOutM, 'distance') })}
+        {presentation.kind === 'cast' ? t('title.cast', { style: t(`style.${presentation.castStyle}`), distance: format(presentation.distanceM, 'distance') }) : presentation.gear ? t('title.released', { gear: t(`gear.short.${presentation.gear.kind}`), line: format(presentation.gear.leadM, 'distance') }) : t('title.towed', { way: t(`word.${presentation.way}`), line: format(presentation.lineOutM, 'distance') })}
       </Field>
       <Field label={t('title.water')} onOpen={onPresentation} right>
         {t('title.depthWater', { depth: format(presentation.depthM, 'depth'), temperature: water })}

@@ -18,6 +18,7 @@ export const WATER_KEYS = [
   { action: 'speeds', keys: ['s'], label: 'speeds', atFoot: true },
   { action: 'coverage', keys: ['v'], label: 'coverage', atFoot: true },
   { action: 'paddle', keys: ['p'], label: 'paddle', atFoot: true },
+  { action: 'keep', keys: ['k'], label: 'keep', atFoot: true },
   { action: 'deeper', keys: ['z'], label: 'deeper', atFoot: true },
   { action: 'next', keys: ['n'], label: 'next', atFoot: true },
   { action: 'put-back', keys: ['Backspace'], label: 'put-back', atFoot: true },

@@ -4,10 +4,10 @@ import type { TowedPresentation } from '@/domain/presentation';
 import type { SetupFile } from '@/domain/setup';
 import type { WaterSetup } from '@/server/queries/water-page';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor } from './column-scale';
-import { bandDepths, BOTTOM_TABLE, heavyOf, lineOf, readTable, setupIn, startScene, temperatureAt, TEMPERATURE_TABLE, writeTable } from './scene';
+import { bandDepths, kept, BOTTOM_TABLE, heavyOf, lineOf, readTable, setupIn, startScene, temperatureAt, TEMPERATURE_TABLE, writeTable } from './scene';
 import { countdownDepths } from './use-water';
 
-const inWater = (id: string): WaterSetup => ({ id: id as WaterSetup['id'], name: id, number: 1, file: demoFile(id) as SetupFile });
+const inWater = (id: string): WaterSetup => ({ id: id as WaterSetup['id'], name: id, number: 1, version: 1, file: demoFile(id) as SetupFile });
 const harness = inWater('setup-crawler-harness');
 const fly = inWater('setup-char-flasher');
 const wall = inWater('setup-drowned-wall');
@@ -28,6 +28,16 @@ describe('the scene', () => {
     expect(lineOf(behindBall.presentation as TowedPresentation)).toBe(4);
     expect(heavyOf(behindBall)).toEqual({ kind: 'ball', massKg: 5 });
     expect(setupIn({ ...scene, own: { [wall.id]: { massKg: 0.02 } } }, wall).presentation).toEqual(wall.file.presentation);
+  });
+});
+
+describe('what is kept of the picture', () => {
+  it('is how the setup was fished in it: speed, line, current and the bottom where it ran; no part is changed', () => {
+    const scene = { ...startScene([harness]), speedMps: 0.7, bottom: [{ behindM: 0, depthM: 4 }, { behindM: 20, depthM: 8 }], own: { [harness.id]: { lineM: 11, massKg: 0.1 } } };
+    const draft = kept(scene, { ...harness, setup: setupIn(scene, harness) }, 10);
+    expect(draft.presentation).toMatchObject({ speedMps: 0.7, lineOutM: 11, bottomM: 6 });
+    expect(draft.chain).toBe(harness.file.chain);
+    expect(kept(startScene([wall]), { ...wall, setup: wall.file }, null)).toEqual({ chain: wall.file.chain, presentation: wall.file.presentation });
   });
 });
 

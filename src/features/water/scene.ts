@@ -1,6 +1,5 @@
 import Papa from 'papaparse';
-import type { BottomProfile } from '@/core/running';
-import { withLine } from '@/core/running';
+import { bottomUnder, withLine, type BottomProfile } from '@/core/running';
 import type { Part, Setup } from '@/core/setup';
 import type { CurrentLayer } from '@/core/tow';
 import type { TowedPresentation } from '@/domain/presentation';
@@ -67,6 +66,13 @@ export function setupIn(scene: Scene, { id, file }: Pick<WaterSetup, 'id' | 'fil
   if (own.lineM !== undefined) presentation = withLine(presentation, own.lineM) as TowedPresentation;
   if (own.massKg !== undefined && heavy?.kind === 'ball' && presentation.gear?.kind === 'downrigger') presentation = { ...presentation, gear: { ...presentation.gear, ballKg: own.massKg } };
   return { ...file, parts, presentation };
+}
+
+/** What a new revision keeps of the picture: how the setup is fished there. A weight that was tried is a part of the Box, and is fitted on the Bench. */
+export function kept(scene: Scene, { file, setup }: { readonly file: WaterSetup['file']; readonly setup: Setup }, behindM: number | null): Pick<WaterSetup['file'], 'chain' | 'presentation'> {
+  if (setup.presentation.kind === 'cast') return { chain: file.chain, presentation: file.presentation };
+  const bottomM = bottomUnder(scene.bottom, behindM ?? 0);
+  return { chain: file.chain, presentation: { ...(setup.presentation as TowedPresentation), ...(bottomM === undefined ? {} : { bottomM }) } };
 }
 
 /** Line out as it is counted for a setup: from the tip, or behind its release. */

@@ -18,6 +18,7 @@ export interface InWater {
   readonly id: string;
   readonly name: string;
   readonly number: number;
+  readonly version: number;
   readonly file: WaterSetup['file'];
   readonly setup: Setup;
   readonly run: RunAnswer | null;
@@ -41,22 +42,31 @@ export const castBandOf = (depthM: number) => ({ fromM: (2 / 3) * depthM, toM: (
 /** Headless: owns the scene, asks the workers for every setup in it, keeps the last answers while the next come. */
 export function useWater(given: readonly WaterSetup[]) {
   const shown = useUnchanged(given);
-  const [scene, dispatch] = useReducer(reduce, shown, startScene);
-  const lines = [useOne(shown[0], scene), useOne(shown[1], scene), useOne(shown[2], scene), useOne(shown[3], scene)].filter((each) => each !== null);
   const start = useMemo(() => startScene(shown), [shown]);
-  return { scene, dispatch: (action: WaterAction) => dispatch(action.kind === 'put-back' ? { kind: 'set', scene: start } : action), lines, changed: scene !== start && JSON.stringify(scene) !== JSON.stringify(start) };
+  const [held, dispatch] = useReducer(reduce, start, (scene) => ({ scene, start }));
+  // A setup that was kept anew, here or elsewhere, starts the picture again.
+  if (held.start !== start) dispatch({ kind: 'set', start });
+  const { scene } = held;
+  const lines = [useOne(shown[0], scene), useOne(shown[1], scene), useOne(shown[2], scene), useOne(shown[3], scene)].filter((each) => each !== null);
+  return { scene, dispatch: (action: WaterAction) => dispatch(action.kind === 'put-back' ? { kind: 'set', start } : action), lines, changed: JSON.stringify(scene) !== JSON.stringify(start) };
 }
 
-type Reduced = Exclude<WaterAction, { kind: 'put-back' }> | { readonly kind: 'set'; readonly scene: Scene };
+type Reduced = Exclude<WaterAction, { kind: 'put-back' }> | { readonly kind: 'set'; readonly start: Scene };
 
-function reduce(scene: Scene, action: Reduced): Scene {
+interface Held {
+  readonly scene: Scene;
+  /** the picture as the setups bring it */
+  readonly start: Scene;
+}
+
+function reduce({ scene, start }: Held, action: Reduced): Held {
   switch (action.kind) {
     case 'scene':
-      return { ...scene, ...action.change };
+      return { start, scene: { ...scene, ...action.change } };
     case 'own':
-      return { ...scene, own: { ...scene.own, [action.id]: { ...scene.own[action.id], ...action.change } } };
+      return { start, scene: { ...scene, own: { ...scene.own, [action.id]: { ...scene.own[action.id], ...action.change } } } };
     case 'set':
-      return action.scene;
+      return { start: action.start, scene: action.start };
     default:
       return action satisfies never;
   }
@@ -70,6 +80,6 @@ function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
   const run = useAnswer(runQuestion);
   const fall = useAnswer(fallQuestion);
   if (!shown || !setup) return null;
-  const { id, name, number, file } = shown;
-  return { id, name, number, file, setup, run: run.last?.answer ?? null, fall: fall.last?.answer ?? null, waiting: run.waiting || fall.waiting, failed: run.failed !== null || fall.failed !== null };
+  const { id, name, number, version, file } = shown;
+  return { id, name, number, version, file, setup, run: run.last?.answer ?? null, fall: fall.last?.answer ?? null, waiting: run.waiting || fall.waiting, failed: run.failed !== null || fall.failed !== null };
 }

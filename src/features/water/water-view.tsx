@@ -4,6 +4,8 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ComponentType } from 'react';
 import { revisionLetter } from '@/domain/revision-letter';
+import type { SetupId } from '@/domain/ids';
+import { SavePanel } from '@/features/fields/save-panel';
 import { useI18n } from '@/i18n/client';
 import type { WaterPage } from '@/server/queries/water-page';
 import { ChoiceField } from '@/ui/choice-field';
@@ -28,6 +30,7 @@ import { ReleaseTool } from './tools/release-tool';
 import { SpeedsTool } from './tools/speeds-tool';
 import { TurnTool } from './tools/turn-tool';
 import { WeightTool } from './tools/weight-tool';
+import { kept } from './scene';
 import { useWater } from './use-water';
 
 const TOOL_VIEWS: Readonly<Record<Tool, ComponentType<ToolProps>>> = {
@@ -44,7 +47,8 @@ export function WaterView({ shown, all }: WaterPage) {
   const router = useRouter();
   const { scene, dispatch, lines, changed } = useWater(shown);
   const [selected, setSelected] = useState(shown[0]?.id as string | undefined);
-  const [open, setOpen] = useState<Tool | 'keys' | null>(null);
+  const [open, setOpen] = useState<Tool | 'keys' | 'keep' | null>(null);
+  const [notice, setNotice] = useState('');
   const [deeper, setDeeper] = useState(false);
   const main = lines.find(({ id }) => id === selected) ?? lines[0];
   const go = (ids: readonly string[]) => router.push(`/water?${ids.map((id) => `setup=${encodeURIComponent(id)}`).join('&')}`);
@@ -65,7 +69,8 @@ export function WaterView({ shown, all }: WaterPage) {
   const footKeys = groupKeys(WATER_KEYS, true).map((group) => ({ ...group, label: label(group.label) }));
   if (!main) return <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none"><h1 className="narrow text-[20px] font-semibold">{t('nav.water')}</h1><p>{t('list.empty')} <Link href="/bench/new" className="underline">{t('list.new')}</Link></p></main>;
   const craft = main.setup.house?.crafts.find(({ id }) => id === main.setup.presentation.craftId) ?? null;
-  const ToolView = open && open !== 'keys' ? TOOL_VIEWS[open] : null;
+  const shownTool = open === 'keys' || open === 'keep' ? null : open;
+  const ToolView = shownTool ? TOOL_VIEWS[shownTool] : null;
   return (
     <main id="main" tabIndex={-1} className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
       <h1 className="sr-only">{t('nav.water')}</h1>
@@ -94,12 +99,13 @@ export function WaterView({ shown, all }: WaterPage) {
           <p className="semi-narrow text-[12.5px] text-dim">{changed ? t('water.changedNote') : t('water.sameNote')}</p>
         </div>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden"><KeyFoot groups={footKeys} onAction={run} /></footer>
-      {ToolView && open && open !== 'keys' && (
-        <Panel open wide={WIDE.has(open)} onOpenChange={(isOpen) => !isOpen && setOpen(null)} title={`${label(open)} · ${main.name}`} closeLabel={t('common.close')}>
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden"><KeyFoot groups={footKeys} onAction={run} /><span role="status" className="ml-auto text-ink">{notice}</span></footer>
+      {ToolView && shownTool && (
+        <Panel open wide={WIDE.has(shownTool)} onOpenChange={(isOpen) => !isOpen && setOpen(null)} title={`${label(shownTool)} · ${main.name}`} closeLabel={t('common.close')}>
           <ToolView lines={lines} main={main} scene={scene} dispatch={dispatch} />
         </Panel>
       )}
+      <SavePanel open={open === 'keep'} onOpenChange={(isOpen) => setOpen(isOpen ? 'keep' : null)} setupId={main.id as SetupId} draft={kept(scene, main, main.run?.running.behindM ?? null)} version={main.version} newest={main.number} onSaved={({ number }) => { setOpen(null); setNotice(t('water.kept', { letter: revisionLetter(number) })); router.refresh(); }} />
       <KeysPanel open={open === 'keys'} onOpenChange={(isOpen) => setOpen(isOpen ? 'keys' : null)} title={t('key.keys')} closeLabel={t('common.close')} groups={groupKeys(WATER_KEYS).map((group) => ({ ...group, label: label(group.label) }))} />
     </main>
   );

@@ -13,6 +13,7 @@ export interface WaterSetup {
   readonly id: SetupId;
   readonly name: string;
   readonly number: number;
+  readonly version: number;
   readonly file: SetupFile;
 }
 
@@ -28,9 +29,9 @@ export async function getWaterPage(asked: readonly string[]): Promise<WaterPage>
   const db = database();
   const benchId = await currentBench();
   const found = await Promise.all(
-    (await listSetups(db, benchId)).map(async ({ id, name }) => {
+    (await listSetups(db, benchId)).map(async ({ id, name, version }) => {
       const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
-      return revision && file ? [{ id, name, number: revision.number, file }] : [];
+      return revision && file ? [{ id, name, version, number: revision.number, file }] : [];
     }),
   );
   const all: readonly WaterSetup[] = found.flat();

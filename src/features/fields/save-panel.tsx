@@ -7,13 +7,14 @@ import { saveRevisionAction, type SaveRevisionReply } from '@/server/actions/sav
 import { Panel } from '@/ui/panel';
 import { TextField } from '@/ui/text-field';
 import type { SetupId } from '@/domain/ids';
-import type { Draft } from './bench-state';
+import type { Joint } from '@/domain/joint';
+import type { Presentation } from '@/domain/presentation';
 
 export interface SavePanelProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly setupId: SetupId;
-  readonly draft: Draft;
+  readonly draft: { readonly chain: readonly Joint[]; readonly presentation: Presentation };
   readonly version: number;
   readonly newest: number;
   readonly onSaved: (saved: { readonly number: number; readonly version: number; readonly reason: string }) => void;
@@ -21,6 +22,7 @@ export interface SavePanelProps {
 
 type Failure = Exclude<SaveRevisionReply, { ok: true }>['code'] | 'unreachable';
 
+/** Keeps what is in view as a new revision, with its reason. */
 export function SavePanel({ open, onOpenChange, setupId, draft, version, newest, onSaved }: SavePanelProps) {
   const { t } = useI18n();
   const [reason, setReason] = useState('');
