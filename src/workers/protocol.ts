@@ -1,6 +1,6 @@
 import type { Progress, Ranges, Remedies, Sweep, SweepAxis } from '@/core/choose';
 import type { BoatSide, EffectFigures, Evaluation } from '@/core/evaluate';
-import type { BandAsk, BottomProfile, BottomWeight, BottomWeightAsk, CastBand, Countdown, DepthCard, Drift, DriftAsk, Paddling, Running, TurningLine, TurnTrack } from '@/core/running';
+import type { BandAsk, BottomProfile, BottomWeight, BottomWeightAsk, CastBand, Countdown, DepthCard, Drift, DriftAsk, LineToBottom, Paddling, Running, TurningLine, TurnTrack } from '@/core/running';
 import type { Part as CorePart, Setup } from '@/core/setup';
 import type { Sink } from '@/core/sink';
 import type { Part } from '@/domain/parts';
@@ -19,6 +19,8 @@ export interface RunAnswer {
   readonly cleanTipM: number;
   readonly fouledN: number;
   readonly fouledTipM: number;
+  /** null where it touches already, or no bottom is known */
+  readonly toBottom: LineToBottom | null;
 }
 
 /** A cast rig as it falls: on slack line with one thing changed at a time, swinging on a tight line, and wound through a band. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findRoot } from './find-root';
-import { hermite, integrate } from './integrate';
+import { eventIn, hermite, integrate } from './integrate';
 
 describe('findRoot', () => {
   it.each([
@@ -63,6 +63,42 @@ describe('integrate', () => {
     });
     expect(worst).toBeLessThan(1e-6);
     expect(steps).toBeLessThan(150);
+  });
+
+  it('makes an error in one step that falls with the sixth power of it, as a method of fifth order must', () => {
+    const after = (h: number) => {
+      let y = NaN;
+      integrate((t, at, out) => (out[0] = at[0]! * Math.cos(t)), { t: 0, y: [1] }, { tolerance: 1e9, scale: 1, firstStep: h, maxSteps: 1 }, (step) => {
+        y = step.y1[0]!;
+        return false;
+      });
+      return Math.abs(y - Math.exp(Math.sin(h)));
+    };
+    const orders = [0.4, 0.2].map((h) => Math.log2(after(h) / after(h / 2)));
+    for (const order of orders) expect(order).toBeCloseTo(6, 0);
+  });
+
+  it('ends where it is told, and finds when something happens inside a step', () => {
+    let end = 0;
+    const hits: number[] = [];
+    integrate(
+      (_t, y, out) => {
+        out[0] = y[1]!;
+        out[1] = -9.81;
+      },
+      { t: 0, y: [2, 5] },
+      { tolerance: 1e-8, scale: 1, firstStep: 0.05, maxSteps: 500, until: 1.6 },
+      (step) => {
+        end = step.t1;
+        const at = eventIn(step, (y) => y(0));
+        if (at !== null) hits.push(at);
+        return true;
+      },
+    );
+    expect(end).toBe(1.6);
+    // Thrown up from two metres at five a second, it comes down at (5 + √(25 + 2·9.81·2))/9.81.
+    expect(hits).toHaveLength(1);
+    expect(hits[0]!).toBeCloseTo((5 + Math.sqrt(25 + 4 * 9.81)) / 9.81, 9);
   });
 
   it('stops at its step budget', () => {

@@ -7,7 +7,7 @@ export { depthCard, withLine, type DepthCard } from './depth-card';
 export { fallInputOf } from './fall-input';
 export { paddling, type Paddling } from './paddling';
 export { cableShock, RELEASE_LIMITS, SHOCK_LIMITS, tripped, type CableShock, type CableShockInput, type Tripped, type TrippedInput } from './release';
-export { bottomUnder, runOver, type BottomProfile } from './bottom-profile';
+export { bottomUnder, lineToBottom, runOver, type BottomProfile, type LineToBottom } from './bottom-profile';
 export { runRig, type Running } from './run-rig';
 export { gripRiseRad, holderLeanRad } from './tip';
 export { turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';

@@ -2,7 +2,7 @@ import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import { findRoot } from '../numeric';
 import { hungPullN, towedLine, type Rig, type TowedLine } from '../rigging';
 import type { TowedPresentation } from '../setup';
-import { currentAt, tow, type Tow, type TowedBody, type TowInput, type TowSegment } from '../tow';
+import { currentAt, tow, type CurrentLayer, type Tow, type TowedBody, type TowInput, type TowSegment } from '../tow';
 import { waterProperties, type WaterProperties } from '../water';
 import { hungCable, type HungCable } from './cable';
 import { tipHeightM } from './tip';
@@ -89,7 +89,7 @@ type Free = Omit<Running, 'release' | 'tipHeightM' | 'tipAngleRad'>;
 /** The call for so much wet main line, starting at a depth. */
 function asking({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0): TowInput {
   const [main, ...rest] = line.segments as [TowSegment, ...TowSegment[]];
-  const layers = (presentation.layers ?? []).map((layer) => ({ ...layer, depthM: layer.depthM - fromM }));
+  const layers = layersBelow(presentation.layers ?? [], fromM);
   return {
     water: presentation.water,
     speedMps: sogMps,
@@ -99,6 +99,17 @@ function asking({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0):
     end: line.end,
     solve: { for: 'depth' },
   };
+}
+
+/** The current as it is seen from a depth down. */
+function layersBelow(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {
+  if (fromM === 0 || layers.length === 0) return layers;
+  return [{ depthM: 0, alongMps: currentAt(layers, fromM) }, ...layers.filter(({ depthM }) => depthM > fromM).map((layer) => ({ ...layer, depthM: layer.depthM - fromM }))];
+}
+
+/** The current as it is seen from a depth up. */
+function layersAbove(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {
+  return [{ depthM: 0, alongMps: currentAt(layers, fromM) }, ...layers.filter(({ depthM }) => depthM < fromM).map((layer) => ({ ...layer, depthM: fromM - layer.depthM })).reverse()];
 }
 
 function fromTip(scene: Scene, heightM: number, rig: Rig): Free {
@@ -251,10 +262,9 @@ function atSurface(scene: Scene, lineOutM: number, heightM: number, asked: TowIn
 function rising(scene: Scene, leadM: number, fromM: number, asked: TowInput): Free {
   const { densityKgPm3 } = scene.water;
   const mirrored = (body: TowedBody): TowedBody => ({ ...body, netWeightN: -body.netWeightN, downAreaM2: -(body.downAreaM2 ?? 0) });
-  const layers = (scene.presentation.layers ?? []).filter(({ depthM }) => depthM <= fromM).map((layer) => ({ ...layer, depthM: fromM - layer.depthM })).reverse();
   const result = tow({
     ...asked,
-    current: layers.length === 0 ? [{ depthM: 0, alongMps: currentAt(scene.presentation.layers, fromM) }] : [...(layers[0]!.depthM > 0 ? [{ depthM: 0, alongMps: currentAt(scene.presentation.layers, fromM) }] : []), ...layers],
+    current: layersAbove(scene.presentation.layers ?? [], fromM),
     segments: asked.segments.map((segment) => ({ ...segment, massPerLengthKgPm: 2 * densityKgPm3 * (Math.PI / 4) * segment.diameterM ** 2 - segment.massPerLengthKgPm })),
     weights: asked.weights?.map((weight) => ({ ...weight, ...mirrored(weight) })),
     end: mirrored(asked.end),

@@ -4,7 +4,7 @@ import { demoFile } from '../../../tests/helpers/demo';
 import { readRig } from '../rigging';
 import type { CastPresentation, Setup, TowedPresentation } from '../setup';
 import { tow } from '../tow';
-import { bottomWeight, cableShock, castBand, commonSpeeds, countdowns, coverage, depthCard, driftWeight, hungCable, paddling, runRig, tripped, turnRig, turnTrack } from '.';
+import { bottomUnder, bottomWeight, cableShock, castBand, commonSpeeds, countdowns, coverage, depthCard, driftWeight, hungCable, lineToBottom, paddling, runOver, runRig, tripped, turnRig, turnTrack } from '.';
 
 const harness = demoFile('setup-crawler-harness');
 const minnow = demoFile('setup-crimped-minnow');
@@ -56,6 +56,29 @@ describe('a rig in tow', () => {
     expect(against.lureMps).toBeCloseTo(1.9, 1);
     expect(against.sogMps).toBe(1.5);
     expect(run(minnow, { layers: [{ depthM: 0, alongMps: 0.3 }] })).toMatchObject({ sogMps: 1.8, lureMps: 1.5, depthM: run(minnow).depthM });
+  });
+});
+
+describe('a bottom that rises and falls', () => {
+  const profile = [{ behindM: 0, depthM: 9 }, { behindM: 10, depthM: 5 }, { behindM: 30, depthM: 12 }];
+  it('is straight between its points and level beyond them', () => {
+    expect([bottomUnder(profile, -5), bottomUnder(profile, 0), bottomUnder(profile, 5), bottomUnder(profile, 20), bottomUnder(profile, 99), bottomUnder([], 3)]).toEqual([9, 9, 7, 8.5, 12, undefined]);
+  });
+  it('counts where the rig runs', () => {
+    const rig = readRig(harness);
+    const running = runOver(rig, towedOf(harness), profile);
+    expect(running.depthM!).toBeCloseTo(bottomUnder(profile, running.behindM!)!, 1);
+    expect(runOver(rig, towedOf(harness, { bottomM: undefined }), [])).toEqual(run(harness, { bottomM: undefined }));
+  });
+  it('is reached with so much line, and with it the rig touches; or no line reaches it', () => {
+    const flat = [{ behindM: 0, depthM: 9 }];
+    const free = run(harness, { bottomM: 9 });
+    expect(free.contact).toBeNull();
+    const { lineM } = lineToBottom(free, flat)!;
+    expect(run(harness, { bottomM: 9, lineOutM: lineM! - 1 }).contact).toBeNull();
+    expect(run(harness, { bottomM: 9, lineOutM: lineM! + 1.5 }).contact).not.toBeNull();
+    expect(lineToBottom(run(minnow), [{ behindM: 0, depthM: 200 }])).toMatchObject({ outcome: 'never-that-deep', lineM: null });
+    expect(lineToBottom(run(harness), flat)).toBeNull();
   });
 });
 

@@ -31,7 +31,7 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
     );
   }
   if (!line.run) return <section aria-label={t('water.figures')} className="min-h-48 border border-ink bg-sheet" />;
-  const { running, cleanN, cleanTipM, fouledN, fouledTipM } = line.run;
+  const { running, cleanN, cleanTipM, fouledN, fouledTipM, toBottom } = line.run;
   const temperature = running.depthM === null ? null : temperatureAt(scene.temperatures, running.depthM);
   return (
     <section aria-label={t('water.figures')} className="border border-ink bg-sheet px-2.5 py-1" data-testid="figures" data-outcome={running.outcome}>
@@ -46,6 +46,7 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
           [t('water.clean'), t('water.pulls', { force: format(cleanN, 'force'), tip: format(cleanTipM, 'distance') }), 'clean'],
           [t('water.fouled'), t('water.pulls', { force: format(fouledN, 'force'), tip: format(fouledTipM, 'distance') })],
           ...(running.contact ? [[t('water.contact'), `${format(running.contact.forceN, 'smallForce')} · ${format(running.contact.share, 'share')}`] as const] : []),
+          ...(toBottom ? [[t('water.toBottom'), toBottom.lineM === null ? t(`water.outcome.${toBottom.outcome as 'never-that-deep'}`) : format(toBottom.lineM, 'distance'), 'to-bottom'] as const] : []),
           ...(running.release ? [[t('water.releaseAt'), format(running.release.depthM, 'depth')] as const] : []),
           ...(temperature === null ? [] : [[t('water.temperatureThere'), format(temperature, 'temperature')] as const]),
         ]}
