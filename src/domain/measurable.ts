@@ -34,7 +34,7 @@ export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'part
     return guide ? { partId: input.partId, guide, field: input.field } : null;
   }
   const [table, row, ...field] = input.figure.split('.');
-  const rule = CLASS_GUIDES.find((each) => each.table === table && (each.field === undefined || each.field === field.at(-1)));
+  const rule = CLASS_GUIDES.find((each) => each.table === table && (each.field === undefined || each.field === field.at(-1)) && (each.rows === undefined || each.rows.includes(row!)));
   const part = rule && parts.find((each) => rule.kinds.includes(each.kind) && (rule.rowIs === undefined || (each as unknown as Record<string, unknown>)[rule.rowIs] === row));
   return part && GUIDES_OF_KIND[part.kind].includes(rule.guide) ? { partId: part.id, guide: rule.guide, field: rule.measures ?? null } : null;
 }
@@ -42,6 +42,8 @@ export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'part
 interface ClassGuide {
   readonly table: string;
   readonly field?: string;
+  /** only these rows of the table */
+  readonly rows?: readonly string[];
   readonly kinds: readonly PartKind[];
   /** the field of the part that names the row */
   readonly rowIs?: string;
@@ -59,5 +61,9 @@ const CLASS_GUIDES: readonly ClassGuide[] = [
   { table: 'frontal', kinds: ['weight'], rowIs: 'shape', guide: 'sink-test' },
   { table: 'materials', kinds: ['soft-bait'], rowIs: 'material', guide: 'float-test' },
   { table: 'buoyancy', kinds: ['hard-lure'], rowIs: 'buoyancy', guide: 'float-test' },
+  { table: 'towed', rows: ['short-deep', 'long-shallow'], kinds: ['hard-lure'], guide: 'dive-test' },
+  { table: 'towed', rows: ['spoon'], kinds: ['spoon'], guide: 'dive-test' },
+  { table: 'lips', kinds: ['hard-lure'], rowIs: 'lip', guide: 'dive-test' },
+  { table: 'planes', rows: ['set'], kinds: ['diving-plane'], guide: 'dive-test' },
   { table: 'setWays', kinds: ['rod'], guide: 'set-test' },
 ];

@@ -104,6 +104,9 @@ describe('ranges on the Bench', () => {
     const hook = wall.parts.findIndex(({ kind }) => kind === 'hook');
     expect(measurableBy(uncertainInput(`parts[${hook}].wireM.value`, wall)!, wall)).toEqual({ partId: wall.parts[hook]!.id, guide: 'calliper', field: 'wireM' });
     expect(measurableBy(uncertainInput('house.classes[mouths.bony.strengthMpa]', wall)!, wall)).toBeNull();
+    const minnow = demoFile('setup-crimped-minnow');
+    expect(measurableBy(uncertainInput('house.classes[towed.long-shallow.dragPerLengthSquared]', minnow)!, minnow)).toMatchObject({ guide: 'dive-test' });
+    expect(measurableBy(uncertainInput('house.classes[towed.weed.dragAreaM2]', minnow)!, minnow)).toBeNull();
     expect(measurableBy(uncertainInput('house.classes[knots.crossed-wrap.shares.fluorocarbon]', wall)!, wall)).toMatchObject({ guide: 'pull-test' });
     expect(uncertainInput('presentation.distanceM', wall)).toBeNull();
     expect([guideFor('rod', 'stiffness.buttEiNm2'), guideFor('line', 'massKg'), guideFor('rod', 'rating.loKg')]).toEqual(['hang-test', null, null]);

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { bottomUnder, type BottomProfile, type Running } from '@/core/running';
 import type { Craft } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
-import { bandDepths, lineOf, type Scene } from './scene';
+import { bandDepths, heavyOf, lineOf, type Scene } from './scene';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor, type ColumnScale } from './column-scale';
 import { Handle } from './handle';
 import type { InWater, WaterAction } from './use-water';
@@ -70,6 +70,7 @@ export function Column({ lines, scene, selected, onSelect, dispatch, deeper, cra
           <>
             <Arrow from={[x(extent.leftM) + 6 + 34, y(0) - 14]} to={[x(extent.leftM) + 6, y(0) - 14]} />
             <Handle label={t('water.speed')} x={x(extent.leftM) + 46} y={y(0) - 14} value={speed} text={format(speed, 'speed')} min={0.1} max={6} step={0.05} perPx={-0.01} axis="x" onValue={(speedMps) => dispatch({ kind: 'scene', change: { speedMps } })} />
+            {main.run && main.run.running.behindM !== null && <HeavyHandle line={main} running={main.run.running} scale={scale} dispatch={dispatch} />}
             {main.run && main.run.running.behindM !== null && <LineHandle line={main} running={main.run.running} scale={scale} dispatch={dispatch} />}
           </>
         )}
@@ -103,6 +104,16 @@ function LineHandle({ line, running, scale, dispatch }: { readonly line: InWater
   if (presentation.kind !== 'towed') return null;
   const lineM = lineOf(presentation);
   return <Handle label={t('water.line')} x={scale.x(running.behindM!)} y={scale.y(running.depthM ?? 0)} value={lineM} text={format(lineM, 'distance')} min={0.5} max={150} step={0.5} perPx={1 / scale.perM} axis="x" onValue={(next) => dispatch({ kind: 'own', id: line.id, change: { lineM: next } })} />;
+}
+
+/** Dragged up and down, the weight or the ball grows lighter and heavier by what it was. */
+function HeavyHandle({ line, running, scale, dispatch }: { readonly line: InWater; readonly running: Running; readonly scale: ColumnScale; readonly dispatch: (action: WaterAction) => void }) {
+  const { t, format } = useI18n();
+  const heavy = heavyOf(line.setup);
+  const asIs = heavyOf(line.file);
+  if (!heavy || !asIs) return null;
+  const [x, y] = heavy.kind === 'ball' && running.release ? [scale.x(running.release.behindM), scale.y(running.release.depthM) + 22] : [scale.x(running.behindM!) - 18, scale.y(running.depthM ?? 0) + 22];
+  return <Handle label={t(heavy.kind === 'ball' ? 'water.release.ball' : 'water.heavy')} x={x} y={y} value={heavy.massKg} text={format(heavy.massKg, heavy.kind === 'ball' ? 'bodyMass' : 'mass')} min={asIs.massKg / 10} max={asIs.massKg * 10} step={asIs.massKg / 20} perPx={asIs.massKg / 60} axis="y" onValue={(massKg) => dispatch({ kind: 'own', id: line.id, change: { massKg } })} />;
 }
 
 function LineInWater({ line, index, scale: { x, y }, selected, onSelect }: { readonly line: InWater; readonly index: number; readonly scale: ColumnScale; readonly selected: boolean; readonly onSelect: () => void }) {
