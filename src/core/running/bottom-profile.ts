@@ -1,7 +1,8 @@
 import type { Rig } from '../rigging';
 import type { TowedPresentation } from '../setup';
 import { tow, type TowOutcome } from '../tow';
-import { runRig, type Running } from './run-rig';
+import { runRig } from './run-rig';
+import type { Running } from './running';
 
 /** Depth of the bottom at distances behind the boat, ascending; empty: deeper than anything reaches. */
 export type BottomProfile = readonly { readonly behindM: number; readonly depthM: number }[];

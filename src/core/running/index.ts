@@ -8,6 +8,7 @@ export { fallInputOf } from './fall-input';
 export { paddling, type Paddling } from './paddling';
 export { cableShock, RELEASE_LIMITS, SHOCK_LIMITS, tripped, type CableShock, type CableShockInput, type Tripped, type TrippedInput } from './release';
 export { bottomUnder, lineToBottom, runOver, type BottomProfile, type LineToBottom } from './bottom-profile';
-export { runRig, type Running } from './run-rig';
+export { runRig } from './run-rig';
+export type { Running } from './running';
 export { gripRiseRad, holderLeanRad } from './tip';
 export { turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';
