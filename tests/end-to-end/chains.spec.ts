@@ -103,7 +103,9 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   await open(page, '/bench/setup-bladed');
   await page.keyboard.press('p');
   await page.getByLabel('Fished').selectOption('trolled');
-  await expect(verdict(page, 'throw').locator('output')).toHaveCount(0);
+  await expect(verdict(page, 'throw').locator('h2')).toHaveText(/Carry/);
+  await expect(verdict(page, 'fall').locator('h2')).toHaveText(/Depth/);
+  await expect(verdict(page, 'fall')).toContainText('behind the tip');
   await expect(verdict(page, 'balance')).not.toHaveAttribute('data-mark', 'cant-tell');
   await page.getByLabel('Line out').fill('25');
   await page.getByLabel('Mood of the fish').selectOption('wary');
@@ -113,6 +115,7 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   await expect(page.getByText('A tight clutch in a small craft')).toBeVisible();
   await clean(page);
   await page.getByLabel('Fished').selectOption('cast');
+  await expect(verdict(page, 'throw').locator('h2')).toHaveText(/Throw/);
   await expect(verdict(page, 'throw').locator('output')).toHaveText(/^\d/);
 });
 

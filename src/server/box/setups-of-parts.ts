@@ -2,6 +2,7 @@ import { evaluate, VERDICT_NAMES, type Mark, type VerdictName } from '@/core/eva
 import type { Db, Tx } from '@/db/client';
 import { findHouse, findParts, findRevision, listSetups, type Revision } from '@/db/repo';
 import type { BenchId, PartId, SetupId } from '@/domain/ids';
+import type { Presentation } from '@/domain/presentation';
 import type { Part } from '@/domain/parts';
 
 export interface SetupUse {
@@ -29,6 +30,7 @@ export interface MovedSetup {
   readonly setupId: SetupId;
   readonly name: string;
   /** empty where every mark stays */
+  readonly fished: Presentation['kind'];
   readonly marks: readonly { readonly verdict: VerdictName; readonly then: Mark; readonly now: Mark }[];
 }
 
@@ -42,7 +44,7 @@ export async function setupsMovedBy(db: Db | Tx, benchId: BenchId, before: Part,
       const marksWith = (part: Part) => evaluate({ ...revision, house, parts: parts.map((each) => (each.id === part.id ? part : each)) }).verdicts;
       const [then, now] = [marksWith(before), marksWith(after)];
       const marks = VERDICT_NAMES.flatMap((verdict) => (then[verdict].mark === now[verdict].mark ? [] : [{ verdict, then: then[verdict].mark, now: now[verdict].mark }]));
-      return { setupId, name, marks };
+      return { setupId, name, fished: revision.presentation.kind, marks };
     }),
   );
 }
