@@ -46,11 +46,12 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
           [t('water.clean'), t('water.pulls', { force: format(cleanN, 'force'), tip: format(cleanTipM, 'distance') }), 'clean'],
           [t('water.fouled'), t('water.pulls', { force: format(fouledN, 'force'), tip: format(fouledTipM, 'distance') })],
           ...(running.contact ? [[t('water.contact'), `${format(running.contact.forceN, 'smallForce')} · ${format(running.contact.share, 'share')}`] as const] : []),
-          ...(toBottom ? [[t('water.toBottom'), toBottom.lineM === null ? t(`water.outcome.${toBottom.outcome as 'never-that-deep'}`) : format(toBottom.lineM, 'distance'), 'to-bottom'] as const] : []),
+          ...(toBottom && toBottom.lineM !== null ? [[t('water.toBottom'), format(toBottom.lineM, 'distance'), 'to-bottom'] as const] : []),
           ...(running.release ? [[t('water.releaseAt'), format(running.release.depthM, 'depth')] as const] : []),
           ...(temperature === null ? [] : [[t('water.temperatureThere'), format(temperature, 'temperature')] as const]),
         ]}
       />
+      {toBottom && toBottom.outcome !== 'ok' && <p className="semi-narrow pb-1 text-[13px]">{t('water.noBottom')} {t(`water.outcome.${toBottom.outcome}`)}</p>}
     </section>
   );
 }

@@ -220,7 +220,7 @@ const diveGuide: GuideDefinition = {
     { name: 'diameterM', kind: 'figure', measure: 'diameter', start: 2.8e-4 },
     { name: 'tipHeightM', kind: 'figure', measure: 'depth', start: 1.5 },
   ],
-  columns: () => [{ name: 'depthM', measure: 'depth' }, { name: 'lineM', measure: 'distance' }, { name: 'speedMps', measure: 'speed' }],
+  columns: () => [{ name: 'bottomM', measure: 'depth' }, { name: 'lineM', measure: 'distance' }, { name: 'speedMps', measure: 'speed' }],
   find: (part, rows, { figure, word }) => {
     if (part.kind !== 'hard-lure' && part.kind !== 'spoon' && part.kind !== 'diving-plane') throw new Error('only what is towed dives');
     const water = { temperatureC: figure('temperatureC') ?? 18, salinity: figure('salinity') ?? 0 };
@@ -235,7 +235,7 @@ const diveGuide: GuideDefinition = {
       classDragM2: alone.dragAreaM2,
       // A spoon does not drive itself down; what it does is found from next to nothing.
       classDiveM2: Math.max(alone.downAreaM2 ?? 0, 0.02 * alone.dragAreaM2),
-      readings: rows.map(({ depthM, lineM, speedMps }) => ({ depthM: depthM!, lineM: lineM!, speedMps: speedMps! })),
+      readings: rows.map(({ bottomM, lineM, speedMps }) => ({ depthM: bottomM!, lineM: lineM!, speedMps: speedMps! })),
     });
     if (found.outcome === 'not-reached') return { results: [], after: {}, hints: ['dives-not'] };
     return {

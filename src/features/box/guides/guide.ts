@@ -75,7 +75,8 @@ export function judgeRows(guide: GuideDefinition, part: Part, rows: readonly Rea
       const at = /\[(\d+)\](?:\.(\w+))?/.exec(error.field);
       const row = at ? kept[Number(at[1])] : undefined;
       if (row === undefined) return { found: null, refused, problem: { field: error.field, min: error.min, max: error.max } };
-      refused.set(row, { column: at![2] ?? guide.columns(part)[0]!.name, min: error.min, max: error.max });
+      const columns = guide.columns(part);
+      refused.set(row, { column: (columns.find(({ name }) => name === at![2]) ?? columns[0]!).name, min: error.min, max: error.max });
     }
   }
 }

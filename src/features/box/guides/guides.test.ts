@@ -38,7 +38,7 @@ const USABLE: Readonly<Record<Guide, { readonly part: Part; readonly rows: reado
   'clutch-test': { part: demo('reel-cast'), rows: [{ mark: 2, pullN: 10 }, { mark: 6, pullN: 31 }, { mark: 4, pullN: 26, fill: 0.8 }] },
   'spool-fill': { part: demo('reel-cast'), rows: [{ diameterM: 0.00028, topShotM: 80 }] },
   'window-test': { part: part('attractor'), rows: [{ startsMps: 0.6, failsMps: 1.6 }, { startsMps: 0.7 }] },
-  'dive-test': { part: part('hard-lure'), rows: [{ depthM: 2.4, lineM: 25, speedMps: 1.2 }, { depthM: 3, lineM: 40, speedMps: 1.2 }] },
+  'dive-test': { part: part('hard-lure'), rows: [{ bottomM: 2.4, lineM: 25, speedMps: 1.2 }, { bottomM: 3, lineM: 40, speedMps: 1.2 }] },
   'set-test': { part: demo('rod-heron'), rows: [{ peakN: 20 }, { peakN: 22 }] },
 };
 

@@ -23,7 +23,7 @@ export function Figure({ label, measure, value, limits, onValue }: { readonly la
 /** Answers with their names. */
 export function Answers({ rows }: { readonly rows: readonly (readonly [label: string, value: ReactNode, testId?: string])[] }) {
   return (
-    <dl className="my-2 grid grid-cols-[minmax(0,1fr)_auto] border-t border-ink text-[15px]">
+    <dl className="my-2 grid grid-cols-[minmax(6rem,1fr)_auto] border-t border-ink text-[15px]">
       {rows.map(([label, value, testId]) => (
         <div key={label} className="contents">
           <dt className="semi-narrow border-b border-faint py-0.5 pr-4">{label}</dt>
