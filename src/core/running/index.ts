@@ -1,5 +1,6 @@
 export { castBand, type BandAsk, type CastBand } from './band-share';
-export { bottomWeight, driftWeight, type Bottom, type BottomWeight, type BottomWeightAsk, type Drift, type DriftAsk, type ThumbCause } from './bottom-weight';
+export { bottomWeight, type Bottom, type BottomWeight, type BottomWeightAsk, type ThumbCause } from './bottom-weight';
+export { driftWeight, type Drift, type DriftAsk } from './drift-weight';
 export { hungCable, type HungCable, type HungCableInput } from './cable';
 export { countdowns, type Countdown, type FallChange } from './countdown';
 export { commonSpeeds, coverage, type DepthBand, type WorkingSpeeds } from './coverage';
