@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { InputRangeError } from '@/core/guard';
 import { countFactor, lineCounted, lineATurnM, type LineCount } from '@/core/reel';
-import { readRig } from '@/core/rigging';
+import { lineProperties } from '@/core/line';
+import type { LinePart, ReelPart } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
@@ -22,10 +23,11 @@ export function CountTool({ main, dispatch }: ToolProps) {
   const [pullM, setPull] = useState(0.45);
   const [fallMps, setFall] = useState(0.8);
   const [measuredM, setMeasured] = useState<number | null>(null);
-  const rig = readRig(main.setup);
+  const part = (kind: 'reel' | 'line') => main.setup.parts.find(({ id }) => id === main.setup.chain.find((joint) => joint.kind === kind)!.partId);
+  const [reel, line] = [part('reel') as ReelPart, part('line') as LinePart];
   const onSpool = {
-    spool: { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value },
-    line: { material: rig.linePart.material, diameterM: rig.pieces[0]!.line.diameterM },
+    spool: { arborRadiusM: reel.arborRadiusM.value, fullRadiusM: reel.fullRadiusM.value, widthM: reel.widthM.value },
+    line: { material: line.material, diameterM: lineProperties({ material: line.material, strengthN: line.strengthN?.value, diameterM: line.diameterM?.value }).diameterM },
   };
   const typed = read(counted, 'ratio');
   const count = typed.kind === 'read' ? typed.value : NaN;
@@ -36,7 +38,7 @@ export function CountTool({ main, dispatch }: ToolProps) {
       case 'seconds':
         return { by: way, count, fallMps };
       case 'turns':
-        return { by: way, count, gearRatio: rig.reel.gearRatio.value, ...onSpool };
+        return { by: way, count, gearRatio: reel.gearRatio.value, ...onSpool };
       case 'passes':
         return { by: way, count, turnsAPass, ...onSpool };
       case 'counter':
@@ -67,7 +69,7 @@ export function CountTool({ main, dispatch }: ToolProps) {
             rows={[
               [t('water.count.length'), format(found.lengthM, 'distance'), 'counted'],
               [t('water.count.next'), format(found.nextM, 'distance')],
-              ...(drifts ? [[t('water.count.full'), format(lineATurnM(onSpool.spool.fullRadiusM, way === 'turns' ? rig.reel.gearRatio.value : way === 'passes' ? turnsAPass : 1), 'distance')] as const] : []),
+              ...(drifts ? [[t('water.count.full'), format(lineATurnM(onSpool.spool.fullRadiusM, way === 'turns' ? reel.gearRatio.value : way === 'passes' ? turnsAPass : 1), 'distance')] as const] : []),
               ...(found.factor === undefined ? [] : [[t('water.count.factor'), `${number(found.factor, 3)} ×`] as const]),
             ]}
           />
