@@ -16,7 +16,7 @@ export function watchErrors(): void {
   test.beforeEach(({ page }) => {
     errors.length = 0;
     page.on('pageerror', (error) => errors.push(error.message));
-    page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+    page.on('console', (message) => message.type() === 'error' && errors.push(`${message.text()} ${message.location().url}`));
   });
   test.afterEach(() => expect(errors, 'the page logs no error').toEqual([]));
 }
