@@ -2,7 +2,7 @@ import { remedies, setupRanges, sweep, type Steps } from '@/core/choose';
 import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/evaluate';
 import { InputRangeError } from '@/core/guard';
 import { readRig } from '@/core/rigging';
-import { bottomWeight, castBand, countdowns, depthCard, driftWeight, fallInputOf, lineToBottom, paddling, runOver, runRig, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
+import { bottomWeight, castBand, countdowns, depthCard, driftWeight, fallInputOf, lineToBottom, paddling, runOver, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
 import type { CastPresentation, Part, Setup, TowedPresentation } from '@/core/setup';
 import { sink } from '@/core/sink';
 import { changesFor } from '@/domain/remedy/changes';
@@ -53,7 +53,7 @@ function run(setup: Setup, bottom: BottomProfile): RunAnswer {
   const presentation = towed(setup);
   const running = runOver(rig, presentation, bottom);
   const { figures } = judgeTow(rig, presentation, running);
-  return { running, cleanN: figures.clean.pullN, cleanTipM: figures.clean.tipMovedM, fouledN: figures.fouled.pullN, fouledTipM: figures.fouled.tipMovedM, toBottom: lineToBottom(running, bottom) };
+  return { running, clean: figures.clean, fouled: figures.fouled, toBottom: lineToBottom(running, bottom) };
 }
 
 function fall(setup: Setup, depthsM: readonly number[], band: BandAsk): FallAnswer {
@@ -85,8 +85,7 @@ function turns(setups: readonly Setup[], offsetsM: readonly number[], radiusM: n
     const presentation = towed(setup);
     const line = turnRig(readRig(setup), presentation, { radiusM, offsetM: offsetsM[i] ?? 0 });
     const { speedMps } = presentation;
-    const laybackM = runRig(readRig(setup), presentation).behindM ?? 0;
-    return { line, track: speedMps > 0 ? turnTrack({ radiusM, speedMps, offsetM: offsetsM[i] ?? 0, laybackM, untilS: (radiusM * TURNED_RAD) / speedMps, straightS: 0 }) : null };
+    return { line, track: speedMps > 0 ? turnTrack({ radiusM, speedMps, offsetM: offsetsM[i] ?? 0, laybackM: line.straightLaybackM, untilS: (radiusM * TURNED_RAD) / speedMps }) : null };
   });
 }
 

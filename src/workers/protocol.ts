@@ -1,5 +1,5 @@
 import type { Progress, Ranges, Remedies, Sweep, SweepAxis } from '@/core/choose';
-import type { BoatSide, EffectFigures, Evaluation } from '@/core/evaluate';
+import type { BoatSide, CarriedPull, EffectFigures, Evaluation } from '@/core/evaluate';
 import type { BandAsk, BottomProfile, BottomWeight, BottomWeightAsk, CastBand, Countdown, DepthCard, Drift, DriftAsk, LineToBottom, Paddling, Running, TurningLine, TurnTrack } from '@/core/running';
 import type { Part as CorePart, Setup } from '@/core/setup';
 import type { Sink } from '@/core/sink';
@@ -15,10 +15,8 @@ export interface CandidateEffect {
 /** A towed rig as it runs, and how its pull moves the rod. */
 export interface RunAnswer {
   readonly running: Running;
-  readonly cleanN: number;
-  readonly cleanTipM: number;
-  readonly fouledN: number;
-  readonly fouledTipM: number;
+  readonly clean: CarriedPull;
+  readonly fouled: CarriedPull;
   /** null where it touches already, or no bottom is known */
   readonly toBottom: LineToBottom | null;
 }
@@ -32,7 +30,7 @@ export interface FallAnswer {
 
 export interface TurnAnswer {
   readonly line: TurningLine;
-  /** null for a line that goes slack at once */
+  /** null for a boat that stands */
   readonly track: TurnTrack | null;
 }
 

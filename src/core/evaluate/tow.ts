@@ -48,7 +48,7 @@ function towFigures(rig: Rig, presentation: TowedPresentation, running: Running)
 
 /** Pull with weed on the lure, as much line out as before; null where the rig then comes up. */
 function fouledPullN(asked: TowInput, weedM2: number): number | null {
-  return tow({ ...asked, end: { ...asked.end, dragAreaM2: asked.end.dragAreaM2 + weedM2 } }).surfaceTensionN;
+  return tow({ ...asked, end: { ...asked.end, dragAreaM2: asked.end.dragAreaM2 + weedM2 } }, { shaped: false }).surfaceTensionN;
 }
 
 /**

@@ -6,4 +6,4 @@ export type { Mass } from './end-masses';
 export type { HookPlace, Place, RiggedEnd } from './rigged-end';
 export { hardwareStrengthN, knotShare, lineOfKnot, openingOf, type LinePiece } from './carrying-joints';
 export { leadersM, lineRiggedN, readRig, rodOf, type Rig, type RiggedHook, type RiggedPiece } from './rig';
-export { divesAlone, hungPullN, together, towedLine, type TowedLine, type TowedPiece } from './towed-line';
+export { divesAlone, hungPullN, together, towedLine, type TowedLine } from './towed-line';

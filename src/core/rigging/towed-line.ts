@@ -19,7 +19,6 @@ export interface TowedLine {
   readonly segments: readonly TowSegment[];
   readonly weights: readonly (TowWeight & { readonly jointId: string })[];
   readonly end: TowedBody;
-  readonly endPieces: readonly TowedPiece[];
 }
 
 /**
@@ -43,8 +42,7 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number): T
     for (const body of bodiesOf(element, endOf, rig.classes, water, speedMps)) weights.push({ ...body, afterSegment: segments.length - 1 });
   }
   const last = segments.length - 1;
-  const endPieces = weights.filter(({ afterSegment }) => afterSegment === last).map(({ afterSegment: _, ...body }) => body);
-  return { segments, weights: weights.filter(({ afterSegment }) => afterSegment < last), end: together(endPieces), endPieces };
+  return { segments, weights: weights.filter(({ afterSegment }) => afterSegment < last), end: together(weights.filter(({ afterSegment }) => afterSegment === last)) };
 }
 
 /** Several bodies at one place. */

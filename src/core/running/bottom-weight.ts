@@ -65,7 +65,7 @@ export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: Bot
     end: { netWeightN: 0, dragAreaM2, ...(rest ? { rest } : {}) },
     solve: { for: 'weight', depthM: ask.depthM, surfaceAngleRad: ask.surfaceAngleRad },
   };
-  const found = tow(asked);
+  const found = tow(asked, { shaped: false });
   const massOf = (netN: number) => massInAirKg(netN, ask.material, water.densityKgPm3);
   const rule = classes.thumb['bottom-weight'];
   const thumbKg = rule.perDepthKgPm * ask.depthM;
@@ -98,7 +98,7 @@ function causes(asked: TowInput, netN: number, rule: Classes['thumb']['bottom-we
   };
   return (Object.keys(changed) as ThumbCause['of'][])
     .flatMap((of): ThumbCause[] => {
-      const other = changed[of] ? tow(changed[of]) : null;
+      const other = changed[of] ? tow(changed[of], { shaped: false }) : null;
       return other?.outcome === 'ok' && other.netWeightN! > 0 ? [{ of, factor: netN / other.netWeightN! }] : [];
     })
     .sort((a, b) => Math.abs(Math.log(b.factor)) - Math.abs(Math.log(a.factor)));

@@ -50,9 +50,9 @@ export function driftWeight(rig: Rig, presentation: TowedPresentation, ask: Drif
     end: { netWeightN: 0, dragAreaM2: together([...line.weights, line.end]).dragAreaM2 },
     solve: { for: 'weight', depthM: ask.depthM, surfaceAngleRad: Math.PI / 2 - ask.offPlumbRad },
   };
-  const there = tow(asked);
+  const there = tow(asked, { shaped: false });
   // In water that runs away from under the boat the line leans the other way: the same line seen from the other side.
-  const found = there.outcome === 'no-weight-does' ? tow(fromTheOtherSide(asked)) : there;
+  const found = there.outcome === 'no-weight-does' ? tow(fromTheOtherSide(asked), { shaped: false }) : there;
   // Where boat and water go together any weight does.
   if (found.outcome === 'no-weight-does' && hangsPlumb(asked, ask.offPlumbRad)) return { outcome: 'ok', throughMps: Math.abs(windage), overGroundMps, massKg: 0, lineOutM: ask.depthM, asked };
   return {

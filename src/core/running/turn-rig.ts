@@ -11,7 +11,8 @@ export interface TurningLine {
   /** straight, and in the steady turn [m] */
   readonly straightM: number | null;
   readonly turningM: number | null;
-  readonly laybackM: number;
+  /** behind the boat before the turn, where its entry begins [m] */
+  readonly straightLaybackM: number;
 }
 
 /** Rounds of layback and speed: a slower lure hangs steeper and nearer. */
@@ -35,7 +36,7 @@ export function turnRig(rig: Rig, presentation: TowedPresentation, { radiusM, of
     depthM = running.depthM;
     now = turn({ radiusM, speedMps, lines: [{ offsetM, laybackM }] }).lines[0]!;
   }
-  return { outcome: now.outcome, radiusM: now.radiusM, speedMps: now.speedMps, straightM: straight.depthM, turningM: now.outcome === 'ok' ? depthM : null, laybackM };
+  return { outcome: now.outcome, radiusM: now.radiusM, speedMps: now.speedMps, straightM: straight.depthM, turningM: now.outcome === 'ok' ? depthM : null, straightLaybackM: straight.behindM ?? 0 };
 }
 
 /** Points of a track, and steps between two: each step draws the lure straight towards the tip. */
@@ -54,15 +55,13 @@ export interface TurnTrack {
 /**
  * Entry into a turn: the lure as a point drawn by a line that cannot stretch, so that it always moves along its line.
  *
- * Model: the tractrix, ẋ = (v_tip·e)e with e from lure to tip, the length held. The boat turns to the right on radius R after
- * `straightS`; `offsetM` is to its left, the outside.
+ * Model: the tractrix, ẋ = (v_tip·e)e with e from lure to tip, the length held. The boat turns to the right on radius R;
+ * `offsetM` is to its left, the outside.
  */
-export function turnTrack({ radiusM, speedMps, offsetM, laybackM, untilS, straightS = 0 }: { readonly radiusM: number; readonly speedMps: number; readonly offsetM: number; readonly laybackM: number; readonly untilS: number; readonly straightS?: number }): TurnTrack {
+export function turnTrack({ radiusM, speedMps, offsetM, laybackM, untilS }: { readonly radiusM: number; readonly speedMps: number; readonly offsetM: number; readonly laybackM: number; readonly untilS: number }): TurnTrack {
   const at = (t: number) => {
-    const along = Math.max(0, t - straightS) * speedMps;
-    const angle = along / radiusM;
-    const before = Math.min(0, t - straightS) * speedMps;
-    const boat = [radiusM * (1 - Math.cos(angle)), before + radiusM * Math.sin(angle)] as const;
+    const angle = (t * speedMps) / radiusM;
+    const boat = [radiusM * (1 - Math.cos(angle)), radiusM * Math.sin(angle)] as const;
     const tip = [boat[0] - offsetM * Math.cos(angle), boat[1] + offsetM * Math.sin(angle)] as const;
     return { boat, tip };
   };

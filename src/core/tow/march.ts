@@ -35,7 +35,6 @@ export interface Marcher {
   readonly whole: (depthM: number, endWeightN: number) => Marched;
   /** The first segment is paid out until the line comes to the surface. */
   readonly toSurface: (depthM: number, endWeightN: number) => Marched;
-  readonly weights: TowInput['weights'];
 }
 
 const TOLERANCE = 1e-5;
@@ -137,7 +136,7 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
     return { points, endedBy, segment };
   };
 
-  return { whole: (depthM, endWeightN) => run(depthM, endWeightN, false), toSurface: (depthM, endWeightN) => run(depthM, endWeightN, true), weights: input.weights };
+  return { whole: (depthM, endWeightN) => run(depthM, endWeightN, false), toSurface: (depthM, endWeightN) => run(depthM, endWeightN, true) };
 }
 
 /** Pull of a body in the stream [N]: its drag aft, and down its weight with what the stream drives it down. */

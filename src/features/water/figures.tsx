@@ -1,5 +1,6 @@
 'use client';
 
+import type { CarriedPull } from '@/core/evaluate';
 import { useI18n } from '@/i18n/client';
 import { temperatureAt, type Scene } from './scene';
 import { Answers } from './tools/parts';
@@ -31,7 +32,8 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
     );
   }
   if (!line.run) return <section aria-label={t('water.figures')} className="min-h-48 border border-ink bg-sheet" />;
-  const { running, cleanN, cleanTipM, fouledN, fouledTipM, toBottom } = line.run;
+  const { running, clean, fouled, toBottom } = line.run;
+  const pulls = ({ pullN, tipMovedM }: CarriedPull) => t('water.pulls', { force: format(pullN, 'force'), tip: format(tipMovedM, 'distance') });
   const temperature = running.depthM === null ? null : temperatureAt(scene.temperatures, running.depthM);
   return (
     <section aria-label={t('water.figures')} className="border border-ink bg-sheet px-2.5 py-1" data-testid="figures" data-outcome={running.outcome}>
@@ -43,8 +45,8 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
           [t('water.air'), running.release ? '–' : format(running.airM, 'distance')],
           [t('water.lure'), format(running.lureMps, 'speed')],
           [t('water.ground'), format(running.sogMps, 'speed')],
-          [t('water.clean'), t('water.pulls', { force: format(cleanN, 'force'), tip: format(cleanTipM, 'distance') }), 'clean'],
-          [t('water.fouled'), t('water.pulls', { force: format(fouledN, 'force'), tip: format(fouledTipM, 'distance') })],
+          [t('water.clean'), pulls(clean), 'clean'],
+          [t('water.fouled'), pulls(fouled)],
           ...(running.contact ? [[t('water.contact'), `${format(running.contact.forceN, 'smallForce')} · ${format(running.contact.share, 'share')}`] as const] : []),
           ...(toBottom && toBottom.lineM !== null ? [[t('water.toBottom'), format(toBottom.lineM, 'distance'), 'to-bottom'] as const] : []),
           ...(running.release ? [[t('water.releaseAt'), format(running.release.depthM, 'depth')] as const] : []),

@@ -10,13 +10,15 @@ import { Note, type ToolProps } from './parts';
 export function SpeedsTool({ lines, scene }: ToolProps) {
   const i18n = useI18n();
   const { t, format } = i18n;
-  const windows = lines.flatMap(({ setup, name, number }) =>
-    setup.parts.flatMap((part) => {
+  const known = lines.map(({ setup, name, number }) => ({
+    name,
+    windows: setup.parts.flatMap((part) => {
       if (!('worksFromMps' in part) || !part.worksFromMps || !setup.chain.some(({ partId }) => partId === part.id)) return [];
-      return [{ name: `${name} ${number}: ${partTitle(i18n, part as Part)}`, fromMps: part.worksFromMps.value, toMps: ('worksToMps' in part ? part.worksToMps?.value : undefined) ?? Infinity }];
+      return [{ name: `${name} ${number}: ${partTitle(i18n, part as Part)}`, fromMps: part.worksFromMps.value, toMps: part.worksToMps?.value ?? Infinity }];
     }),
-  );
-  const without = lines.filter(({ setup }) => !setup.parts.some((part) => 'worksFromMps' in part && part.worksFromMps && setup.chain.some(({ partId }) => partId === part.id)));
+  }));
+  const windows = known.flatMap((each) => each.windows);
+  const without = known.filter((each) => each.windows.length === 0);
   const { common, oddOne } = commonSpeeds(windows);
   const speeds = lines.flatMap(({ setup }) => (setup.presentation.kind === 'towed' ? [scene.speedMps ?? setup.presentation.speedMps] : []));
   const most = Math.max(0.5, ...windows.map(({ fromMps, toMps }) => (Number.isFinite(toMps) ? toMps : fromMps + 1)), ...speeds) * 1.15;
