@@ -2,7 +2,7 @@ import { remedies, setupRanges, sweep, type Steps } from '@/core/choose';
 import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/evaluate';
 import { InputRangeError } from '@/core/guard';
 import { readRig } from '@/core/rigging';
-import { bottomWeight, castBand, countdowns, depthCard, driftWeight, fallInputOf, lineToBottom, paddling, runOver, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
+import { bottomWeight, castBand, countdowns, depthCard, depthsAt, driftWeight, fallInputOf, lineToBottom, paddling, runOver, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
 import type { CastPresentation, Part, Setup, TowedPresentation } from '@/core/setup';
 import { sink } from '@/core/sink';
 import { changesFor } from '@/domain/remedy/changes';
@@ -83,9 +83,12 @@ const TURNED_RAD = 2.5 * Math.PI;
 function turns(setups: readonly Setup[], offsetsM: readonly number[], radiusM: number): readonly TurnAnswer[] {
   return setups.map((setup, i) => {
     const presentation = towed(setup);
-    const line = turnRig(readRig(setup), presentation, { radiusM, offsetM: offsetsM[i] ?? 0 });
+    const rig = readRig(setup);
+    const line = turnRig(rig, presentation, { radiusM, offsetM: offsetsM[i] ?? 0 });
     const { speedMps } = presentation;
-    return { line, track: speedMps > 0 ? turnTrack({ radiusM, speedMps, offsetM: offsetsM[i] ?? 0, laybackM: line.straightLaybackM, untilS: (radiusM * TURNED_RAD) / speedMps }) : null };
+    if (speedMps === 0) return { line, track: null, depthsM: [] };
+    const track = turnTrack({ radiusM, speedMps, offsetM: offsetsM[i] ?? 0, laybackM: line.straightLaybackM, untilS: (radiusM * TURNED_RAD) / speedMps });
+    return { line, track, depthsM: depthsAt(rig, presentation, track.speedMps) };
   });
 }
 

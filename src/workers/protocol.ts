@@ -32,6 +32,8 @@ export interface TurnAnswer {
   readonly line: TurningLine;
   /** null for a boat that stands */
   readonly track: TurnTrack | null;
+  /** by the track's times [m] */
+  readonly depthsM: readonly (number | null)[];
 }
 
 /** Every question that a worker takes. */

@@ -108,6 +108,8 @@ test('every presentation has its tool: count, card, drift, downrigger, turn, spe
   await dialog.getByRole('button', { name: /Play/ }).click();
   await expect(dialog.getByRole('button', { name: /Pause/ })).toBeVisible();
   await dialog.getByRole('button', { name: /Pause/ }).click();
+  await dialog.getByLabel('The chart shows').selectOption('depth');
+  await expect(dialog.getByRole('img', { name: 'Speed or depth of each lure through the turn' })).toContainText('Depth');
   await dialog.getByLabel('Radius of the turn').fill('8');
   await expect(dialog.getByRole('table')).toContainText('goes slack');
   await close();

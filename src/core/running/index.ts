@@ -12,4 +12,4 @@ export { bottomUnder, lineToBottom, runOver, type BottomProfile, type LineToBott
 export { runRig } from './run-rig';
 export type { Running } from './running';
 export { gripRiseRad, holderLeanRad } from './tip';
-export { turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';
+export { depthsAt, turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';

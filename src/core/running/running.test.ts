@@ -4,7 +4,7 @@ import { demoFile } from '../../../tests/helpers/demo';
 import { readRig } from '../rigging';
 import type { CastPresentation, Setup, TowedPresentation } from '../setup';
 import { tow } from '../tow';
-import { bottomUnder, bottomWeight, cableShock, castBand, commonSpeeds, countdowns, coverage, depthCard, driftWeight, hungCable, lineToBottom, paddling, runOver, runRig, tripped, turnRig, turnTrack } from '.';
+import { bottomUnder, bottomWeight, cableShock, castBand, commonSpeeds, countdowns, coverage, depthCard, depthsAt, driftWeight, hungCable, lineToBottom, paddling, runOver, runRig, tripped, turnRig, turnTrack } from '.';
 
 const harness = demoFile('setup-crawler-harness');
 const minnow = demoFile('setup-crimped-minnow');
@@ -159,6 +159,12 @@ describe('turns', () => {
     expect(at(3).speedMps!).toBeGreaterThan(at(-3).speedMps!);
     expect(at(-3).turningM).not.toBe(at(-3).straightM);
     expect(turnRig(rig, towedOf(minnow), { radiusM: 20, offsetM: 0 })).toMatchObject({ outcome: 'goes-slack', turningM: null });
+  });
+  it('depths along a turn are those of the speeds, each as if it were held', () => {
+    const presentation = towedOf(minnow, { lineOutM: 30 });
+    const [slow, fast] = depthsAt(rig, presentation, [0.7, 1.5]);
+    expect(slow!).toBeCloseTo(runRig(rig, { ...presentation, speedMps: 0.7 }).depthM!, 0);
+    expect(fast!).toBeCloseTo(runRig(rig, presentation).depthM!, 9);
   });
   it('the track settles on the circle of the steady turn, at its speed', () => {
     const track = turnTrack({ radiusM: 30, speedMps: 1.2, offsetM: 2, laybackM: 18, untilS: 300 });

@@ -86,3 +86,23 @@ export function turnTrack({ radiusM, speedMps, offsetM, laybackM, untilS }: { re
   }
   return track;
 }
+
+/** Speeds at which a turning rig is run; between them its depth is taken as straight. */
+const SPEEDS_RUN = 8;
+const SLOWEST_MPS = 0.05;
+
+/**
+ * Depths [m] of a rig at the speeds that a turn gives it, each as if it were held: a lure that has just been slowed is still on
+ * its way there. Null where it hangs in the air.
+ */
+export function depthsAt(rig: Rig, presentation: TowedPresentation, speedsMps: readonly number[]): readonly (number | null)[] {
+  const most = Math.max(2 * SLOWEST_MPS, ...speedsMps);
+  const step = (most - SLOWEST_MPS) / (SPEEDS_RUN - 1);
+  const run = Array.from({ length: SPEEDS_RUN }, (_, i) => runRig(rig, { ...presentation, speedMps: SLOWEST_MPS + i * step }).depthM);
+  return speedsMps.map((speedMps) => {
+    const at = Math.max(0, (speedMps - SLOWEST_MPS) / step);
+    const i = Math.min(SPEEDS_RUN - 2, Math.floor(at));
+    const [a, b] = [run[i], run[i + 1]];
+    return a === null || a === undefined || b === null || b === undefined ? null : a + Math.min(1, at - i) * (b - a);
+  });
+}

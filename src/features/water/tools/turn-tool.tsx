@@ -5,6 +5,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { ChoiceField } from '@/ui/choice-field';
 import type { Question, TurnAnswer } from '@/workers/protocol';
 import { STROKES } from '../column';
 import { Fields, Figure, Note, Press, Table, type ToolProps } from './parts';
@@ -28,22 +29,23 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
   const frames = answers?.[0]?.track?.timeS.length ?? 0;
   const [frame, setFrame] = useState(0);
   const [plays, setPlays] = useState(false);
+  const [shows, setShows] = useState<'speed' | 'depth'>('speed');
   useEffect(() => {
     if (!plays || frames === 0) return;
     const timer = setInterval(() => setFrame((at) => (at + 1) % frames), 50);
     return () => clearInterval(timer);
   }, [plays, frames]);
   const at = Math.min(frame, Math.max(0, frames - 1));
-  const option = useMemo(
-    () => (pens: Pens): EChartsCoreOption => ({
+  const option = useMemo(() => {
+    const value = (si: number | null) => (si === null ? null : inUnit(si, shows));
+    return (pens: Pens): EChartsCoreOption => ({
       grid: { left: 50, right: 14, top: 26, bottom: 40 },
       legend: { top: 0, textStyle: { color: pens.dim } },
       xAxis: { type: 'value', name: t('water.turn.seconds'), nameLocation: 'middle', nameGap: 24, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
-      yAxis: { type: 'value', name: `${t('water.speed')} [${unitLabel('speed')}]`, nameLocation: 'middle', nameGap: 34, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { show: true, lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
-      series: (answers ?? []).flatMap(({ track }, i) => (track ? [{ type: 'line', name: `${i + 1} ${towed[i]!.name}`, showSymbol: false, lineStyle: { color: pens.ink, width: 1.4, type: STROKES[i] ? STROKES[i].split(' ').map(Number) : 'solid' }, itemStyle: { color: pens.ink }, data: track.timeS.map((s, k) => [s, inUnit(track.speedMps[k]!, 'speed')]) }] : [])),
-    }),
-    [answers, towed, t, unitLabel, inUnit],
-  );
+      yAxis: { type: 'value', inverse: shows === 'depth', name: `${t(shows === 'depth' ? 'water.depth' : 'water.turn.speed')} [${unitLabel(shows)}]`, nameLocation: 'middle', nameGap: 34, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { show: true, lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
+      series: (answers ?? []).flatMap(({ track, depthsM }, i) => (track ? [{ type: 'line', name: `${i + 1} ${towed[i]!.name}`, showSymbol: false, lineStyle: { color: pens.ink, width: 1.4, type: STROKES[i] ? STROKES[i].split(' ').map(Number) : 'solid' }, itemStyle: { color: pens.ink }, data: track.timeS.map((s, k) => [s, value(shows === 'depth' ? (depthsM[k] ?? null) : track.speedMps[k]!)]) }] : [])),
+    });
+  }, [answers, towed, shows, t, unitLabel, inUnit]);
   if (towed.length === 0) return <p>{t('water.card.onlyTowed')}</p>;
   return (
     <>
@@ -66,7 +68,10 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
                 <span className="narrow w-12 text-right text-[13px]">{format(answers[0]!.track?.timeS[at] ?? 0, 'time')}</span>
               </div>
             </div>
-            <Chart option={option} label={t('water.turn.chart')} className="h-64" />
+            <div>
+              <ChoiceField label={t('water.turn.shows')} value={shows} options={[{ value: 'speed' as const, label: t('water.turn.speed') }, { value: 'depth' as const, label: t('water.depth') }]} onValueChange={setShows} />
+              <Chart option={option} label={t('water.turn.chart')} className="h-64" />
+            </div>
           </div>
           <Table
             caption={t('water.turn.steady')}
