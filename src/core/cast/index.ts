@@ -9,3 +9,4 @@ export {
   type LabelFit,
 } from './cast-fit';
 export { castWindow, type CastWindow, type CastWindowInput } from './cast-window';
+export { cast, FLIGHT_LIMITS, type Cast, type CastInput } from './cast';

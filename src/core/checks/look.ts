@@ -8,10 +8,6 @@ import type { HardwareForm } from '../defaults/hardware-classes';
 
 export const METALS: ReadonlySet<LineMaterial> = new Set(['steel-single', 'steel-seven', 'steel-cable', 'steel-soft', 'copper-strand']);
 
-/** Reach of an arm beyond the grip where nobody measured it [m]. */
-export const USUAL_REACH_M = 0.6;
-export const reachM = (rig: Rig): number => rig.house.angler.reachM?.value ?? USUAL_REACH_M;
-
 export const craftOf = (rig: Rig, craftId: string | null) => rig.house.crafts.find(({ id }) => id === craftId) ?? null;
 
 /** What stands right before an assembly: a knot, a link, or nothing. */

@@ -3,6 +3,7 @@ import { CHECK_LIMITS } from './check-limits';
 import { COMPRESSION } from './bait-classes';
 import { FALL_WINDOWS } from './fall-windows';
 import { FIGHT_CLASSES } from './fight-classes';
+import { FLIGHT, HANDLING, ROD_MASS } from './handling-classes';
 import { BARBS, COVERS, GUARDS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from './hookset-classes';
 import { HOOK_STYLES } from './hook-classes';
 import { KNOTS } from './knots';
@@ -38,6 +39,9 @@ const TABLES = {
   otherDensities: OTHER_DENSITIES,
   compression: COMPRESSION,
   fighting: FIGHT_CLASSES,
+  rodMass: ROD_MASS,
+  flight: FLIGHT,
+  handling: HANDLING,
   towed: TOWED_ENDS,
   lips: LIPS,
   planes: PLANES,

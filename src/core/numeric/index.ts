@@ -5,3 +5,4 @@ export { seeded } from './seeded';
 export { sobol, SOBOL_MOST_DIMENSIONS } from './sobol';
 export { regression } from './regression';
 export { linearLeastSquares, type LinearFit } from './linear-least-squares';
+export { loadMixedInteger, solveMixedInteger, type Program, type Solved, type Term } from './mixed-integer';

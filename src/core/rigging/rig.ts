@@ -83,7 +83,7 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
     classes, house, chainOfParts, elements,
     rod: rodOf(rodPart, classes),
     rodPart,
-    ratingKg: rodPart.rating ? [rodPart.rating.loKg.value, rodPart.rating.hiKg.value] : null,
+    ratingKg: ratingOf(rodPart),
     reel, linePart,
     pieces: pieces.map((piece, i) => ({ ...piece, riggedN: chain.joints.reduce((least, { strengthN }, k) => (carried[k]!.piece === i ? Math.min(least, strengthN) : least), piece.line.strengthN) })),
     ends, hooks, hook,
@@ -94,6 +94,16 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
     knots: carried.flatMap(({ id, knot }) => (knot ? [{ jointId: id, ...knot }] : [])),
   };
 }
+
+const ratingOf = ({ rating }: RodPart): Rig['ratingKg'] => (rating ? [rating.loKg.value, rating.hiKg.value] : null);
+
+/** The same rig on another rod and reel: nothing beyond the reel is read again. */
+export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({
+  ...rig, rodPart, reel,
+  rod: rodOf(rodPart, rig.classes),
+  ratingKg: ratingOf(rodPart),
+  chainOfParts: rig.chainOfParts.map((fitted): Fitted => (fitted.kind === 'rod' ? { ...fitted, part: rodPart } : fitted.kind === 'reel' ? { ...fitted, part: reel } : fitted)),
+});
 
 /** Length that bends [m]: measured, or the printed length less what the hands cover. */
 const workingLengthM = (rod: RodPart, { grips }: Pick<Classes, 'grips'>): number => rod.workingLengthM?.value ?? rod.lengthM.value - grips[rod.handle].valueM;

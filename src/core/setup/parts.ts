@@ -29,6 +29,11 @@ export interface RodPart extends PartBase {
     | { readonly kind: 'taper'; readonly buttEiNm2: Quantity<'N·m²'>; readonly tipRatio: Quantity<'1'> };
   readonly rating: { readonly loKg: Quantity<'kg'>; readonly hiKg: Quantity<'kg'> } | null;
   readonly handleLengthM?: Quantity<'m'> | undefined;
+  readonly massKg?: Quantity<'kg'> | undefined;
+  /** pieces that it comes apart into */
+  readonly sections?: number | undefined;
+  /** mean miss of ten casts at a mark, over the distance */
+  readonly missShare?: Quantity<'1'> | undefined;
   /** printed line class */
   readonly lineLoN?: Quantity<'N'> | undefined;
   readonly lineHiN?: Quantity<'N'> | undefined;
@@ -47,6 +52,7 @@ export interface ReelPart extends PartBase {
   /** axle to knob */
   readonly handleRadiusM?: Quantity<'m'> | undefined;
   readonly handleSide?: 'left' | 'right' | 'either' | undefined;
+  readonly massKg?: Quantity<'kg'> | undefined;
 }
 
 export interface LinePart extends PartBase {

@@ -1,4 +1,5 @@
-import { reachM, stopperOf } from '../look';
+import { reachM, turnCircleM } from '../../handling';
+import { stopperOf } from '../look';
 import { nothing, type Rule } from '../rule';
 
 /** Circle that a bait can be swung on beside the boat: rod and arm, less what hangs below the tip. */
@@ -6,7 +7,7 @@ export const boatsideTurn: Rule = ({ rig, presentation }) => {
   if (!presentation.boatsideTurn) return nothing;
   const R = rig.rod.lengthM + reachM(rig);
   const lead = Math.max(stopperOf(rig)?.beyondM ?? 0, LEAST_HANGING_M);
-  const circleM = lead >= R ? 0 : Math.sqrt(R ** 2 - lead ** 2);
+  const circleM = turnCircleM(R, lead);
   const { leastM } = rig.classes.checks.boatsideCircle;
   if (circleM >= leastM) return nothing;
   return [{ severity: circleM === 0 ? 'fails' : 'edge', verdict: 'throw', joints: [rig.chainOfParts[0]!.joint.id, ...(rig.pieces[1] ? [rig.pieces[1].jointId] : [])], facts: { circleM, leastM, reachM: R, leadM: lead } }];

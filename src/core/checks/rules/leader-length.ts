@@ -1,5 +1,6 @@
 import { leadersM } from '../../rigging';
-import { craftOf, reachM, stopperOf } from '../look';
+import { reachM } from '../../handling';
+import { craftOf, stopperOf } from '../look';
 import { nothing, type Rule } from '../rule';
 
 /** A leader long enough to keep the line out of sight, short enough to be handled at the craft. */

@@ -1,0 +1,4 @@
+export { enduranceMin, handLoad, HAND_LOAD_LIMITS, type HandLoad, type HandLoadInput } from './hand-load';
+export { nesting, packedM, tipClearM, turnCircleM, type InHolder, type Nesting } from './reach';
+export { rodMassKg } from './rod-mass';
+export { clearanceAskedM, handOverWaterM, peakMomentNm, reachM } from './stance';

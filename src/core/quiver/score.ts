@@ -1,0 +1,147 @@
+import { CAST_STEP, castFit } from '../cast';
+import type { Classes } from '../defaults/classes';
+import { judgeSet, judgeStrike, judgeTow, strikeFigures } from '../evaluate';
+import { handLoad, clearanceAskedM, handOverWaterM, peakMomentNm, rodMassKg, tipClearM } from '../handling';
+import { dragAreaM2, lineRiggedN, onRod, readRig, type Rig } from '../rigging';
+import { bendRod, powerN, resolveRod } from '../rod';
+import { runRig, type Running } from '../running';
+import { seatTakes } from '../reel';
+import type { Presentation, ReelPart, RodPart, Setup } from '../setup';
+import { waterProperties } from '../water';
+
+/** The four things that a rod must do for a presentation, in the order in which they are told. */
+export const SCORE_PARTS = ['throw', 'set', 'opening', 'handling'] as const;
+export type ScorePart = (typeof SCORE_PARTS)[number];
+
+export interface RodScore {
+  /** geometric mean of the parts, 0 to 1 */
+  readonly score: number;
+  readonly parts: Readonly<Record<ScorePart, number>>;
+  /** the part that is lowest, and so the reason; null where all are whole */
+  readonly lowest: ScorePart | null;
+  /** the reel that goes with it: the setup's own where the seat takes it, else the most like it that it takes; null: none does */
+  readonly reelId: string | null;
+  readonly figures: {
+    /** cast: −2 too light … 2 too heavy for print and bend, the worse of the two; null when towed */
+    readonly castStep: number | null;
+    /** drop of the tip over the length: under the cast, or under the steady pull */
+    readonly dropShare: number;
+    /** pull at the hook [N], over what is needed, and what opens the hook over it; null: nothing to tell it by */
+    readonly atHookN: number | null;
+    readonly setMargin: number | null;
+    readonly openingMargin: number | null;
+    /** tip over the water and what is asked [m]; null when the rod is not worked down */
+    readonly clearM: number | null;
+    readonly clearAskedM: number;
+    /** in the hands, and what they bear [N·m] */
+    readonly momentNm: number;
+    readonly limitNm: number;
+  };
+}
+
+/** Where each part rises from 0 to 1. */
+export const SCORE_STEPS = { throw: [1, 0.6, 0], set: [0.7, 1.4], opening: [1, 1.5] } as const;
+
+/**
+ * How well each rod serves one setup in its presentation: the setup is judged again on every rod, by the same judges as in
+ * `evaluate`, with all beyond the reel as it is.
+ *
+ * Model: geometric mean of throw (1, 0.6, 0 at 0, ±1, ±2 of the cast's scale; a towed rig by its Carry: sound, edge, fails),
+ * set (0 to 1 over a margin of 0.7 to 1.4), opening (0 to 1 over 1 to 1.5) and handling = clearance × load: clearance is what
+ * stands clear over the margin of the stance, load 0.3 of the angler's peak over the moment in the hands, neither more than 1.
+ * A rod in a holder loads no hand.
+ *
+ * @throws {InputRangeError} when a part's value lies outside a model's limits.
+ */
+export function scoreRods(setup: Setup, rods: readonly RodPart[], reels: readonly ReelPart[], classes?: Classes): readonly RodScore[] {
+  const own = readRig(setup, classes);
+  return rods.map((rod) => {
+    const reel = reelFor(rod, own.reel, reels);
+    return scored(onRod(own, rod, reel ?? own.reel), setup.presentation, reel?.id ?? null);
+  });
+}
+
+/** The reel that a rod takes: the setup's own, else the one whose spool is most like it. */
+function reelFor({ mount }: RodPart, own: ReelPart, reels: readonly ReelPart[]): ReelPart | null {
+  if (mount === undefined || seatTakes(mount, own.build)) return own;
+  const unlike = ({ fullRadiusM, widthM }: ReelPart) => Math.abs(Math.log((fullRadiusM.value ** 2 * widthM.value) / (own.fullRadiusM.value ** 2 * own.widthM.value)));
+  return reels.filter(({ build }) => seatTakes(mount, build)).reduce<ReelPart | null>((best, reel) => (best === null || unlike(reel) < unlike(best) ? reel : best), null);
+}
+
+const over = (value: number, [from, to]: readonly [number, number]) => Math.min(1, Math.max(0, (value - from) / (to - from)));
+
+function scored(rig: Rig, presentation: Presentation, reelId: string | null): RodScore {
+  const running = presentation.kind === 'towed' ? runRig(rig, presentation) : null;
+  const thrown = throwOf(rig, presentation, running);
+  const set = setOf(rig, presentation, running);
+  const hands = handsOf(rig, presentation, running);
+  const parts = {
+    throw: thrown.score,
+    set: over(set.setMargin ?? 0, SCORE_STEPS.set),
+    opening: set.openingMargin === null ? 1 : over(set.openingMargin, SCORE_STEPS.opening),
+    handling: hands.score,
+  };
+  const least = SCORE_PARTS.reduce((low, part) => (parts[part] < parts[low] ? part : low), 'throw' as ScorePart);
+  return {
+    score: SCORE_PARTS.reduce((product, part) => product * parts[part], 1) ** (1 / SCORE_PARTS.length),
+    parts, lowest: parts[least] < 1 ? least : null, reelId,
+    figures: { castStep: thrown.castStep, dropShare: thrown.dropShare, ...set, ...hands.figures },
+  };
+}
+
+function throwOf(rig: Rig, presentation: Presentation, running: Running | null): { readonly score: number; readonly castStep: number | null; readonly dropShare: number } {
+  if (presentation.kind === 'towed') {
+    const { carry, figures } = judgeTow(rig, presentation, running!);
+    return { score: carry.mark === 'sound' ? 1 : carry.mark === 'edge' ? 0.6 : 0, castStep: null, dropShare: figures.dropShare };
+  }
+  const fit = castFit({ rod: rig.rod, massKg: rig.castMassKg, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN: lineRiggedN(rig) }, rig.classes);
+  const [bend, label] = [CAST_STEP[fit.bend], fit.label ? CAST_STEP[fit.label] : 0];
+  const castStep = Math.abs(label) > Math.abs(bend) ? label : bend;
+  return { score: SCORE_STEPS.throw[Math.abs(castStep) as 0 | 1 | 2], castStep, dropShare: fit.dropShare };
+}
+
+function setOf(rig: Rig, presentation: Presentation, running: Running | null): Pick<RodScore['figures'], 'atHookN' | 'setMargin' | 'openingMargin'> {
+  if (presentation.kind === 'cast' || presentation.held === 'hand') {
+    const set = judgeSet(rig, presentation, running);
+    if (set.kind === 'line-too-short') return { atHookN: null, setMargin: null, openingMargin: null };
+    const { atHookN, margin, openingMargin } = set.figures.hookset;
+    return { atHookN, setMargin: margin, openingMargin };
+  }
+  const strike = strikeFigures(rig, presentation, running);
+  const { value } = judgeStrike(rig, presentation, running, strike);
+  return { atHookN: strike && strike.window.peakN * rig.classes.covers[presentation.cover].through, setMargin: value, openingMargin: strike && strike.asked.openingN / strike.window.peakN };
+}
+
+function handsOf(rig: Rig, presentation: Presentation, running: Running | null): { readonly score: number; readonly figures: Pick<RodScore['figures'], 'clearM' | 'clearAskedM' | 'momentNm' | 'limitNm'> } {
+  const { lengthM } = resolveRod(rig.rod);
+  const clearAskedM = clearanceAskedM(rig, presentation);
+  const clearM = presentation.rodWorked === 'down' ? tipClearM(handOverWaterM(rig, presentation), lengthM, rig.classes.checks.clearance.downRad) : null;
+  const held = presentation.kind === 'cast' || presentation.held === 'hand';
+  const { momentNm, limitNm } = handLoad(
+    {
+      rodKg: rodMassKg(rig.rodPart, powerN(rig.rod), rig.classes), lengthM,
+      lureKg: presentation.kind === 'cast' ? rig.castMassKg : 0,
+      pullN: workedPullN(rig, presentation, running),
+      peakMomentNm: peakMomentNm(rig, presentation),
+    },
+    rig.classes,
+  );
+  const clearance = clearM === null ? 1 : over(clearM, [0, clearAskedM]);
+  const load = held ? Math.min(1, limitNm / momentNm) : 1;
+  return { score: clearance * load, figures: { clearM, clearAskedM, momentNm: held ? momentNm : 0, limitNm } };
+}
+
+/**
+ * Pull of the lure while it is worked, as if square to the rod [N]: its drag as it is wound or jerked in; of a towed rig its
+ * steady pull on the bent rod's lever.
+ */
+function workedPullN(rig: Rig, presentation: Presentation, running: Running | null): number {
+  if (running) {
+    const pullN = running.pullN ?? 0;
+    return (pullN * bendRod(resolveRod(rig.rod), pullN, Math.PI / 2).leverArmM) / resolveRod(rig.rod).lengthM;
+  }
+  const jerked = rig.ends.some(({ assembly: { bearer } }) => bearer.kind === 'lure' && bearer.part.kind === 'hard-lure' && bearer.part.lip === 'no-lip');
+  const speed = presentation.speedMps * (jerked ? rig.classes.handling.jerk.factor : 1);
+  const water = waterProperties(presentation.water);
+  return 0.5 * water.densityKgPm3 * dragAreaM2(rig, water, speed) * speed ** 2;
+}
