@@ -13,8 +13,9 @@ module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
     never('core', ['domain', 'i18n', 'db', 'server', 'workers', 'ui', 'features', 'app', 'cli'], 'The core knows nobody.'),
-    packages('core', ['ml-levenberg-marquardt', 'jstat'], 'The core is pure TypeScript; what is taken from outside stands behind one file.'),
+    packages('core', ['ml-levenberg-marquardt', 'jstat', 'highs'], 'The core is pure TypeScript; what is taken from outside stands behind one file.'),
     { name: 'one-file-a-solver', severity: 'error', from: { path: '^src/', pathNot: '^src/core/numeric/least-squares\\.ts$' }, to: { path: 'node_modules/ml-levenberg-marquardt/' } },
+    { name: 'one-file-of-programs', severity: 'error', from: { path: '^src/', pathNot: '^src/core/numeric/mixed-integer\\.ts$' }, to: { path: 'node_modules/highs/' } },
     { name: 'one-file-of-distributions', severity: 'error', from: { path: '^src/', pathNot: '^src/core/stats/normal\\.ts$' }, to: { path: 'node_modules/jstat/' } },
     never('domain', ['i18n', 'db', 'server', 'workers', 'ui', 'features', 'app', 'cli'], 'The domain knows the core only.'),
     packages('domain', ['zod'], 'The domain parses with Zod.'),

@@ -6,15 +6,15 @@ import { schemaOf } from './schema-of';
 
 const BAD_INPUT = 2;
 
-process.exitCode = run(process.argv.slice(2));
+process.exitCode = await run(process.argv.slice(2));
 
-function run([command, name]: readonly string[]): number {
+async function run([command, name]: readonly string[]): Promise<number> {
   switch (command) {
     case 'models':
       process.stdout.write(`${MODELS.map((model) => model.name).join('\n')}\n`);
       return 0;
     case 'schema':
-      return withModel(name, (model) => print(schemaOf(model)));
+      return withModel(name, async (model) => print(schemaOf(model)));
     case 'compute':
       return withModel(name, (model) => compute(model, readFileSync(0, 'utf8')));
     default:
@@ -22,18 +22,19 @@ function run([command, name]: readonly string[]): number {
   }
 }
 
-function withModel(name: string | undefined, answer: (model: Model) => number): number {
+async function withModel(name: string | undefined, answer: (model: Model) => Promise<number>): Promise<number> {
   const model = MODELS.find((candidate) => candidate.name === name);
   return model ? answer(model) : refuse([{ path: 'MODEL', given: name, allowed: { kind: 'one-of', options: MODELS.map((each) => each.name) } }]);
 }
 
-function compute(model: Model, text: string): number {
+async function compute(model: Model, text: string): Promise<number> {
   let input: unknown;
   try {
     input = JSON.parse(text);
   } catch (error) {
     return refuse([{ path: '$', given: error instanceof Error ? error.message : text, allowed: { kind: 'rule', rule: 'one JSON object' } }]);
   }
+  await model.prepare?.();
   const result = model.run(input);
   return result.ok ? print(result.data) : refuse(result.problems);
 }

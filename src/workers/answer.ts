@@ -1,12 +1,15 @@
 import { remedies, setupRanges, sweep, type Steps } from '@/core/choose';
 import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/evaluate';
 import { InputRangeError } from '@/core/guard';
+import { loadMixedInteger } from '@/core/numeric';
+import { quiver, scoreRods, wantsOf } from '@/core/quiver';
 import { readRig } from '@/core/rigging';
+import { rodTrade } from '@/core/rod-choice';
 import { bottomWeight, castBand, countdowns, depthCard, depthsAt, driftWeight, fallInputOf, lineToBottom, paddling, runOver, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
-import type { CastPresentation, Part, Setup, TowedPresentation } from '@/core/setup';
+import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/setup';
 import { sink } from '@/core/sink';
 import { changesFor } from '@/domain/remedy/changes';
-import type { Answers, CandidateEffect, FallAnswer, Question, RunAnswer, TurnAnswer } from './protocol';
+import type { Answers, CandidateEffect, FallAnswer, Question, RunAnswer, ScoredSetup, TurnAnswer } from './protocol';
 
 /** A question as steps of a few milliseconds; the same core functions that the server and the shell call. */
 export function answer(question: Question): Steps<Answers[keyof Answers]> {
@@ -37,9 +40,27 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return atOnce(() => turns(question.setups, question.offsetsM, question.radiusM));
     case 'paddle':
       return atOnce(() => paddling(readRig(question.setup), towed(question.setup), question.lines));
+    case 'rod-scores':
+      return rodScores(question.setups, question.rods, question.reels);
+    case 'quiver':
+      return quiver(question.input);
+    case 'rod-trade':
+      return rodTrade(question.setup, question.day);
     default:
       return question satisfies never;
   }
+}
+
+/** What must have come before a question can be answered; null: nothing. */
+export const preparation = (question: Question): Promise<void> | null => (question.kind === 'quiver' ? loadMixedInteger() : null);
+
+function* rodScores(setups: readonly Setup[], rods: readonly RodPart[], reels: readonly ReelPart[]): Steps<readonly ScoredSetup[]> {
+  const scored: ScoredSetup[] = [];
+  for (const setup of setups) {
+    scored.push({ wants: wantsOf(setup), scores: scoreRods(setup, rods, reels) });
+    yield { done: scored.length, of: setups.length };
+  }
+  return scored;
 }
 
 function* atOnce<T>(compute: () => T): Steps<T> {

@@ -1,5 +1,5 @@
 import type { Progress } from '@/core/choose';
-import type { Answers, AnswerTo, FailureCode, FromWorker, Question, ToWorker } from './protocol';
+import type { AnswerTo, FailureCode, FromWorker, Question, ToWorker } from './protocol';
 
 /** A question that has no answer: outside a model's limits, or a fault in the computation. */
 export class NoAnswerError extends Error {
@@ -31,6 +31,29 @@ interface Pending {
   readonly onProgress: ((progress: Progress) => void) | undefined;
 }
 
+/** A part of a question over a list, and how much of the list is in it. */
+interface Piece {
+  readonly question: Question;
+  readonly length: number;
+}
+
+/** Questions over a list, whose answer is a list, as one piece for each worker; null: it is answered whole. */
+function inPieces(question: Question, size: number): readonly Piece[] | null {
+  switch (question.kind) {
+    case 'candidates':
+      return pieces(question.parts, size).map((parts) => ({ question: { ...question, parts }, length: parts.length }));
+    case 'rod-scores':
+      return pieces(question.setups, size).map((setups) => ({ question: { ...question, setups }, length: setups.length }));
+    default:
+      return null;
+  }
+}
+
+function pieces<T>(list: readonly T[], size: number): readonly (readonly T[])[] {
+  const length = Math.max(1, Math.ceil(list.length / size));
+  return Array.from({ length: Math.ceil(list.length / length) }, (_, i) => list.slice(i * length, (i + 1) * length));
+}
+
 /** Several workers behind one door. A question goes to the worker with the fewest in hand; a part of a list to each. */
 export class WorkerPool {
   private readonly workers: (PoolWorker | undefined)[] = [];
@@ -44,23 +67,22 @@ export class WorkerPool {
 
   /** @throws {NoAnswerError} when the computation refuses or breaks; what the signal says when it was given up. */
   ask<Q extends Question>(question: Q, options: AskOptions = {}): Promise<AnswerTo<Q>> {
-    return (question.kind === 'candidates' ? this.share(question, options) : this.post(question, options)) as Promise<AnswerTo<Q>>;
+    const pieces = inPieces(question, this.size);
+    return (pieces ? this.share(pieces, options) : this.post(question, options)) as Promise<AnswerTo<Q>>;
   }
 
-  /** A list of candidates in as many pieces as there are workers, put together again in order. */
-  private async share(question: Extract<Question, { kind: 'candidates' }>, { onProgress, ...options }: AskOptions): Promise<Answers['candidates']> {
-    const { parts } = question;
-    const length = Math.max(1, Math.ceil(parts.length / this.size));
-    const pieces = Array.from({ length: Math.ceil(parts.length / length) }, (_, i) => parts.slice(i * length, (i + 1) * length));
+  /** A list in as many pieces as there are workers, put together again in order. */
+  private async share(pieces: readonly Piece[], { onProgress, ...options }: AskOptions): Promise<readonly unknown[]> {
     const done = pieces.map(() => 0);
+    const of = pieces.reduce((sum, { length }) => sum + length, 0);
     const watch = (i: number) => ({
       onProgress: (progress: Progress) => {
         done[i] = progress.done;
-        onProgress?.({ done: done.reduce((sum, each) => sum + each, 0), of: parts.length });
+        onProgress?.({ done: done.reduce((sum, each) => sum + each, 0), of });
       },
     });
-    const answers = await Promise.all(pieces.map((piece, i) => this.post({ ...question, parts: piece }, { ...options, ...watch(i) })));
-    return (answers as Answers['candidates'][]).flat();
+    const answers = await Promise.all(pieces.map(({ question }, i) => this.post(question, { ...options, ...watch(i) })));
+    return (answers as (readonly unknown[])[]).flat();
   }
 
   private post(question: Question, { signal, onProgress }: AskOptions): Promise<unknown> {

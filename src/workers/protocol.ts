@@ -1,7 +1,9 @@
 import type { Progress, Ranges, Remedies, Sweep, SweepAxis } from '@/core/choose';
 import type { BoatSide, CarriedPull, EffectFigures, Evaluation } from '@/core/evaluate';
 import type { BandAsk, BottomProfile, BottomWeight, BottomWeightAsk, CastBand, Countdown, DepthCard, Drift, DriftAsk, LineToBottom, Paddling, Running, TurningLine, TurnTrack } from '@/core/running';
-import type { Part as CorePart, Setup } from '@/core/setup';
+import type { Quiver, QuiverInput, RodScore, Wants } from '@/core/quiver';
+import type { Day, RodTrade } from '@/core/rod-choice';
+import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/setup';
 import type { Sink } from '@/core/sink';
 import type { Part } from '@/domain/parts';
 
@@ -36,6 +38,12 @@ export interface TurnAnswer {
   readonly depthsM: readonly (number | null)[];
 }
 
+/** What a presentation asks, and how each rod serves it. */
+export interface ScoredSetup {
+  readonly wants: Wants;
+  readonly scores: readonly RodScore[];
+}
+
 /** Every question that a worker takes. */
 export type Question =
   | { readonly kind: 'evaluate'; readonly setup: Setup }
@@ -50,6 +58,9 @@ export type Question =
   | { readonly kind: 'drift-weight'; readonly setup: Setup; readonly ask: DriftAsk }
   | { readonly kind: 'turn'; readonly setups: readonly Setup[]; readonly offsetsM: readonly number[]; readonly radiusM: number }
   | { readonly kind: 'paddle'; readonly setup: Setup; readonly lines: number }
+  | { readonly kind: 'rod-scores'; readonly setups: readonly Setup[]; readonly rods: readonly RodPart[]; readonly reels: readonly ReelPart[] }
+  | { readonly kind: 'quiver'; readonly input: QuiverInput }
+  | { readonly kind: 'rod-trade'; readonly setup: Setup; readonly day: Day }
   | { readonly kind: 'sweep'; readonly setup: Setup; readonly axes: readonly SweepAxis[]; readonly of: readonly string[] };
 
 /** The answer to each kind of question. */
@@ -67,6 +78,9 @@ export interface Answers {
   readonly 'drift-weight': Drift;
   readonly turn: readonly TurnAnswer[];
   readonly paddle: Paddling | null;
+  readonly 'rod-scores': readonly ScoredSetup[];
+  readonly quiver: Quiver;
+  readonly 'rod-trade': RodTrade;
 }
 
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

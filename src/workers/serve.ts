@@ -1,5 +1,5 @@
 import { InputRangeError } from '@/core/guard';
-import { answer } from './answer';
+import { answer, preparation } from './answer';
 import type { FromWorker, ToWorker } from './protocol';
 
 /** Computing goes on this long before other messages are let in [ms]: a question that came meanwhile waits no longer. */
@@ -28,6 +28,8 @@ export function serve({ post, now, pause }: Surroundings): (message: ToWorker) =
     const start = now();
     let shown = start;
     try {
+      const ready = preparation(message.question);
+      if (ready) await ready;
       const steps = answer(message.question);
       for (;;) {
         const until = now() + SLICE_MS;

@@ -1,8 +1,9 @@
-import { CAST_STEP, castFit } from '../cast';
+import { CAST_STEP, castFit, castWindow, type CastWindow } from '../cast';
+import type { CastStyle } from '../defaults/cast-styles';
 import type { Classes } from '../defaults/classes';
 import { judgeSet, judgeStrike, judgeTow, strikeFigures } from '../evaluate';
 import { handLoad, clearanceAskedM, handOverWaterM, peakMomentNm, rodMassKg, tipClearM } from '../handling';
-import { dragAreaM2, lineRiggedN, onRod, readRig, type Rig } from '../rigging';
+import { dragAreaM2, lineRiggedN, onRod, openingOf, ratingOf, readRig, rodOf, type Rig } from '../rigging';
 import { bendRod, powerN, resolveRod } from '../rod';
 import { runRig, type Running } from '../running';
 import { seatTakes } from '../reel';
@@ -67,6 +68,47 @@ function reelFor({ mount }: RodPart, own: ReelPart, reels: readonly ReelPart[]):
   const unlike = ({ fullRadiusM, widthM }: ReelPart) => Math.abs(Math.log((fullRadiusM.value ** 2 * widthM.value) / (own.fullRadiusM.value ** 2 * own.widthM.value)));
   return reels.filter(({ build }) => seatTakes(mount, build)).reduce<ReelPart | null>((best, reel) => (best === null || unlike(reel) < unlike(best) ? reel : best), null);
 }
+
+/** What a presentation asks of a rod, whichever it is. */
+export interface Wants {
+  /** what is thrown [kg]; null when it is not cast */
+  readonly castMassKg: number | null;
+  /** pulls at the hook that bury it with its margin and do not bend it open [N]; from above to: no pull does both */
+  readonly fromN: number;
+  readonly toN: number;
+}
+
+/** Mass and pull that a rod must give a setup. */
+export function wantsOf(setup: Setup, classes?: Classes): Wants {
+  const rig = readRig(setup, classes);
+  return {
+    castMassKg: setup.presentation.kind === 'cast' ? rig.castMassKg : null,
+    fromN: SCORE_STEPS.set[1] * rig.hook.neededN,
+    toN: openingOf(rig.hook.spec) / SCORE_STEPS.opening[1],
+  };
+}
+
+/** Masses that a rod throws soundly and not at all [kg], the pull at the hook it gives [N]: its place among the lures. */
+export interface Territory {
+  readonly window: CastWindow;
+  /** least and most pull at the hook over the presentations it throws; null: it throws none of them */
+  readonly pullN: readonly [number, number] | null;
+}
+
+/** Where each rod reaches, from the scores of all presentations; only what is cast counts. */
+export function territories(rods: readonly RodPart[], style: CastStyle, table: readonly { readonly wants: Wants; readonly scores: readonly RodScore[] }[], classes: Classes): readonly Territory[] {
+  return rods.map((rod, r) => {
+    const pulls = table.flatMap(({ wants, scores }) => {
+      const score = scores[r]!;
+      return wants.castMassKg !== null && score.parts.throw > 0 && score.figures.atHookN !== null ? [score.figures.atHookN] : [];
+    });
+    const window = castWindow({ rod: rodOf(rod, classes), ratingKg: ratingOf(rod), style, weakestN: ANY_LINE_N }, classes);
+    return { window, pullN: pulls.length > 0 ? [Math.min(...pulls), Math.max(...pulls)] : null };
+  });
+}
+
+/** A line that no cast snaps: the territory is the rod's own [N]. */
+const ANY_LINE_N = 1e4;
 
 const over = (value: number, [from, to]: readonly [number, number]) => Math.min(1, Math.max(0, (value - from) / (to - from)));
 

@@ -95,7 +95,8 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
   };
 }
 
-const ratingOf = ({ rating }: RodPart): Rig['ratingKg'] => (rating ? [rating.loKg.value, rating.hiKg.value] : null);
+/** The window printed on a rod [kg, kg]; null where none is. */
+export const ratingOf = ({ rating }: RodPart): Rig['ratingKg'] => (rating ? [rating.loKg.value, rating.hiKg.value] : null);
 
 /** The same rig on another rod and reel: nothing beyond the reel is read again. */
 export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({

@@ -93,8 +93,8 @@ const SMALL: readonly Row[] = [
 
 const LURES: readonly Row[] = [
   ...([[70, 5.5, 'shallow-lip'], [90, 10, 'medium-lip'], [110, 14, 'medium-lip'], [130, 21, 'deep-lip']] as const).map(([length, mass, lip]): Row => [`lure-float-${length}`, 'hard-lure', { lengthM: mm(length), massKg: weighed(mass), lip, hookSize: length < 100 ? '6' : '4', ...euro(9.5) }, 2]),
-  ...([[60, 6], [80, 11], [100, 16]] as const).map(([length, mass]): Row => [`lure-suspend-${length}`, 'hard-lure', { lengthM: mm(length), massKg: g(mass), buoyancy: 'suspends', hookSize: '6' }, 1]),
-  ...([[50, 7], [95, 24], [150, 62]] as const).map(([length, mass]): Row => [`lure-sink-${length}`, 'hard-lure', { lengthM: mm(length), massKg: g(mass), buoyancy: 'sinks', lip: 'no-lip', hookSize: length < 100 ? '6' : '2' }, 1]),
+  ...([[40, 1.7], [80, 11], [100, 16]] as const).map(([length, mass]): Row => [`lure-suspend-${length}`, 'hard-lure', { lengthM: mm(length), massKg: g(mass), buoyancy: 'suspends', hookSize: '6' }, 1]),
+  ...([[50, 7], [110, 34], [190, 98]] as const).map(([length, mass]): Row => [`lure-sink-${length}`, 'hard-lure', { lengthM: mm(length), massKg: g(mass), buoyancy: 'sinks', lip: 'no-lip', hookSize: length < 100 ? '6' : '2' }, 1]),
   ...([[45, 7], [60, 14], [75, 21], [85, 28]] as const).map(([length, mass]): Row => [`spoon-${mass}`, 'spoon', { lengthM: mm(length), massKg: weighed(mass), material: 'brass', ...works(0.6, 1.7), ...euro(4.2) }, 3]),
   ['spoon-steel-18', 'spoon', { lengthM: mm(70), massKg: g(18), material: 'steel', words: 'the dented one' }, 1],
   ['spoon-tin-12', 'spoon', { lengthM: mm(50), massKg: g(12), material: 'tin' }, 2],

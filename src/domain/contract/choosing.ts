@@ -60,6 +60,7 @@ export function choosingModels(others: readonly Model[]): readonly Model[] {
     if (!parsed.success) for (const issue of parsed.error.issues) context.addIssue({ ...issue, path: ['input', ...issue.path] } as z.core.$ZodRawIssue as Parameters<typeof context.addIssue>[0]);
     return !parsed.success;
   };
+  const prepare = async () => void (await Promise.all(others.map((each) => each.prepare?.())));
   const computeOf = (name: string) => (input: unknown) => {
     const result = byName.get(name)!.run(input);
     if (result.ok) return result.data;
@@ -88,6 +89,7 @@ export function choosingModels(others: readonly Model[]): readonly Model[] {
       name: 'ranges',
       input: toldApart([rangesOfSetup, rangesOfModel], (input) => ('setup' in input ? rangesOfSetup : rangesOfModel)),
       output: rangesOutput,
+      prepare,
       compute: (given) =>
         'setup' in given
           ? finish(setupRanges(given.setup, { draws: given.draws, seed: given.seed }))
@@ -97,6 +99,7 @@ export function choosingModels(others: readonly Model[]): readonly Model[] {
       name: 'sweep',
       input: toldApart([sweepOfSetup, sweepOfModel], (input) => ('setup' in input ? sweepOfSetup : sweepOfModel)),
       output: sweepOutput,
+      prepare,
       compute: (given) =>
         finish(sweep({ base: ('setup' in given ? given.setup : given.input) as unknown, axes: given.vary, of: given.of, compute: computeOf('setup' in given ? 'setup' : given.model) })),
     }),

@@ -11,6 +11,7 @@ import { lineModel } from './line';
 import { loadUpModel } from './load-up';
 import { MEASURING_MODELS } from './measuring';
 import type { Model } from './model';
+import { QUIVER_MODELS } from './quiver';
 import { rodBendModel } from './rod-bend';
 import { setupModel } from './setup';
 import { sinkModel } from './sink';
@@ -23,7 +24,7 @@ import { windingModel } from './winding';
 
 const PLAIN: readonly Model[] = [
   waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, towModel, turnModel, currentModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
-  setupModel, checksModel, ...MEASURING_MODELS, ...AFLOAT_MODELS,
+  setupModel, checksModel, ...MEASURING_MODELS, ...AFLOAT_MODELS, ...QUIVER_MODELS,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */

@@ -7,6 +7,8 @@ export interface Model<O = unknown> {
   readonly name: string;
   readonly input: z.ZodType;
   readonly output: z.ZodType<O>;
+  /** what must have come before it runs, as a solver that is loaded */
+  readonly prepare?: (() => Promise<void>) | undefined;
   /** Parses anything and computes; what cannot be computed is a list of problems. */
   readonly run: (raw: unknown) => Result<O>;
 }
@@ -15,13 +17,15 @@ export function model<I, O>(definition: {
   readonly name: string;
   readonly input: z.ZodType<I>;
   readonly output: z.ZodType<O>;
+  readonly prepare?: () => Promise<void>;
   readonly compute: (input: NoInfer<I>) => NoInfer<O>;
 }): Model<O> {
-  const { name, input, output, compute } = definition;
+  const { name, input, output, prepare, compute } = definition;
   return {
     name,
     input,
     output,
+    prepare,
     run: (raw) => {
       const parsed = parse(input, raw);
       if (!parsed.ok) return parsed;

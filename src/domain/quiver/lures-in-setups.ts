@@ -1,0 +1,41 @@
+import { evaluate, withPart } from '@/core/evaluate';
+import type { Setup } from '@/core/setup';
+import { fitsJoint } from '../fits';
+import type { Joint } from '../joint';
+import type { Part } from '../parts';
+
+/** A lure of the Box in the presentation of the setup that fishes its like. */
+export interface LureInSetup<S extends Setup> {
+  readonly part: Part;
+  readonly as: S;
+  readonly setup: Setup;
+}
+
+type Lure = Extract<Part, { massKg: unknown; lengthM: unknown }>;
+const LURES: ReadonlySet<Part['kind']> = new Set(['hard-lure', 'spoon', 'topwater', 'trolled-fly', 'skirted-jig', 'soft-bait']);
+const isLure = (part: Part): part is Lure => LURES.has(part.kind);
+
+/**
+ * Every lure and soft bait of the Box that no setup fishes yet, each put where the most like it in weight is fished: in a
+ * setup that sets its hook, where there is one. A kind that no setup fishes is left out.
+ */
+export function luresInSetups<S extends Setup & { readonly chain: readonly Joint[] }>(setups: readonly S[], box: readonly Part[]): readonly LureInSetup<S>[] {
+  const sets = new Map(setups.map((setup) => [setup, evaluate(setup).verdicts.set.mark !== 'fails']));
+  const places = setups.flatMap((setup) =>
+    setup.chain.flatMap((joint) => {
+      const now = setup.parts.find(({ id }) => id === joint.partId) as Part;
+      return isLure(now) ? [{ setup, joint, now }] : [];
+    }),
+  );
+  const fished = new Set(places.map(({ now }) => now.id));
+  return box.filter(isLure).flatMap((part): LureInSetup<S>[] => {
+    if (fished.has(part.id)) return [];
+    const unlike = (now: Lure) => Math.abs(Math.log(part.massKg.value / now.massKg.value));
+    const alike = places.filter(({ setup, joint, now }) => now.kind === part.kind && fitsJoint(part, setup.chain, joint, box));
+    const good = alike.filter(({ setup }) => sets.get(setup));
+    const among = good.length > 0 ? good : alike;
+    if (among.length === 0) return [];
+    const { setup, joint } = among.reduce((best, place) => (unlike(place.now) < unlike(best.now) ? place : best));
+    return [{ part, as: setup, setup: withPart(setup, joint.id, part) }];
+  });
+}
