@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { anglerSchema } from './angler';
+import { deckSchema } from './deck';
 import { GUIDES } from './guides';
 import { emptyHouseDocument, houseDocumentSchema } from './house';
 import { benchIdSchema, partIdSchema, revisionIdSchema, setupIdSchema } from './ids';
@@ -47,6 +48,7 @@ export const benchFileSchema = z
         }),
       )
       .max(5000),
+    decks: z.array(z.strictObject({ deck: deckSchema, createdAt: when })).max(500).default([]),
   })
   .superRefine(({ parts, readings, movements, setups }, context) => {
     const ids = new Set<string>();

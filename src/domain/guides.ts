@@ -1,7 +1,7 @@
 import type { PartKind } from './parts';
 
 /** Kitchen-table and water-side measurements; what each does stands in `core/measuring`. */
-export const GUIDES = ['weigh', 'hang-test', 'sink-test', 'float-test', 'calliper', 'pull-test', 'line-test', 'clutch-test', 'spool-fill', 'window-test', 'dive-test', 'set-test'] as const;
+export const GUIDES = ['weigh', 'hang-test', 'sink-test', 'float-test', 'calliper', 'pull-test', 'line-test', 'clutch-test', 'spool-fill', 'window-test', 'dive-test', 'set-test', 'accuracy-test'] as const;
 
 export type Guide = (typeof GUIDES)[number];
 
@@ -10,7 +10,7 @@ export type Guide = (typeof GUIDES)[number];
  * hook's wire enters the needed force squared, a class mass is wrong by a quarter.
  */
 export const GUIDES_OF_KIND: Readonly<Record<PartKind, readonly Guide[]>> = {
-  rod: ['hang-test', 'set-test'],
+  rod: ['hang-test', 'set-test', 'accuracy-test', 'weigh'],
   reel: ['clutch-test', 'spool-fill'],
   line: ['pull-test', 'line-test', 'calliper'],
   knot: ['pull-test'],
@@ -50,4 +50,5 @@ const FIELD_GUIDES: readonly (readonly [RegExp, Guide])[] = [
   [/^(clutchMaxN|clutchMinN)/, 'clutch-test'],
   [/^(towDragM2|diveM2)/, 'dive-test'],
   [/^works/, 'window-test'],
+  [/^missShare/, 'accuracy-test'],
 ];

@@ -7,8 +7,10 @@ export const benchIdSchema = id('BenchId');
 export const partIdSchema = id('PartId');
 export const setupIdSchema = id('SetupId');
 export const revisionIdSchema = id('RevisionId');
+export const deckIdSchema = id('DeckId');
 
 export type BenchId = z.infer<typeof benchIdSchema>;
 export type PartId = z.infer<typeof partIdSchema>;
 export type SetupId = z.infer<typeof setupIdSchema>;
 export type RevisionId = z.infer<typeof revisionIdSchema>;
+export type DeckId = z.infer<typeof deckIdSchema>;

@@ -7,7 +7,7 @@ const FIELDS = {
   lineLoN: 'force', lineHiN: 'force', arborRadiusM: 'size', fullRadiusM: 'size', widthM: 'size', gearRatio: 'ratio', clutchMaxN: 'force', clutchMinN: 'force', clutchAtZeroN: 'force',
   clutchPerMarkN: 'force', handleRadiusM: 'size', strengthN: 'force', diameterM: 'diameter', eaN: 'force', massKg: 'mass', wireM: 'size', gapM: 'size', shankM: 'size', heightM: 'size',
   openingN: 'force', lipLengthM: 'size', ringDiameterM: 'size', discDiameterM: 'size', armM: 'size', spacingM: 'size', boreM: 'diameter', volumeM3: 'volume', dragAreaM2: 'area', towDragM2: 'area', diveM2: 'area',
-  worksFromMps: 'speed', worksToMps: 'speed', share: 'share',
+  worksFromMps: 'speed', worksToMps: 'speed', share: 'share', missShare: 'share',
 } as const satisfies Record<string, Measure>;
 
 type Field = keyof typeof FIELDS;

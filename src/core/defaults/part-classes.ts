@@ -62,3 +62,12 @@ export const BOUNCER = { wireM: 0.0014, armM: 0.25, reason: 'spring wire that be
 
 /** A snell as it is sold: 1.2 m of line that holds 6 kg. */
 export const SNELL = { lengthM: 1.2, strengthN: 59, spacingM: 0.07, beads: 4, reason: 'two hooks on a metre and a bit of nylon' } as const;
+
+/**
+ * What a sound rod of a sort costs, in the coins of the bench: the middle of an ordinary shop, to be set to one's own.
+ * By power: a stouter blank has more cloth in it.
+ */
+export const ROD_PRICES = {
+  mount: { cast: 120, spin: 110, trolling: 90, boat: 100 },
+  power: { ultralight: 0.9, light: 0.9, 'medium-light': 0.95, medium: 1, 'medium-heavy': 1.05, heavy: 1.15, 'extra-heavy': 1.3, 'double-extra-heavy': 1.5 },
+} as const;

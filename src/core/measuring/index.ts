@@ -8,3 +8,4 @@ export { sinkTest, SINK_TEST_LIMITS, type SinkTest, type SinkTestResult, type Ti
 export { weighed, WEIGH_LIMITS, type Weighing } from './weigh';
 export { windowTest, WINDOW_TEST_LIMITS, type WindowTest, type WindowTestResult } from './window-test';
 export { diveTest, DIVE_TEST_LIMITS, type DiveReading, type DiveTest, type DiveTestResult } from './dive-test';
+export { accuracyTest, ACCURACY_TEST_LIMITS, type AccuracyTest, type AccuracyTestResult } from './accuracy-test';

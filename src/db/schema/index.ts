@@ -1,5 +1,6 @@
 export { angler } from './angler';
 export { bench } from './bench';
+export { deck } from './deck';
 export { house } from './house';
 export { movement } from './movement';
 export { part } from './part';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import {
   clutchTest, CLUTCH_TEST_LIMITS, diveTest, DIVE_TEST_LIMITS, floatTest, FLOAT_TEST_LIMITS, lineTest, LINE_TEST_LIMITS, meanOf, pullTest, PULL_TEST_LIMITS, READINGS_COUNT,
-  setTest, SET_TEST_LIMITS, sinkTest, SINK_TEST_LIMITS, weighed, WEIGH_LIMITS, windowTest, WINDOW_TEST_LIMITS,
+  accuracyTest, ACCURACY_TEST_LIMITS, setTest, SET_TEST_LIMITS, sinkTest, SINK_TEST_LIMITS, weighed, WEIGH_LIMITS, windowTest, WINDOW_TEST_LIMITS,
 } from '@/core/measuring';
 import { ROD_LIMITS } from '@/core/rod';
 import { BODY_LIMITS } from '@/core/sink';
@@ -118,5 +118,12 @@ const fitDive = model({
   compute: diveTest,
 });
 
+const fitAccuracy = model({
+  name: 'fit-accuracy',
+  input: z.strictObject({ distanceM: numberIn(ACCURACY_TEST_LIMITS.distanceM), missesM: some(numberIn(ACCURACY_TEST_LIMITS.missM)) }),
+  output: z.strictObject({ outcome: ok, share: measured, halfWithinM: z.number() }),
+  compute: accuracyTest,
+});
+
 /** What a guide makes of its readings; a hang test is a stiffness of `rod-bend`. */
-export const MEASURING_MODELS = [fitWeigh, fitCalliper, fitFloat, fitSink, fitPull, fitLine, fitClutch, fitSet, fitWindow, fitDive] as const;
+export const MEASURING_MODELS = [fitWeigh, fitCalliper, fitFloat, fitSink, fitPull, fitLine, fitClutch, fitSet, fitWindow, fitDive, fitAccuracy] as const;

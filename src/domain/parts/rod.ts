@@ -29,6 +29,7 @@ export const rodPartSchema = z
     lineHiN: quantity('N', LINE_LIMITS.strengthN).optional(),
     guides: z.enum(['ceramic', 'hard-ceramic', 'steel-rings', 'rollers']).optional(),
     tip: z.enum(['ring-tip', 'swivel-tip', 'roller-tip', 'wide-tip']).optional(),
+    missShare: quantity('1', { min: 0, max: 1 }).optional(),
     sections: z.number().int().min(1).max(12).optional(),
     rating: z.strictObject({ loKg: quantity('kg', CAST_LIMITS.ratingKg), hiKg: quantity('kg', CAST_LIMITS.ratingKg) }).nullable(),
   })

@@ -8,6 +8,7 @@ import type { Part } from '../parts';
 export interface LureInSetup<S extends Setup> {
   readonly part: Part;
   readonly as: S;
+  readonly jointId: string;
   readonly setup: Setup;
 }
 
@@ -36,6 +37,6 @@ export function luresInSetups<S extends Setup & { readonly chain: readonly Joint
     const among = good.length > 0 ? good : alike;
     if (among.length === 0) return [];
     const { setup, joint } = among.reduce((best, place) => (unlike(place.now) < unlike(best.now) ? place : best));
-    return [{ part, as: setup, setup: withPart(setup, joint.id, part) }];
+    return [{ part, as: setup, jointId: joint.id, setup: withPart(setup, joint.id, part) }];
   });
 }

@@ -2,7 +2,7 @@
 
 import type { Measure } from '@/core/measure';
 import { useI18n } from '@/i18n/client';
-import { Figure } from './tools/parts';
+import { Figure } from '@/features/fields/sheet';
 import { heavyOf, lineOf, type Scene } from './scene';
 import type { InWater, WaterAction } from './use-water';
 

@@ -3,7 +3,7 @@
 import type { CarriedPull } from '@/core/evaluate';
 import { useI18n } from '@/i18n/client';
 import { temperatureAt, type Scene } from './scene';
-import { Answers } from './tools/parts';
+import { Answers } from '@/features/fields/sheet';
 import type { InWater } from './use-water';
 
 /** What the setup in view does in this water: the card beside the picture. */

@@ -7,7 +7,7 @@ import { DEFAULT_CLASSES } from '@/core/defaults/classes';
 import { divesAlone, rodOf } from '@/core/rigging';
 import { waterProperties } from '@/core/water';
 import { lineProperties } from '@/core/line';
-import { clutchTest, diveTest, floatTest, lineTest, meanOf, pullTest, setTest, sinkTest, weighed, windowTest } from '@/core/measuring';
+import { accuracyTest, clutchTest, diveTest, floatTest, lineTest, meanOf, pullTest, setTest, sinkTest, weighed, windowTest } from '@/core/measuring';
 import { backingUnderM, lineATurnM, spoolCapacityM } from '@/core/reel';
 import { resolveRod, rodBend } from '@/core/rod';
 import type { Guide } from '@/domain/guides';
@@ -213,6 +213,22 @@ const windowGuide: GuideDefinition = {
   },
 };
 
+const accuracyGuide: GuideDefinition = {
+  asks: () => [{ name: 'distanceM', kind: 'figure', measure: 'distance', start: 20 }],
+  columns: () => [{ name: 'missesM', measure: 'distance' }],
+  find: (_, rows, { figure }) => {
+    const { share, halfWithinM } = accuracyTest({ distanceM: figure('distanceM') ?? 20, missesM: column(rows, 'missesM') });
+    return {
+      results: [{ name: 'miss', value: share.value, measure: 'share', spread: share.spread }, { name: 'half-within', value: halfWithinM, measure: 'distance' }],
+      after: { missShare: measured(share.value, '1', share.spread) },
+      hints: rows.length < TEN_CASTS ? ['ten-casts'] : [],
+    };
+  },
+};
+
+/** So many casts tell how well one throws. */
+const TEN_CASTS = 10;
+
 const diveGuide: GuideDefinition = {
   asks: () => [
     ...WATER,
@@ -282,5 +298,5 @@ const setGuide: GuideDefinition = {
 };
 
 export const GUIDE_DEFINITIONS: Readonly<Record<Guide, GuideDefinition>> = {
-  weigh, 'hang-test': hangTest, 'sink-test': sinkGuide, 'float-test': floatGuide, calliper, 'pull-test': pullGuide, 'line-test': lineGuide, 'clutch-test': clutchGuide, 'spool-fill': spoolFill, 'window-test': windowGuide, 'dive-test': diveGuide, 'set-test': setGuide,
+  weigh, 'hang-test': hangTest, 'sink-test': sinkGuide, 'float-test': floatGuide, calliper, 'pull-test': pullGuide, 'line-test': lineGuide, 'clutch-test': clutchGuide, 'spool-fill': spoolFill, 'window-test': windowGuide, 'dive-test': diveGuide, 'set-test': setGuide, 'accuracy-test': accuracyGuide,
 };

@@ -117,6 +117,15 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M150,84h30m-6,-4l6,4l-6,4" {...thin} />
     </>
   ),
+  'accuracy-test': (
+    <>
+      <path d="M16,104C20,78 30,54 56,38" {...pen} />
+      <path d="M56,38C92,14 128,20 152,62" {...thin} />
+      <path d="M132,84a22,9 0 1 0 44,0a22,9 0 1 0 -44,0M146,84a8,3.4 0 1 0 16,0a8,3.4 0 1 0 -16,0" {...pen} />
+      <path d="M120,92l5,5m0,-5l-5,5M170,70l5,5m0,-5l-5,5M156,92l5,5m0,-5l-5,5" {...pen} />
+      <path d="M154,84L122,94" {...thin} />
+    </>
+  ),
   'set-test': (
     <>
       <path d="M20,104C24,70 34,40 64,24" {...pen} />

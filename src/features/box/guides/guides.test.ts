@@ -39,6 +39,7 @@ const USABLE: Readonly<Record<Guide, { readonly part: Part; readonly rows: reado
   'spool-fill': { part: demo('reel-cast'), rows: [{ diameterM: 0.00028, topShotM: 80 }] },
   'window-test': { part: part('attractor'), rows: [{ startsMps: 0.6, failsMps: 1.6 }, { startsMps: 0.7 }] },
   'dive-test': { part: part('hard-lure'), rows: [{ bottomM: 2.4, lineM: 25, speedMps: 1.2 }, { bottomM: 3, lineM: 40, speedMps: 1.2 }] },
+  'accuracy-test': { part: demo('rod-tern'), rows: [{ missesM: 0.4 }, { missesM: 1.1 }, { missesM: 0.7 }], given: { distanceM: 15 } },
   'set-test': { part: demo('rod-heron'), rows: [{ peakN: 20 }, { peakN: 22 }] },
 };
 

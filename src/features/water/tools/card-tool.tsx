@@ -12,7 +12,8 @@ import { GUIDES_OF_KIND } from '@/domain/guides';
 import type { Question } from '@/workers/protocol';
 import { roundStep } from '../column-scale';
 import { lineOf } from '../scene';
-import { Note, Table, type ToolProps } from './parts';
+import { Note, Table } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 const SPEEDS = [0.7, 0.85, 1, 1.15, 1.3] as const;
 

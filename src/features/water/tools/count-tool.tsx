@@ -8,7 +8,8 @@ import type { LinePart, ReelPart } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
-import { Answers, Fields, Figure, Note, Press, type ToolProps } from './parts';
+import { Answers, Fields, Figure, Note, Press } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 const WAYS = ['metres', 'counter', 'turns', 'passes', 'pulls', 'seconds', 'colours'] as const;
 type Way = (typeof WAYS)[number];

@@ -3,7 +3,8 @@
 import { Fragment } from 'react';
 import { useI18n } from '@/i18n/client';
 import { castBandOf } from '../use-water';
-import { Answers, Note, Table, type ToolProps } from './parts';
+import { Answers, Note, Table } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 /** Seconds to each depth, what one change makes of them, and how much of a cast is spent where it is meant to fish. */
 export function CountdownTool({ main }: ToolProps) {

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { coverage } from '@/core/running';
 import { useI18n } from '@/i18n/client';
-import { Fields, Figure, Note, Table, type ToolProps } from './parts';
+import { Fields, Figure, Note, Table } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 /** Which depths the setups in the picture cover, each by so much above and below where it runs, and which are left. */
 export function CoverageTool({ lines, scene }: ToolProps) {

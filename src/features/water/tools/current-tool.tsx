@@ -5,7 +5,8 @@ import { fitCurrent, groundSpeedFor, speedThroughWater, type CurrentRun } from '
 import { saveText } from '@/features/fields/save-text';
 import { useI18n } from '@/i18n/client';
 import { CURRENT_TABLE, writeTable } from '../scene';
-import { Answers, Fields, Figure, Note, Press, type ToolProps } from './parts';
+import { Answers, Fields, Figure, Note, Press } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 import { TableFile } from './table-file';
 
 const DEGREE = Math.PI / 180;

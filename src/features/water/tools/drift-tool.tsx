@@ -6,7 +6,8 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import type { Question } from '@/workers/protocol';
-import { Answers, Fields, Figure, Note, type ToolProps } from './parts';
+import { Answers, Fields, Figure, Note } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 const DEGREE = Math.PI / 180;
 

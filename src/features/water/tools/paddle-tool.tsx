@@ -5,7 +5,8 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import type { Question } from '@/workers/protocol';
-import { Answers, Caution, Fields, Figure, Note, type ToolProps } from './parts';
+import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 /** Trolling by paddle: what the strokes do to the depth, and what the lures cost whoever paddles. */
 export function PaddleTool({ main }: ToolProps) {

@@ -3,7 +3,8 @@
 import { saveText } from '@/features/fields/save-text';
 import { useI18n } from '@/i18n/client';
 import { BOTTOM_TABLE, bandDepths, TEMPERATURE_TABLE, writeTable } from '../scene';
-import { Fields, Figure, Note, Press, type ToolProps } from './parts';
+import { Fields, Figure, Note, Press } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 import { TableFile } from './table-file';
 
 /** The bottom behind the boat and the water's temperature by depth, by hand or as files. */

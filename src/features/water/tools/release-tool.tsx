@@ -6,7 +6,8 @@ import { cableShock, hungCable, tripped } from '@/core/running';
 import { classesWith } from '@/core/defaults/classes';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import { Answers, Caution, Fields, Figure, Note, type ToolProps } from './parts';
+import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 const SNUBBER_N_PER_M = 900;
 

@@ -4,7 +4,8 @@ import { commonSpeeds } from '@/core/running';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { Part } from '@/domain/parts';
-import { Note, type ToolProps } from './parts';
+import { Note } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 /** At which speeds the lures in the picture work, on one axis; the speeds that suit all, and the odd one out. */
 export function SpeedsTool({ lines, scene }: ToolProps) {

@@ -8,7 +8,8 @@ import { Chart, type Pens } from '@/ui/chart';
 import { ChoiceField } from '@/ui/choice-field';
 import type { Question, TurnAnswer } from '@/workers/protocol';
 import { STROKES } from '../column';
-import { Fields, Figure, Note, Press, Table, type ToolProps } from './parts';
+import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 /** Lines of a rod on each side of the boat, where nothing else is said [m]. */
 const SIDES = [2, -2, 4, -4] as const;

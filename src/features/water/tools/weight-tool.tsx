@@ -8,7 +8,8 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import type { Question } from '@/workers/protocol';
-import { Answers, Caution, Fields, Figure, Note, type ToolProps } from './parts';
+import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';
+import type { ToolProps } from './parts';
 
 const METALS = ['lead', 'tungsten', 'steel', 'brass', 'bismuth', 'tin'] as const satisfies readonly (keyof typeof MATERIALS)[];
 const BOTTOMS = ['sand', 'mud', 'rock', 'weed'] as const;

@@ -3,17 +3,7 @@
 import type { ReactNode } from 'react';
 import type { Limits } from '@/core/guard';
 import type { Measure } from '@/core/measure';
-import { QuantityField } from '@/features/fields/quantity-field';
-import type { Scene } from '../scene';
-import type { InWater, WaterAction } from '../use-water';
-
-/** What every tool is handed: the setups in the picture, the one in view, and the scene. */
-export interface ToolProps {
-  readonly lines: readonly InWater[];
-  readonly main: InWater;
-  readonly scene: Scene;
-  readonly dispatch: (action: WaterAction) => void;
-}
+import { QuantityField } from './quantity-field';
 
 /** A figure that may not be empty. */
 export function Figure({ label, measure, value, limits, onValue }: { readonly label: string; readonly measure: Measure; readonly value: number; readonly limits: Limits; readonly onValue: (value: number) => void }) {

@@ -1,0 +1,112 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { territories, type QuiverInput } from '@/core/quiver';
+import { classesWith } from '@/core/defaults/classes';
+import { ROD_PRICES } from '@/core/defaults/part-classes';
+import { classRods } from '@/domain/quiver/class-rods';
+import { useAnswer } from '@/features/fields/use-answer';
+import type { QuiverPage } from '@/server/queries/quiver-page';
+import type { Question } from '@/workers/protocol';
+import { presentedOf, reelsOf, rodsFor, scoresOf, servedAt, twinsOf, type Work } from './job';
+
+type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
+
+/** A rod that must come, or must not. */
+export type RodMark = 'in' | 'out';
+
+/** What is asked of the rods. */
+export type Ask = { readonly kind: 'fewest' } | { readonly kind: 'best'; readonly k: number } | { readonly kind: 'buy'; readonly budget: number } | { readonly kind: 'home' };
+
+const MOUNTS = { cast: ['cast', 'spin'], towed: ['trolling', 'boat'] } as const satisfies Record<Work, readonly (keyof typeof ROD_PRICES.mount)[]>;
+
+/** The floor at which a rod is sound for a job: nothing of it more than a little at an edge. */
+const USUAL_FLOOR = 0.9;
+
+/**
+ * Headless: which work, which floor, which rods are in or out; the scores from the workers, what they say of holes and twins,
+ * and the solver's answer to what is asked.
+ */
+export function useQuiver(page: QuiverPage) {
+  const [work, setWork] = useState<Work>('cast');
+  const [withLures, setWithLures] = useState(true);
+  const [floor, setFloor] = useState(USUAL_FLOOR);
+  const [marks, setMarks] = useState<Readonly<Record<string, RodMark>>>({});
+  const [ask, setAsk] = useState<Ask>({ kind: 'fewest' });
+  const [prices, setPrices] = useState<Readonly<Record<string, number>>>(ROD_PRICES.mount);
+
+  const presented = useMemo(() => presentedOf(page, work, withLures), [page, work, withLures]);
+  const rods = useMemo(() => rodsFor(page.box, work), [page.box, work]);
+  const reels = useMemo(() => reelsOf(page.box), [page.box]);
+  const files = useMemo(() => presented.map(({ file }) => file), [presented]);
+
+  const scoresQuestion = useMemo((): Asked<'rod-scores'> | null => (rods.length > 0 && files.length > 0 ? { kind: 'rod-scores', setups: files, rods, reels } : null), [files, rods, reels]);
+  const scored = useAnswer(scoresQuestion);
+  // The last table stays while another comes, as long as it is about the rows and rods that are shown.
+  const table = scored.last?.question === scoresQuestion ? scored.last!.answer : null;
+
+  const served = useMemo(() => (table ? servedAt(table, floor) : []), [table, floor]);
+  const twins = useMemo(() => (table ? twinsOf(served, table) : []), [served, table]);
+  const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
+
+  const candidates = useMemo(() => classRods(MOUNTS[work], prices), [work, prices]);
+  const candidateRods = useMemo(() => candidates.map(({ rod }) => rod), [candidates]);
+  const isBuying = ask.kind === 'buy';
+  // To mend holes only their rows are asked of class rods; a purchase weighs all rows.
+  const asPurchase = useMemo(() => (table === null ? [] : isBuying ? files : holes.map((p) => files[p]!)), [table, isBuying, files, holes]);
+  const classQuestion = useMemo((): Asked<'rod-scores'> | null => (asPurchase.length > 0 ? { kind: 'rod-scores', setups: asPurchase, rods: candidateRods, reels } : null), [asPurchase, candidateRods, reels]);
+  const classed = useAnswer(classQuestion);
+  const classTable = classed.last?.question === classQuestion ? classed.last!.answer : null;
+  /** by hole: the class of rod that serves it best; null while it is not known */
+  const mends = useMemo(
+    () =>
+      holes.map((p) => {
+        const row = classTable?.[isBuying ? p : holes.indexOf(p)];
+        if (!row) return null;
+        const best = row.scores.reduce((most, { score }, r) => (score > row.scores[most]!.score ? r : most), 0);
+        return { candidate: candidates[best]!, score: row.scores[best]! };
+      }),
+    [holes, classTable, isBuying, candidates],
+  );
+
+  const [pinned, excluded] = useMemo(() => (['in', 'out'] as const).map((mark) => rods.flatMap(({ id }, r) => (marks[id] === mark ? [r] : []))) as [number[], number[]], [rods, marks]);
+  const allowed = useMemo(() => [...rods.keys()].filter((r) => !excluded.includes(r)), [rods, excluded]);
+  const quiverQuestion = useMemo((): Asked<'quiver'> | null => {
+    if (!table || allowed.length === 0) return null;
+    const base = { scores: scoresOf(table), pinned, excluded };
+    const input = ((): QuiverInput | null => {
+      switch (ask.kind) {
+        case 'fewest':
+          return { ...base, mode: 'cover', floor };
+        case 'best':
+          return { ...base, mode: 'best-k', k: Math.max(ask.k, pinned.length) };
+        case 'home':
+          return { ...base, mode: 'best-k', k: Math.max(allowed.length - 1, pinned.length) };
+        case 'buy':
+          return classTable && isBuying
+            ? { ...base, scores: scoresOf(table, classTable), mode: 'budget', budget: ask.budget, prices: [...rods.map(() => 0), ...candidates.map(({ price }) => price)], owned: [...rods.map(() => 1 as const), ...candidates.map(() => 0 as const)] }
+            : null;
+        default:
+          return ask satisfies never;
+      }
+    })();
+    return input && { kind: 'quiver', input };
+  }, [table, classTable, isBuying, allowed, pinned, excluded, ask, floor, rods, candidates]);
+  const solved = useAnswer(quiverQuestion);
+  const answer = solved.last && solved.last.question === quiverQuestion ? solved.last.answer : null;
+
+  const style = files.find(({ presentation }) => presentation.kind === 'cast')?.presentation;
+  const places = useMemo(
+    () => (table && style?.kind === 'cast' ? territories(rods, style.castStyle, table, classesWith(files[0]?.house?.classes)) : []),
+    [table, style, rods, files],
+  );
+
+  const cycle = (rodId: string) => setMarks(({ [rodId]: now, ...rest }) => (now === undefined ? { ...rest, [rodId]: 'in' } : now === 'in' ? { ...rest, [rodId]: 'out' } : rest));
+  return {
+    work, setWork, withLures, setWithLures, floor, setFloor, marks, cycle, ask, setAsk, prices, setPrices,
+    presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
+    answer, solving: solved.waiting, scoring: scored.waiting, scoringProgress: scored.progress, buyingProgress: classed.progress, failed: scored.failed ?? classed.failed ?? solved.failed,
+  };
+}
+
+export type QuiverState = ReturnType<typeof useQuiver>;
