@@ -16,9 +16,11 @@ type Lure = Extract<Part, { massKg: unknown; lengthM: unknown }>;
 const LURES: ReadonlySet<Part['kind']> = new Set(['hard-lure', 'spoon', 'topwater', 'trolled-fly', 'skirted-jig', 'soft-bait']);
 const isLure = (part: Part): part is Lure => LURES.has(part.kind);
 
+const WORKS = ['cast', 'towed'] as const satisfies readonly Setup['presentation']['kind'][];
+
 /**
- * Every lure and soft bait of the Box that no setup fishes yet, each put where the most like it in weight is fished: in a
- * setup that sets its hook, where there is one. A kind that no setup fishes is left out.
+ * Every lure and soft bait of the Box that no setup fishes yet, each put where the most like it in weight is cast, and where
+ * it is towed: in a setup that sets its hook, where there is one. A kind that no setup fishes is left out.
  */
 export function luresInSetups<S extends Setup & { readonly chain: readonly Joint[] }>(setups: readonly S[], box: readonly Part[]): readonly LureInSetup<S>[] {
   const sets = new Map(setups.map((setup) => [setup, evaluate(setup).verdicts.set.mark !== 'fails']));
@@ -29,14 +31,16 @@ export function luresInSetups<S extends Setup & { readonly chain: readonly Joint
     }),
   );
   const fished = new Set(places.map(({ now }) => now.id));
-  return box.filter(isLure).flatMap((part): LureInSetup<S>[] => {
+  return box.filter(isLure).flatMap((part) => {
     if (fished.has(part.id)) return [];
     const unlike = (now: Lure) => Math.abs(Math.log(part.massKg.value / now.massKg.value));
-    const alike = places.filter(({ setup, joint, now }) => now.kind === part.kind && fitsJoint(part, setup.chain, joint, box));
-    const good = alike.filter(({ setup }) => sets.get(setup));
-    const among = good.length > 0 ? good : alike;
-    if (among.length === 0) return [];
-    const { setup, joint } = among.reduce((best, place) => (unlike(place.now) < unlike(best.now) ? place : best));
-    return [{ part, as: setup, jointId: joint.id, setup: withPart(setup, joint.id, part) }];
+    return WORKS.flatMap((work): LureInSetup<S>[] => {
+      const alike = places.filter(({ setup, joint, now }) => setup.presentation.kind === work && now.kind === part.kind && fitsJoint(part, setup.chain, joint, box));
+      const good = alike.filter(({ setup }) => sets.get(setup));
+      const among = good.length > 0 ? good : alike;
+      if (among.length === 0) return [];
+      const { setup, joint } = among.reduce((best, place) => (unlike(place.now) < unlike(best.now) ? place : best));
+      return [{ part, as: setup, jointId: joint.id, setup: withPart(setup, joint.id, part) }];
+    });
   });
 }

@@ -45,7 +45,8 @@ export function DeckView(page: QuiverPage) {
   const rods = box.filter((part) => part.kind === 'rod');
   const reels = box.filter((part) => part.kind === 'reel');
   const sheet = setups[0]?.file.house?.sheet;
-  const tooMany = sheet?.rodsPerPerson !== undefined && deck.entries.length > sheet.rodsPerPerson;
+  const rodsOut = new Set(deck.entries.map(({ rodId }) => rodId)).size;
+  const tooMany = sheet?.rodsPerPerson !== undefined && rodsOut > sheet.rodsPerPerson;
   const nameOf = (id: PartId) => {
     const part = box.find((each) => each.id === id);
     return part ? partTitle(i18n, part) : t('deck.gone');
@@ -97,7 +98,7 @@ export function DeckView(page: QuiverPage) {
         {deck.entries.length < MOST_ON_DECK && (
           <ChoiceField className="mt-1 w-72 print:hidden" label={t('deck.add')} value={ADD} options={[{ value: ADD, label: t('deck.choose') }, ...setups.map(({ id, name }) => ({ value: id as string, label: name }))]} onValueChange={(id) => id !== ADD && state.add(id)} />
         )}
-        {tooMany && <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[14px]">{t('deck.tooMany', { rods: deck.entries.length, allowed: sheet!.rodsPerPerson!, authority: sheet!.authority ?? '–' })}</p>}
+        {tooMany && <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[14px]">{t('deck.tooMany', { rods: rodsOut, allowed: sheet!.rodsPerPerson!, authority: sheet!.authority ?? '–' })}</p>}
         <p className="semi-narrow mt-1 text-[13px] text-dim">{t('deck.caution')}</p>
       </section>
       <section aria-label={t('deck.pack')} className="border border-ink bg-sheet px-2.5 py-1.5">

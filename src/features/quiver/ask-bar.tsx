@@ -32,7 +32,7 @@ export function AskBar({ state }: { readonly state: QuiverState }) {
           </>
         )}
       </div>
-      <div className={`semi-narrow min-w-0 text-[14px] ${solving && !answer ? 'text-dim' : ''}`} data-testid="answer" data-outcome={answer?.outcome ?? ''} aria-live="polite">
+      <div className={`semi-narrow min-w-0 text-[14px] lg:max-h-[150px] lg:overflow-y-auto ${solving && !answer ? 'text-dim' : ''}`} data-testid="answer" data-outcome={answer?.outcome ?? ''} aria-live="polite">
         {buyingProgress && <ProgressLine label={t('quiver.scoringClasses')} share={buyingProgress.done / buyingProgress.of} />}
         {answer ? <Answered state={state} /> : <p className="text-dim">{t('quiver.ask.asking')}</p>}
       </div>
@@ -83,4 +83,7 @@ function Answered({ state }: { readonly state: QuiverState }) {
 }
 
 const Twins = ({ i18n: { t }, twins, name }: { readonly i18n: I18n; readonly twins: QuiverState['twins']; readonly name: (r: number) => string }) =>
-  twins.map(({ rod, by }) => <p key={rod} data-testid="twin">≡ {t('quiver.twin', { rod: name(rod), by: name(by) })}</p>);
+  [...new Set(twins.map(({ by }) => by))].map((by) => {
+    const rods = twins.filter((twin) => twin.by === by).map(({ rod }) => name(rod));
+    return <p key={by} data-testid="twin">≡ {t('quiver.twin', { rods: rods.join(', '), count: rods.length, by: name(by) })}</p>;
+  });

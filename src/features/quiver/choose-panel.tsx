@@ -71,8 +71,8 @@ export function ChoosePanel({ page, start }: { readonly page: QuiverPage; readon
         <div className={waiting ? 'opacity-60' : ''} data-testid="trade">
           <Lengths trade={trade} />
           <div className="grid gap-x-6 lg:grid-cols-2">
-            <Powers trade={trade} cover={setup.presentation.cover} />
-            <Actions trade={trade} />
+            <div><Powers trade={trade} cover={setup.presentation.cover} /></div>
+            <div><Actions trade={trade} /></div>
           </div>
           <div className="grid gap-x-6 lg:grid-cols-2">
             <Load own={trade.own} hours={day.hours} limitNm={setup.house?.angler.shoulderLimitNm?.value ?? null} />
@@ -166,7 +166,7 @@ function Load({ own: { load }, hours, limitNm }: { readonly own: RodInHand; read
           [t('quiver.choose.shoulder'), `${format(load.shoulderNm, 'moment')}${limitNm !== null ? ` / ${format(limitNm, 'moment')}` : ''}`],
           [t('quiver.choose.lasts'), load.lastsMin === null ? t('quiver.choose.endless') : t('quiver.choose.minutes', { minutes: number(load.lastsMin, 1) })],
           [t('quiver.choose.hour'), format(load.hourShare, 'share')],
-          [t('quiver.choose.day', { hours: number(hours, 1) }), `${number(load.dayNms / 9.80665 / 60, 0)} kg·m·min`],
+          [t('quiver.choose.day', { hours: number(hours, 1) }), `${format(load.dayNms / 60, 'moment')}·min`],
         ]}
       />
       <Note>{t('quiver.choose.loadNote')}</Note>

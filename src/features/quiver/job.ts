@@ -65,16 +65,16 @@ export interface Twin {
   readonly by: number;
 }
 
-/** Rods that another one makes redundant at a floor; of two that do the same, the one with less to its credit. */
-export function twinsOf(served: readonly Served[], table: readonly ScoredSetup[]): readonly Twin[] {
+/** Rods that another one makes redundant at a floor, each with the one that does most; of two that do the same, a chosen one stays, else the one with more to its credit. */
+export function twinsOf(served: readonly Served[], table: readonly ScoredSetup[], chosen: readonly number[] = []): readonly Twin[] {
   const rods = table[0]?.scores.length ?? 0;
   const does = Array.from({ length: rods }, (_, r) => new Set(served.flatMap(({ by }, p) => (by.includes(r) ? [p] : []))));
   const total = (r: number) => table.reduce((sum, { scores }) => sum + scores[r]!.score, 0);
   const within = (a: number, b: number) => [...does[a]!].every((p) => does[b]!.has(p));
+  const ranked = [...does.keys()].sort((a, b) => does[b]!.size - does[a]!.size || Number(chosen.includes(b)) - Number(chosen.includes(a)) || total(b) - total(a) || a - b);
   return does.flatMap((own, rod): Twin[] => {
-    if (own.size === 0) return [];
-    const by = does.findIndex((other, r) => r !== rod && within(rod, r) && (other.size > own.size || total(r) > total(rod) || (total(r) === total(rod) && r < rod)));
-    return by < 0 ? [] : [{ rod, by }];
+    const by = own.size === 0 ? undefined : ranked.slice(0, ranked.indexOf(rod)).find((r) => within(rod, r));
+    return by === undefined ? [] : [{ rod, by }];
   });
 }
 

@@ -8,7 +8,7 @@ export interface MapScale {
   readonly pulls: readonly number[];
 }
 
-export const MAP = { width: 620, height: 430, left: 56, right: 14, top: 14, bottom: 42 } as const;
+export const MARGIN = { left: 56, right: 14, top: 14, bottom: 40 } as const;
 
 /** Round figures of one, two and five that lie between two values. */
 export function roundsBetween(from: number, to: number): number[] {
@@ -18,7 +18,7 @@ export function roundsBetween(from: number, to: number): number[] {
 }
 
 /** A scale that holds every rod and every lure; per unit: SI of one unit of each axis, so that ticks are round to the reader. */
-export function mapScale(places: readonly Territory[], wants: readonly Wants[], unit: { readonly kg: number; readonly N: number }): MapScale {
+export function mapScale(places: readonly Territory[], wants: readonly Wants[], unit: { readonly kg: number; readonly N: number }, size: { readonly width: number; readonly height: number }): MapScale {
   const masses = [...places.flatMap(({ window }) => [window.soundFrom, window.soundTo]), ...wants.flatMap(({ castMassKg }) => (castMassKg === null ? [] : [castMassKg]))].filter((value) => value > 0 && Number.isFinite(value));
   const pulls = [...places.flatMap(({ pullN }) => pullN ?? []), ...wants.flatMap(({ fromN, toN }) => [fromN, toN])].filter((value) => value > 0 && Number.isFinite(value));
   const span = (values: readonly number[], spare: number): readonly [number, number] => (values.length === 0 ? [1, 10] : [Math.min(...values) / spare, Math.max(...values) * spare]);
@@ -27,8 +27,8 @@ export function mapScale(places: readonly Territory[], wants: readonly Wants[], 
   const along = (value: number, from: number, to: number) => Math.log(Math.min(to, Math.max(from, value)) / from) / Math.log(to / from);
   const ticks = (from: number, to: number, one: number) => roundsBetween(from / one, to / one).map((value) => value * one);
   return {
-    x: (kg) => MAP.left + along(kg, m0, m1) * (MAP.width - MAP.left - MAP.right),
-    y: (N) => MAP.height - MAP.bottom - along(N, p0, p1) * (MAP.height - MAP.top - MAP.bottom),
+    x: (kg) => MARGIN.left + along(kg, m0, m1) * (size.width - MARGIN.left - MARGIN.right),
+    y: (N) => size.height - MARGIN.bottom - along(N, p0, p1) * (size.height - MARGIN.top - MARGIN.bottom),
     masses: ticks(m0, m1, unit.kg),
     pulls: ticks(p0, p1, unit.N),
   };

@@ -26,10 +26,12 @@ export function QuiverView(page: QuiverPage) {
   const { t } = i18n;
   const router = useRouter();
   const state = useQuiver(page);
-  const [at, setAt] = useState<Place>({ row: 0, rod: 0 });
+  const [at, setAt] = useState<Place | null>(null);
   const [open, setOpen] = useState<'keys' | 'day' | 'choose' | null>(null);
   const { presented, rods, work, holes, table } = state;
-  const place = { row: Math.min(at.row, Math.max(0, presented.length - 1)), rod: Math.min(at.rod, Math.max(0, rods.length - 1)) };
+  // Until somebody looks elsewhere, the first presentation on the rod that serves it best is in view.
+  const looked = at ?? { row: 0, rod: state.served[0]?.best ?? 0 };
+  const place = { row: Math.min(looked.row, Math.max(0, presented.length - 1)), rod: Math.min(looked.rod, Math.max(0, rods.length - 1)) };
   const run = (action: QuiverKeyAction) => {
     switch (action) {
       case 'fewest':
@@ -83,7 +85,7 @@ export function QuiverView(page: QuiverPage) {
         <span className="text-dim">{t('quiver.counts', { presentations: presented.length, rods: rods.length, holes: holes.length })}</span>
         <Link href="/quiver/deck" className="ml-auto flex min-h-9 items-center underline underline-offset-2">{label('deck')}</Link>
       </div>
-      <div className={`relative grid min-h-0 flex-1 gap-2 ${isCast ? 'lg:grid-cols-[minmax(0,1fr)_minmax(0,1.04fr)]' : ''}`} aria-busy={state.scoring}>
+      <div className={`relative grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 ${isCast ? 'lg:grid-cols-[minmax(0,1fr)_minmax(0,1.04fr)]' : ''}`} aria-busy={state.scoring}>
         <ProgressEdge progress={state.scoring ? (state.scoringProgress ?? null) : null} label={t('quiver.scoring')} />
         {isCast && (
           <div className="flex min-h-0 flex-col gap-2">

@@ -31,7 +31,7 @@ export function ScoreTable({ state, place, onPlace }: ScoreTableProps) {
   useEffect(() => {
     virtual.scrollToIndex(place.row);
   }, [place.row, virtual]);
-  const template = { gridTemplateColumns: `${NAME} repeat(${rods.length}, minmax(30px, 44px)) 40px` };
+  const template = { gridTemplateColumns: `${NAME} repeat(${rods.length}, minmax(28px, 38px)) 40px` };
   const chosen = new Set(answer?.rods ?? []);
   const onKey = (event: KeyboardEvent) => {
     const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1], PageUp: [-10, 0], PageDown: [10, 0] }[event.key];
@@ -63,9 +63,9 @@ export function ScoreTable({ state, place, onPlace }: ScoreTableProps) {
             const by = served[row]?.by ?? [];
             return (
               <div key={each.id} role="row" aria-rowindex={row + 2} data-row={each.id} data-hole={table !== null && by.length === 0} className={`absolute inset-x-0 grid border-b border-faint ${row === place.row ? 'outline outline-1 -outline-offset-1 outline-ink' : ''}`} style={{ ...template, transform: `translateY(${start}px)`, height: ROW_PX }}>
-                <div role="rowheader" className="min-w-0 px-2 leading-[1.1]">
+                <div role="rowheader" className="flex min-w-0 flex-col justify-center px-2 leading-[1.1]">
                   <span className={`semi-narrow block truncate text-[13.5px] ${table && by.length === 0 ? 'font-semibold' : ''}`}>{row + 1} {rowName(i18n, each)}</span>
-                  <span className="narrow block truncate text-[11.5px] text-dim">{rowDetail(i18n, each)}</span>
+                  {each.lure && <span className="narrow block truncate text-[11.5px] text-dim">{rowDetail(i18n, each)}</span>}
                 </div>
                 {rods.map((rod, r) => {
                   const score = table?.[row]?.scores[r];

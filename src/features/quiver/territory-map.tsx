@@ -3,7 +3,8 @@
 import { useMemo, type KeyboardEvent } from 'react';
 import { useI18n } from '@/i18n/client';
 import { CROWD } from './job';
-import { MAP, mapScale } from './map-scale';
+import { useSize } from '@/ui/use-size';
+import { mapScale, MARGIN } from './map-scale';
 import { rowName } from './names';
 import type { Place } from './score-table';
 import type { QuiverState } from './use-quiver';
@@ -21,7 +22,8 @@ export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
   const { table, places, rods, presented, served, answer } = state;
   const unit = useMemo(() => ({ kg: 1 / inUnit(1, 'mass'), N: 1 / inUnit(1, 'force') }), [inUnit]);
   const wants = useMemo(() => table?.map((row) => row.wants) ?? [], [table]);
-  const scale = useMemo(() => mapScale(places, wants, unit), [places, wants, unit]);
+  const { ref, width, height } = useSize<HTMLDivElement>({ width: 610, height: 336 });
+  const scale = useMemo(() => mapScale(places, wants, unit, { width, height }), [places, wants, unit, width, height]);
   const { x, y } = scale;
   // Keys go from lure to lure in the order of their masses.
   const order = useMemo(() => [...wants.keys()].sort((a, b) => wants[a]!.castMassKg! - wants[b]!.castMassKg!), [wants]);
@@ -36,19 +38,20 @@ export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
     document.getElementById(`mark-${row}`)?.focus();
   };
   const chosen = new Set(answer?.rods ?? []);
-  const [right, bottom] = [MAP.width - MAP.right, MAP.height - MAP.bottom];
+  const [right, bottom] = [width - MARGIN.right, height - MARGIN.bottom];
   // Names keep out of each other's way: each on the first line that is still free where it begins.
   const nameLines: number[] = [];
   return (
-    <svg viewBox={`0 0 ${MAP.width} ${MAP.height}`} className="territory block h-full w-full" role="group" aria-label={t('quiver.map')} data-testid="territory-map">
+    <div ref={ref} className="h-full min-h-0 w-full overflow-hidden max-lg:h-80">
+    <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} className="territory block" role="group" aria-label={t('quiver.map')} data-testid="territory-map">
       <g className="axes">
-        {scale.masses.map((kg) => <path key={kg} d={`M${x(kg)},${MAP.top}V${bottom}`} className="grid" />)}
-        {scale.pulls.map((N) => <path key={N} d={`M${MAP.left},${y(N)}H${right}`} className="grid" />)}
-        <path d={`M${MAP.left},${MAP.top}V${bottom}H${right}`} className="tick" />
+        {scale.masses.map((kg) => <path key={kg} d={`M${x(kg)},${MARGIN.top}V${bottom}`} className="grid" />)}
+        {scale.pulls.map((N) => <path key={N} d={`M${MARGIN.left},${y(N)}H${right}`} className="grid" />)}
+        <path d={`M${MARGIN.left},${MARGIN.top}V${bottom}H${right}`} className="tick" />
         {scale.masses.map((kg) => <text key={kg} x={x(kg)} y={bottom + 15} textAnchor="middle">{number(inUnit(kg, 'mass'), 2)}</text>)}
-        {scale.pulls.map((N) => <text key={N} x={MAP.left - 5} y={y(N) + 4} textAnchor="end">{number(inUnit(N, 'force'), 2)}</text>)}
-        <text x={(MAP.left + right) / 2} y={MAP.height - 8} textAnchor="middle">{t('quiver.axisMass')} [{unitLabel('mass')}]</text>
-        <text transform={`translate(14 ${(MAP.top + bottom) / 2}) rotate(-90)`} textAnchor="middle">{t('quiver.axisPull')} [{unitLabel('force')}]</text>
+        {scale.pulls.map((N) => <text key={N} x={MARGIN.left - 5} y={y(N) + 4} textAnchor="end">{number(inUnit(N, 'force'), 2)}</text>)}
+        <text x={(MARGIN.left + right) / 2} y={height - 8} textAnchor="middle">{t('quiver.axisMass')} [{unitLabel('mass')}]</text>
+        <text transform={`translate(14 ${(MARGIN.top + bottom) / 2}) rotate(-90)`} textAnchor="middle">{t('quiver.axisPull')} [{unitLabel('force')}]</text>
       </g>
       {places.map(({ window, pullN }, r) => {
         const { soundFrom, soundTo } = window;
@@ -60,8 +63,8 @@ export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
         return (
           <g key={rods[r]!.id} onClick={() => onPlace({ ...place, rod: r })} data-rod={rods[r]!.name} data-on={chosen.has(r)} data-selected={r === place.rod} className="rod">
             <rect x={box.left} y={box.top} width={box.width} height={box.height} />
-            <path d={`M${box.left + 1},${box.top}V${MAP.top + 4 + at * 14}`} className="leader" />
-            <text x={box.left + 4} y={MAP.top + 8 + at * 14}>{rods[r]!.name ?? r + 1}</text>
+            <path d={`M${box.left + 1},${box.top}V${MARGIN.top + 4 + at * 14}`} className="leader" />
+            <text x={box.left + 4} y={MARGIN.top + 8 + at * 14}>{rods[r]!.name ?? r + 1}</text>
           </g>
         );
       })}
@@ -92,5 +95,6 @@ export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
         );
       })}
     </svg>
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { territories, type QuiverInput } from '@/core/quiver';
+import { SCORE_PARTS, territories, type QuiverInput, type RodScore } from '@/core/quiver';
 import { classesWith } from '@/core/defaults/classes';
 import { ROD_PRICES } from '@/core/defaults/part-classes';
 import { classRods } from '@/domain/quiver/class-rods';
@@ -46,7 +46,6 @@ export function useQuiver(page: QuiverPage) {
   const table = scored.last?.question === scoresQuestion ? scored.last!.answer : null;
 
   const served = useMemo(() => (table ? servedAt(table, floor) : []), [table, floor]);
-  const twins = useMemo(() => (table ? twinsOf(served, table) : []), [served, table]);
   const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
 
   const candidates = useMemo(() => classRods(MOUNTS[work], prices), [work, prices]);
@@ -63,7 +62,9 @@ export function useQuiver(page: QuiverPage) {
       holes.map((p) => {
         const row = classTable?.[isBuying ? p : holes.indexOf(p)];
         if (!row) return null;
-        const best = row.scores.reduce((most, { score }, r) => (score > row.scores[most]!.score ? r : most), 0);
+        // Of several that score nothing, the one that fails in the least tells what is in the way.
+        const worth = ({ score, parts }: RodScore) => score + 1e-3 * SCORE_PARTS.reduce((sum, part) => sum + parts[part], 0);
+        const best = row.scores.reduce((most, each, r) => (worth(each) > worth(row.scores[most]!) ? r : most), 0);
         return { candidate: candidates[best]!, score: row.scores[best]! };
       }),
     [holes, classTable, isBuying, candidates],
@@ -95,6 +96,8 @@ export function useQuiver(page: QuiverPage) {
   const solved = useAnswer(quiverQuestion);
   const answer = solved.last && solved.last.question === quiverQuestion ? solved.last.answer : null;
 
+  const twins = useMemo(() => (table ? twinsOf(served, table, answer?.rods) : []), [served, table, answer]);
+
   const style = files.find(({ presentation }) => presentation.kind === 'cast')?.presentation;
   const places = useMemo(
     () => (table && style?.kind === 'cast' ? territories(rods, style.castStyle, table, classesWith(files[0]?.house?.classes)) : []),
@@ -105,7 +108,7 @@ export function useQuiver(page: QuiverPage) {
   return {
     work, setWork, withLures, setWithLures, floor, setFloor, marks, cycle, ask, setAsk, prices, setPrices,
     presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
-    answer, solving: solved.waiting, scoring: scored.waiting, scoringProgress: scored.progress, buyingProgress: classed.progress, failed: scored.failed ?? classed.failed ?? solved.failed,
+    answer, solving: solved.waiting, scoring: scored.waiting, scoringProgress: scored.progress, buyingProgress: classed.waiting && isBuying ? classed.progress : null, failed: scored.failed ?? classed.failed ?? solved.failed,
   };
 }
 

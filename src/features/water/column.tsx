@@ -1,12 +1,13 @@
 'use client';
 
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { bottomUnder, type BottomProfile, type Running } from '@/core/running';
 import type { Craft } from '@/core/setup';
 import { useI18n } from '@/i18n/client';
 import { bandDepths, heavyOf, lineOf, type Scene } from './scene';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor, type ColumnScale } from './column-scale';
 import { Handle } from './handle';
+import { useSize } from '@/ui/use-size';
 import type { InWater, WaterAction } from './use-water';
 
 export interface ColumnProps {
@@ -38,14 +39,7 @@ const LABEL_WIDTH_PX = 235;
 /** The water from the side: boat or bank, rod, line, lure, bottom, temperature and current, with handles on what can be changed. */
 export function Column({ lines, scene, selected, onSelect, dispatch, deeper, craft, below }: ColumnProps) {
   const { t, format } = useI18n();
-  const box = useRef<HTMLDivElement>(null);
-  const [{ width, height: sheetPx }, setSize] = useState({ width: 860, height: 520 });
-  useEffect(() => {
-    const element = box.current!;
-    const measure = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
-    measure.observe(element);
-    return () => measure.disconnect();
-  }, []);
+  const { ref: box, width, height: sheetPx } = useSize<HTMLDivElement>({ width: 860, height: 520 });
   const extent = extentOf(lines, Math.max(0, ...scene.bottom.map(({ depthM }) => depthM)), craft ? Math.min(craft.lengthM, 8) + 1 : NO_CRAFT_M);
   const stretch = deeper ? mostStretch(extent, width, sheetPx) : 1;
   const height = sheetPx - neededPx(extent, width, sheetPx, stretch) > BELOW_PX ? neededPx(extent, width, sheetPx, stretch) : sheetPx;
