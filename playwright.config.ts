@@ -6,7 +6,9 @@ export default defineConfig({
   testDir: 'tests/end-to-end',
   outputDir: 'test-results',
   workers: 1,
-  timeout: 45_000,
+  // No test is timed: a search or a solver on a machine that does something else besides takes what it takes.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : 'list',
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

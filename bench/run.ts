@@ -3,6 +3,8 @@ import { finish, remedies, setupRanges, sweep } from '@/core/choose';
 import { dragWindow } from '@/core/clutch';
 import { boatSide, evaluate, withPart } from '@/core/evaluate';
 import { hookset, type HooksetInput } from '@/core/hookset';
+import { loadMixedInteger, seeded } from '@/core/numeric';
+import { quiver, scoreRods } from '@/core/quiver';
 import { rodBend } from '@/core/rod';
 import { sink, type SinkInput } from '@/core/sink';
 import type { Setup } from '@/core/setup';
@@ -45,7 +47,9 @@ const towed: TowInput = {
 const layers = [{ depthM: 0, alongMps: 0.2 }, { depthM: 6, alongMps: 0 }, { depthM: 12, alongMps: -0.3 }];
 
 // Each call varies its input a little, so that nothing can be remembered.
-const JOBS: readonly (readonly [name: string, askedMs: number, job: (i: number) => unknown])[] = [
+type Job = readonly [name: string, askedMs: number, job: (i: number) => unknown];
+
+const JOBS: readonly Job[] = [
   ['rod-bend', 0.3, (i) => rodBend({ ...rod, pull: { forceN: 2 + (i % 97) / 10, angleRad: 1 + (i % 7) / 10 } })],
   ['cast-fit', 0.3, (i) => castFit({ rod, massKg: 0.01 + (i % 50) / 1000, ratingKg: [0.014, 0.042], style: 'overhead', weakestN: 60 })],
   ['hookset with its curve', 5, (i) => hookset({ ...set, slackM: 0.1 + (i % 60) / 100 })],
@@ -63,9 +67,11 @@ const wall: Setup = demoFile('setup-drowned-wall');
 const harness: Setup = demoFile('setup-crawler-harness');
 const flawed = demoFile('setup-long-flat');
 const hooks = demoParts.filter(({ kind }) => kind === 'hook');
+const demoRods = demoParts.filter((part) => part.kind === 'rod');
+const demoReels = demoParts.filter((part) => part.kind === 'reel');
 
 /** What takes longer is asked fewer times. */
-const LONG_JOBS: typeof JOBS = [
+const LONG_JOBS: Job[] = [
   ['ranges of a setup, 256 draws', 1500, (i) => finish(setupRanges(wall, { seed: i }))],
   ['ranges of a rig on the bottom', 1500, (i) => finish(setupRanges(harness, { seed: i }))],
   ['150 candidates', 1500, (i) => Array.from({ length: 150 }, (_, k) => evaluate(withPart(wall, 'hook', hooks[(i + k) % hooks.length]!)))],
@@ -73,10 +79,27 @@ const LONG_JOBS: typeof JOBS = [
   ['sweep, 41 steps', 500, (i) => finish(sweep({ base: wall, axes: [{ path: 'presentation.distanceM', from: 8 + i, to: 50, steps: 41 }], of: ['verdicts.set.value'], compute: (setup) => evaluate(setup) }))],
 ];
 
+/** Forty rods against four hundred presentations, each lure on the rods around its mass: as crowded as a shop. */
+function crowded(): number[][] {
+  const at = seeded(7);
+  const rods = Array.from({ length: 40 }, () => ({ place: 10 * at(), width: 0.5 + 1.5 * at() }));
+  const lures = Array.from({ length: 400 }, () => 10 * at());
+  return rods.map(({ place, width }) => lures.map((lure) => (Math.abs(place - lure) > width ? 0 : Math.sqrt((1 - Math.abs(place - lure) / width) * (0.4 + 0.6 * at())))));
+}
+
+await loadMixedInteger();
+const scores = crowded();
+const fortyRods = Array.from({ length: 40 }, (_, i) => demoRods[i % demoRods.length]!);
+LONG_JOBS.push(
+  ['quiver, best 6 of 40 × 400', 1000, () => finish(quiver({ scores, mode: 'best-k', k: 6 }))],
+  ['quiver, fewest of 40 × 400', 1000, () => finish(quiver({ scores, mode: 'cover', floor: 0.5 }))],
+  ['scoring 40 rods × 20, a twentieth', 2 * (20_000 / 20), () => demoFiles.slice(0, 20).map(({ file }) => scoreRods(file, fortyRods, demoReels))],
+);
+
 measure(JOBS, 200, 300);
 measure(LONG_JOBS, 2, 7);
 
-function measure(jobs: typeof JOBS, warmUp: number, runs: number): void {
+function measure(jobs: readonly Job[], warmUp: number, runs: number): void {
   for (const [name, askedMs, job] of jobs) {
     for (let i = 0; i < warmUp; i += 1) job(i);
     const times = Array.from({ length: runs }, (_, i) => {

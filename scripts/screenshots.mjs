@@ -23,8 +23,8 @@ const PICTURES = [
   { file: 'remarks.png', path: '/bench/setup-copper-deep', keys: ['c'] },
   { file: 'overlay.png', path: '/bench/setup-bladed', keys: ['v'], press: 'lay over' },
   { file: 'water.png', path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep', wait: 2500 },
+  { file: 'quiver.png', path: '/quiver', wait: 6000, keys: [] },
   { file: 'rules.png', path: '/rules' },
-  { file: 'setups.png', path: '/bench' },
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
-import { listBox, listParts, putAngler } from '@/db/repo';
+import { insertDeck, listBox, listDecks, listParts, putAngler, replaceDeck } from '@/db/repo';
+import { deckSchema } from '@/domain/deck';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
 import { parse } from '@/domain/problems';
 import { changeBox } from '@/server/box/change-box';
@@ -34,6 +35,7 @@ async function livedIn(): Promise<BenchFile> {
   await moveStock(db, demoBenchId, { partId: line.part.id, amount: -12.5, reason: 'leaders' }, now);
   await putAngler(db, demoBenchId, { peakMomentNm: { value: 41, unit: 'N·m', provenance: 'measured', spread: 0.06 } }, now);
   await changeBox(db, demoBenchId, [{ id: knot.part.id, part: null, expectedVersion: knot.version }], 'test', now);
+  await insertDeck(db, demoBenchId, deckSchema.parse({ id: 'deck-evening', name: 'Evening', entries: [{ setupId: 'setup-drowned-wall', rodId: 'rod-heron', reelId: 'reel-cast' }] }), now);
   return fileOf();
 }
 
@@ -45,12 +47,19 @@ describe('a bench as a file', () => {
     expect(demo).not.toEqual(before);
     await fileToBench(db, demoBenchId, benchFileSchema.parse(JSON.parse(JSON.stringify(before))));
     const after = await fileOf();
-    for (const key of ['parts', 'readings', 'movements', 'setups'] as const) {
+    for (const key of ['parts', 'readings', 'movements', 'setups', 'decks'] as const) {
       expect(after[key]).toHaveLength(before[key].length);
       before[key].forEach((record, i) => expect(after[key][i], `${key}[${i}]`).toEqual(record));
     }
     expect(after.angler.peakMomentNm?.value).toBe(41);
     expect(after).toEqual(before);
+  });
+
+  it('a deck is written over only by who saw it as it stands', async () => {
+    const [{ deck, version }] = (await listDecks(db, demoBenchId)) as [Awaited<ReturnType<typeof listDecks>>[number]];
+    expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Morning' }, version)).toBe('changed');
+    expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Noon' }, version)).toBe('stale');
+    expect((await listDecks(db, demoBenchId)).map((each) => [each.deck.name, each.version])).toEqual([['Morning', version + 1]]);
   });
 
   it('says beforehand what would change', async () => {
@@ -80,7 +89,7 @@ describe('a bench as a file', () => {
 
   it('has a schema from which one can be written by hand', async () => {
     const schema = z.toJSONSchema(benchFileSchema, { io: 'input', unrepresentable: 'any' });
-    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'angler', 'house', 'parts', 'readings', 'movements', 'setups']);
+    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'angler', 'house', 'parts', 'readings', 'movements', 'setups', 'decks']);
     const byHand = {
       version: 1, kind: 'bench', id: 'shed', name: 'Winter shed', angler: {}, readings: [], movements: [], setups: [],
       parts: [{ updatedAt: '2026-01-05T08:00:00.000Z', archivedAt: null, part: { id: 'lead-10', kind: 'weight', shape: 'bullet', material: 'lead', massKg: { value: 0.01, unit: 'kg', provenance: 'label' } } }],

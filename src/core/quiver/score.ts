@@ -41,7 +41,7 @@ export interface RodScore {
 }
 
 /** Where each part rises from 0 to 1. */
-export const SCORE_STEPS = { throw: [1, 0.6, 0], set: [0.7, 1.4], opening: [1, 1.5] } as const;
+const SCORE_STEPS = { throw: [1, 0.6, 0], set: [0.7, 1.4], opening: [1, 1.5] } as const;
 
 /**
  * How well each rod serves one setup in its presentation: the setup is judged again on every rod, by the same judges as in

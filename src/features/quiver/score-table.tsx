@@ -56,7 +56,7 @@ export function ScoreTable({ state, place, onPlace }: ScoreTableProps) {
         })}
         <div role="columnheader" className="narrow border-l border-faint px-1 pb-1 text-right text-[12px] text-dim">{t('quiver.serve')}</div>
       </div>
-      <div ref={scroller} role="rowgroup" className="min-h-0 min-w-fit flex-1 overflow-y-scroll [scrollbar-gutter:stable] max-lg:max-h-[60dvh]">
+      <div ref={scroller} role="rowgroup" tabIndex={0} className="min-h-0 min-w-fit flex-1 overflow-y-scroll [scrollbar-gutter:stable] max-lg:max-h-[60dvh]">
         <div role="presentation" className="relative" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map(({ index: row, start }) => {
             const each = presented[row]!;
