@@ -69,7 +69,7 @@ describe('ferula compute', () => {
 });
 
 it('ferula models lists the models; ferula schema gives JSON Schema both ways, unions told apart by a field too', () => {
-  expect(ferula(['models']).stdout.split('\n').filter(Boolean)).toEqual(['water', 'rod-bend', 'cast-fit', 'line', 'hookset', 'drag-window', 'sink', 'trim', 'tow', 'turn', 'current', 'chain', 'fight', 'load-up', 'winding', 'small-craft', 'setup', 'checks', 'fit-weigh', 'fit-calliper', 'fit-float', 'fit-sink', 'fit-pull', 'fit-line', 'fit-clutch', 'fit-set', 'fit-window', 'fit-dive', 'fit-accuracy', 'line-count', 'tripped', 'cable-shock', 'bottom-weight', 'drift-weight', 'depth-card', 'countdown', 'cast', 'hand-load', 'rod-scores', 'quiver', 'ranges', 'sweep', 'remedy']);
+  expect(ferula(['models']).stdout.split('\n').filter(Boolean)).toEqual(['water', 'rod-bend', 'cast-fit', 'line', 'hookset', 'drag-window', 'sink', 'trim', 'tow', 'turn', 'current', 'chain', 'fight', 'load-up', 'winding', 'small-craft', 'setup', 'checks', 'fit-weigh', 'fit-calliper', 'fit-float', 'fit-sink', 'fit-pull', 'fit-line', 'fit-clutch', 'fit-set', 'fit-window', 'fit-dive', 'fit-accuracy', 'line-count', 'tripped', 'cable-shock', 'bottom-weight', 'drift-weight', 'depth-card', 'countdown', 'cast', 'hand-load', 'rod-scores', 'quiver', 'jig-stand', 'jig-cut', 'tying', 'cutting-stock', 'sizing', 'ranges', 'sweep', 'remedy']);
   const { input, output } = JSON.parse(ferula(['schema', 'water']).stdout) as { input: { properties: { water: { anyOf: unknown[] } } }; output: { required: string[] } };
   expect(input.properties.water.anyOf).toHaveLength(2);
   expect(output.required).toContain('densityKgPm3');

@@ -11,6 +11,7 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
   // What is wanted of a rig and how strictly it is held: chosen, not measured.
   checks: null,
   handling: null,
+  tying: null,
   thumb: null,
   fallWindows: null,
   // Densities of metals and plastics differ by alloy and filler, hardly more.

@@ -11,6 +11,7 @@ import { LINE_MATERIALS } from './line-materials';
 import { BODIES, BUOYANCY, CRIMP_SHARE, OTHER_DENSITIES } from './rig-classes';
 import { GRIP_LENGTH_M, ROD_POWERS } from './rod-classes';
 import { FRONTAL_SHAPES, MATERIALS, SKIRT, TAIL_SHAPES } from './sink-classes';
+import { TYING } from './tying-classes';
 import { BOTTOMS, DRIFT, LIPS, PLANES, ROD_HELD, THUMB, TOWED_ENDS } from './tow-classes';
 
 /** The class values that verdicts and checks hang on and that a user can change; each row carries its reason. */
@@ -39,6 +40,7 @@ const TABLES = {
   otherDensities: OTHER_DENSITIES,
   compression: COMPRESSION,
   fighting: FIGHT_CLASSES,
+  tying: TYING,
   rodMass: ROD_MASS,
   flight: FLIGHT,
   handling: HANDLING,

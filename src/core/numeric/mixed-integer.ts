@@ -19,6 +19,8 @@ export interface Program {
   readonly rows: readonly { readonly terms: readonly Term[]; readonly is: '<=' | '>=' | '='; readonly bound: number }[];
   /** unknowns that are 0 or 1 */
   readonly binary: readonly string[];
+  /** unknowns that are whole numbers */
+  readonly integer?: readonly string[];
   /** leaves the binary ones anywhere between 0 and 1: the relaxation, whose optimum bounds that of the program */
   readonly relaxed?: boolean;
   /** gives up with what it has after this long [s] */
@@ -56,14 +58,14 @@ export function solveMixedInteger(program: Program): Solved {
 }
 
 /** The program in the text that solvers read. */
-function textOf({ sense, objective, rows, binary, relaxed = false }: Program): string {
-  const sum = (terms: readonly Term[]) => terms.map(([factor, name]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`).join(' ') || `0 ${binary[0]}`;
+function textOf({ sense, objective, rows, binary, integer = [], relaxed = false }: Program): string {
+  const sum = (terms: readonly Term[]) => terms.map(([factor, name]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`).join(' ') || `0 ${binary[0] ?? integer[0]}`;
   return [
     sense,
     ` obj: ${sum(objective)}`,
     'Subject To',
     ...rows.map(({ terms, is, bound }, i) => ` r${i}: ${sum(terms)} ${is} ${bound}`),
-    ...(relaxed ? ['Bounds', ...binary.map((name) => ` 0 <= ${name} <= 1`)] : ['Binary', ` ${binary.join(' ')}`]),
+    ...(relaxed ? ['Bounds', ...binary.map((name) => ` 0 <= ${name} <= 1`)] : [...(binary.length > 0 ? ['Binary', ` ${binary.join(' ')}`] : []), ...(integer.length > 0 ? ['General', ` ${integer.join(' ')}`] : [])]),
     'End',
   ].join('\n');
 }

@@ -19,12 +19,13 @@ import { smallCraftModel } from './small-craft';
 import { towModel } from './tow';
 import { trimModel } from './trim';
 import { turnModel } from './turn';
+import { TYING_MODELS } from './tying';
 import { waterModel } from './water';
 import { windingModel } from './winding';
 
 const PLAIN: readonly Model[] = [
   waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, towModel, turnModel, currentModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
-  setupModel, checksModel, ...MEASURING_MODELS, ...AFLOAT_MODELS, ...QUIVER_MODELS,
+  setupModel, checksModel, ...MEASURING_MODELS, ...AFLOAT_MODELS, ...QUIVER_MODELS, ...TYING_MODELS,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */
