@@ -5,7 +5,7 @@ const withNextIntl = createNextIntlPlugin('./src/i18n/request.ts');
 
 const config: NextConfig = {
   poweredByHeader: false,
-  serverExternalPackages: ['mysql2'],
+  serverExternalPackages: ['mysql2', 'highs'],
 };
 
 export default withNextIntl(config);

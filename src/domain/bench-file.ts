@@ -4,6 +4,7 @@ import { deckSchema } from './deck';
 import { GUIDES } from './guides';
 import { emptyHouseDocument, houseDocumentSchema } from './house';
 import { benchIdSchema, partIdSchema, revisionIdSchema, setupIdSchema } from './ids';
+import { leaderSchema } from './leader';
 import { partSchema } from './parts';
 import { presentationSchema } from './presentation';
 import { broken } from './problems';
@@ -49,6 +50,7 @@ export const benchFileSchema = z
       )
       .max(5000),
     decks: z.array(z.strictObject({ deck: deckSchema, createdAt: when })).max(500).default([]),
+    leaders: z.array(leaderSchema).max(50_000).default([]),
   })
   .superRefine(({ parts, readings, movements, setups }, context) => {
     const ids = new Set<string>();

@@ -1,6 +1,7 @@
 import { remedies, setupRanges, sweep, type Steps } from '@/core/choose';
 import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/evaluate';
 import { InputRangeError } from '@/core/guard';
+import { bestCut, drops } from '@/core/jig-stand';
 import { loadMixedInteger } from '@/core/numeric';
 import { quiver, scoreRods, wantsOf } from '@/core/quiver';
 import { readRig } from '@/core/rigging';
@@ -9,6 +10,7 @@ import { bottomWeight, castBand, countdowns, depthCard, depthsAt, driftWeight, f
 import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/setup';
 import { sink } from '@/core/sink';
 import { changesFor } from '@/domain/remedy/changes';
+import { planBatch } from '@/domain/tying/plan';
 import type { Answers, CandidateEffect, FallAnswer, Question, RunAnswer, ScoredSetup, TurnAnswer } from './protocol';
 
 /** A question as steps of a few milliseconds; the same core functions that the server and the shell call. */
@@ -44,6 +46,12 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return rodScores(question.setups, question.rods, question.reels);
     case 'quiver':
       return quiver(question.input);
+    case 'plan-batch':
+      return atOnce(() => planBatch(question.batch, question.box, question.allowances));
+    case 'drops':
+      return drops(question.input);
+    case 'best-cut':
+      return bestCut(question.head);
     case 'rod-trade':
       return rodTrade(question.setup, question.day);
     default:
@@ -52,7 +60,7 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
 }
 
 /** What must have come before a question can be answered; null: nothing. */
-export const preparation = (question: Question): Promise<void> | null => (question.kind === 'quiver' ? loadMixedInteger() : null);
+export const preparation = (question: Question): Promise<void> | null => (question.kind === 'quiver' || question.kind === 'plan-batch' ? loadMixedInteger() : null);
 
 function* rodScores(setups: readonly Setup[], rods: readonly RodPart[], reels: readonly ReelPart[]): Steps<readonly ScoredSetup[]> {
   const scored: ScoredSetup[] = [];

@@ -6,6 +6,9 @@ import type { Day, RodTrade } from '@/core/rod-choice';
 import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/setup';
 import type { Sink } from '@/core/sink';
 import type { Part } from '@/domain/parts';
+import type { BatchPlan } from '@/domain/tying/plan';
+import type { BestCut, Drops, DropsInput, Head } from '@/core/jig-stand';
+import type { Allowances } from '@/core/tying';
 
 /** What a candidate part would make of a setup. */
 export interface CandidateEffect {
@@ -61,6 +64,9 @@ export type Question =
   | { readonly kind: 'rod-scores'; readonly setups: readonly Setup[]; readonly rods: readonly RodPart[]; readonly reels: readonly ReelPart[] }
   | { readonly kind: 'quiver'; readonly input: QuiverInput }
   | { readonly kind: 'rod-trade'; readonly setup: Setup; readonly day: Day }
+  | { readonly kind: 'plan-batch'; readonly batch: readonly { readonly setup: Setup; readonly count: number }[]; readonly box: readonly Part[]; readonly allowances: Allowances }
+  | { readonly kind: 'drops'; readonly input: DropsInput }
+  | { readonly kind: 'best-cut'; readonly head: Head }
   | { readonly kind: 'sweep'; readonly setup: Setup; readonly axes: readonly SweepAxis[]; readonly of: readonly string[] };
 
 /** The answer to each kind of question. */
@@ -81,6 +87,9 @@ export interface Answers {
   readonly 'rod-scores': readonly ScoredSetup[];
   readonly quiver: Quiver;
   readonly 'rod-trade': RodTrade;
+  readonly 'plan-batch': BatchPlan;
+  readonly drops: Drops;
+  readonly 'best-cut': BestCut;
 }
 
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

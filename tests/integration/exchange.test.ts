@@ -89,7 +89,7 @@ describe('a bench as a file', () => {
 
   it('has a schema from which one can be written by hand', async () => {
     const schema = z.toJSONSchema(benchFileSchema, { io: 'input', unrepresentable: 'any' });
-    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'angler', 'house', 'parts', 'readings', 'movements', 'setups', 'decks']);
+    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'angler', 'house', 'parts', 'readings', 'movements', 'setups', 'decks', 'leaders']);
     const byHand = {
       version: 1, kind: 'bench', id: 'shed', name: 'Winter shed', angler: {}, readings: [], movements: [], setups: [],
       parts: [{ updatedAt: '2026-01-05T08:00:00.000Z', archivedAt: null, part: { id: 'lead-10', kind: 'weight', shape: 'bullet', material: 'lead', massKg: { value: 0.01, unit: 'kg', provenance: 'label' } } }],

@@ -1,7 +1,7 @@
 import { eq, inArray } from 'drizzle-orm';
 import type { BenchId } from '@/domain/ids';
 import type { Db, Tx } from '../client';
-import { angler, bench, deck, house, movement, part, reading, revision, revisionPart, setup } from '../schema';
+import { angler, bench, deck, house, leader, movement, part, reading, revision, revisionPart, setup } from '../schema';
 
 export interface Bench {
   readonly id: BenchId;
@@ -21,6 +21,6 @@ export async function insertBench(db: Db | Tx, row: Bench & { readonly createdAt
 export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promise<void> {
   const revisions = tx.select({ id: revision.id }).from(revision).where(eq(revision.benchId, benchId));
   await tx.delete(revisionPart).where(inArray(revisionPart.revisionId, revisions));
-  for (const table of [revision, setup, reading, movement, part, angler, house, deck]) await tx.delete(table).where(eq(table.benchId, benchId));
+  for (const table of [revision, setup, reading, movement, part, angler, house, deck, leader]) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));
 }

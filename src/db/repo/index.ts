@@ -2,6 +2,7 @@ export { findAngler, putAngler } from './angler-repo';
 export { clearBench, findBench, insertBench, type Bench } from './bench-repo';
 export { insertDeck, listDecks, removeDeck, replaceDeck, type StoredDeck } from './deck-repo';
 export { findHouse, findHouseDocument, putHouse } from './house-repo';
+export { insertLeaders, listLeaders, setLeaderState } from './leader-repo';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
 export {
   findParts,

@@ -2,6 +2,7 @@ export { angler } from './angler';
 export { bench } from './bench';
 export { deck } from './deck';
 export { house } from './house';
+export { leader } from './leader';
 export { movement } from './movement';
 export { part } from './part';
 export { reading } from './reading';

@@ -1,4 +1,4 @@
-import { findAngler, findBench, findHouseDocument, findRevision, listAllMovements, listAllParts, listAllReadings, listAllSetups, listDecks, listRevisions } from '@/db/repo';
+import { findAngler, findBench, findHouseDocument, findRevision, listAllMovements, listAllParts, listAllReadings, listAllSetups, listDecks, listLeaders, listRevisions } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
 import type { BenchId } from '@/domain/ids';
@@ -34,5 +34,6 @@ export async function benchToFile(db: Db | Tx, benchId: BenchId): Promise<BenchF
       }),
     ),
     decks: (await listDecks(db, benchId)).map(({ deck, createdAt }) => ({ deck, createdAt: iso(createdAt) })),
+    leaders: await listLeaders(db, benchId),
   });
 }

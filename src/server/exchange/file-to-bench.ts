@@ -1,4 +1,4 @@
-import { clearBench, insertAllParts, insertDeck, insertMovements, insertReadings, insertSetup, putAngler, putHouse, saveRevision, setArchived } from '@/db/repo';
+import { clearBench, insertAllParts, insertDeck, insertLeaders, insertMovements, insertReadings, insertSetup, putAngler, putHouse, saveRevision, setArchived } from '@/db/repo';
 import type { Db } from '@/db/client';
 import type { BenchFile } from '@/domain/bench-file';
 import type { BenchId } from '@/domain/ids';
@@ -20,6 +20,7 @@ export async function fileToBench(db: Db, benchId: BenchId, file: BenchFile): Pr
       if (archivedAt) await setArchived(tx, benchId, id, new Date(archivedAt));
     }
     for (const { deck, createdAt } of file.decks) await insertDeck(tx, benchId, deck, new Date(createdAt));
+    await insertLeaders(tx, benchId, file.leaders);
   });
 }
 

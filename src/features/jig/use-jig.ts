@@ -1,0 +1,45 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { headStanding, land, tipPullN, type Head } from '@/core/jig-stand';
+import { useAnswer } from '@/features/fields/use-answer';
+import type { Question } from '@/workers/protocol';
+import { BY_HAND, cutOf, flatOf, SAMPLE, type Flat } from './sample';
+
+type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
+
+export const DROPS = 10_000;
+const SEED = 20;
+
+/** Headless: the head and its flat, how it lands before and after, ten thousand drops and the best cut from the worker. */
+export function useJig() {
+  const [head, setHead] = useState<Head>(SAMPLE);
+  const [flat, setFlat] = useState<Flat>(BY_HAND);
+  const [isDropping, setDropping] = useState(false);
+  const [searched, setSearched] = useState<Head | null>(null);
+  const [floor, setFloor] = useState({ lineRad: 0.35, slopeRad: 0, softM: 0 });
+  const bare = useMemo(() => ({ ...head, cuts: [] }), [head]);
+  const radiiM = useMemo(() => headStanding(bare).radiiM, [bare]);
+  const filed = useMemo(() => (flat.depth === 0 ? bare : { ...bare, cuts: [cutOf(flat, radiiM)] }), [bare, flat, radiiM]);
+  const before = useMemo(() => land(bare), [bare]);
+  const after = useMemo(() => land(filed), [filed]);
+  const dropsQuestion = useMemo((): Asked<'drops'> | null => (isDropping && after.stand.outcome === 'ok' ? { kind: 'drops', input: { jig: after.standing, drops: DROPS, slopeRad: Math.abs(floor.slopeRad), seed: SEED } } : null), [isDropping, after, floor.slopeRad]);
+  const cutQuestion = useMemo((): Asked<'best-cut'> | null => (searched ? { kind: 'best-cut', head: searched } : null), [searched]);
+  const drops = useAnswer(dropsQuestion);
+  const best = useAnswer(cutQuestion);
+  const found = best.last?.question === cutQuestion ? (best.last?.answer ?? null) : null;
+  return {
+    head, flat, floor, before, after, radiiM, drops: drops.last?.answer ?? null, dropping: drops.waiting, dropsProgress: drops.progress,
+    found: found && searched === bare ? found : null, searching: best.waiting, searchProgress: best.progress,
+    setFlat, setFloor,
+    change: (change: Partial<Head>) => setHead({ ...head, ...change }),
+    drop: () => setDropping(true),
+    search: () => setSearched(bare),
+    takeBest: () => found?.cut && setFlat(flatOf(found.cut, radiiM)),
+    unfile: () => setFlat({ ...flat, depth: 0 }),
+    byHand: () => setFlat(BY_HAND),
+    tipN: (pose: Parameters<typeof tipPullN>[1]) => tipPullN(after.standing, pose, floor),
+  };
+}
+
+export type Jig = ReturnType<typeof useJig>;
