@@ -40,10 +40,11 @@ function Shapes({ head, standing, view }: { readonly head: Head; readonly standi
 export function RestingJig({ head, standing, pose, label }: { readonly head: Head; readonly standing: HeadStanding; readonly pose: Pose; readonly label: string }) {
   const view: View = { perM: 1450, cx: 78, cy: 74, turnRad: -Math.PI / 2 - pose.downRad };
   const floor = Math.max(...standing.profile.map((point) => placed(view, point)[1]));
-  // The bait swings to whichever side; the picture keeps the head in its middle.
+  // A soft bait lies on the floor; what would reach into it is left out.
   return (
     <svg viewBox="0 0 240 150" className="jig block w-full" role="img" aria-label={label}>
       <Shapes head={head} standing={standing} view={view} />
+      <rect x="0" y={floor} width="240" height={150 - floor} className="jig-ground" />
       <path d={`M4,${floor}H236`} className="jig-floor" />
       {Array.from({ length: 24 }, (_, i) => <path key={i} d={`M${8 + i * 10},${floor}l-5,6`} className="jig-hatch" />)}
     </svg>

@@ -12,7 +12,7 @@ import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
 import { jointName, partOfJoint } from './names';
 
 const KEYS = [
-  { action: 'next', keys: ['Enter', 'ArrowRight', ' '], label: 'next', atFoot: true },
+  { action: 'next', keys: ['Enter', 'ArrowRight'], label: 'next', atFoot: true },
   { action: 'back', keys: ['ArrowLeft', 'Backspace'], label: 'back', atFoot: true },
   { action: 'timer', keys: ['t'], label: 'timer', atFoot: true },
 ] as const satisfies readonly KeyRow[];
@@ -30,8 +30,8 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
   const [endsAt, setEndsAt] = useState<number | null>(null);
   const step = steps[at];
-  // Before an end is made fast, what slides on the line is counted again: a bead that is missing is noticed here.
-  const mustSee = step && (step.kind === 'tie' || step.kind === 'crimp' || step.kind === 'loop') && step.end === 'near' ? step.onLine.filter((id) => id !== step.jointId && id !== step.toId) : [];
+  // Before the near end is closed or left, what slides on the line is counted again: a bead that is missing is noticed here.
+  const mustSee = step && step.end === 'near' && (step.kind === 'tie' || step.kind === 'crimp' || step.kind === 'loop' || step.kind === 'leave') ? step.onLine.filter((id) => id !== step.jointId && id !== step.toId) : [];
   const unseen = mustSee.filter((id) => !seen.has(`${at}:${id}`));
   const run = (action: (typeof KEYS)[number]['action']) => {
     switch (action) {
