@@ -20,15 +20,15 @@ const PICTURES = [
   { file: 'sweep.png', path: '/bench/setup-evening-edge', keys: ['y'], choose: ['Against', 'Clutch at full spool'], wait: 1500 },
   { file: 'fight.png', path: '/bench/setup-char-flasher', keys: ['r'], wait: 1500 },
   { file: 'compare.png', path: '/bench/compare?with=setup-drowned-wall&with=setup-evening-edge&with=setup-lily-bay', wait: 4000 },
-  { file: 'remarks.png', path: '/bench/setup-copper-deep', keys: ['c'] },
-  { file: 'overlay.png', path: '/bench/setup-bladed', keys: ['v'], press: 'lay over' },
   { file: 'water.png', path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep', wait: 2500 },
-  { file: 'quiver.png', path: '/quiver', wait: 6000, keys: [] },
+  { file: 'quiver.png', path: '/quiver', wait: 6000 },
+  { file: 'tying.png', path: '/tying', fill: [['How many of Drowned-wall zander, 12 cm tail', '4'], ['How many of Diving minnow on a crimped leader', '3'], ['How many of Whitefish over the ledge, weight below', '2']], wait: 2500 },
+  { file: 'jig.png', path: '/tying/jig', keys: ['f', 'd'], wait: 4500, later: ['Enter'] },
   { file: 'rules.png', path: '/rules' },
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
-for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [], press, choose, wait = 600 } of PICTURES) {
+for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [], later = [], press, choose, wait = 600 } of PICTURES) {
   const context = await browser.newContext({ viewport: { width, height } });
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();
@@ -45,6 +45,8 @@ for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, 
   for (const [label, text] of fill) await page.getByLabel(label).fill(text);
   if (choose) await page.getByLabel(choose[0], { exact: true }).selectOption({ label: choose[1] });
   await page.waitForTimeout(wait);
+  for (const key of later) await page.keyboard.press(key);
+  if (later.length > 0) await page.waitForTimeout(1500);
   await page.screenshot({ path: `docs/screenshots/${file}` });
   await context.close();
 }

@@ -1,11 +1,11 @@
 import { CARRY, DEPTH_EDGE_SHARE } from '../defaults/tow-classes';
 import type { Rig } from '../rigging';
-import { asTaper, rodBend, type RodBend } from '../rod';
+import { asTaper, bendRod, resolveRod, rodBend, type RodBend } from '../rod';
 import type { Running } from '../running';
 import type { TowedPresentation } from '../setup';
 import { tow, type TowInput } from '../tow';
 import { steadyAngleRad } from './strike';
-import type { Reason, Verdict, VerdictLimits } from './verdict';
+import type { Mark, Reason, Verdict, VerdictLimits } from './verdict';
 
 /** The rod under one steady pull. */
 export interface CarriedPull {
@@ -30,6 +30,14 @@ export interface TowFigures {
 export function judgeTow(rig: Rig, presentation: TowedPresentation, running: Running): { readonly carry: Verdict; readonly depth: Verdict; readonly figures: TowFigures } {
   const figures = towFigures(rig, presentation, running);
   return { carry: carry(figures), depth: depth(presentation, running), figures };
+}
+
+const carryMark = (dropShare: number): Extract<Mark, 'sound' | 'edge' | 'fails'> => (dropShare <= CARRY.sound ? 'sound' : dropShare <= CARRY.edge ? 'edge' : 'fails');
+
+/** Carry alone: how far the steady pull bends the rod, over its length, and what that is worth. */
+export function carryOf(rig: Rig, presentation: TowedPresentation, running: Running): { readonly dropShare: number; readonly mark: ReturnType<typeof carryMark> } {
+  const dropShare = bendRod(resolveRod(rig.rod), running.pullN ?? 0, steadyAngleRad(rig, presentation, running)).elastica.tipY;
+  return { dropShare, mark: carryMark(dropShare) };
 }
 
 function towFigures(rig: Rig, presentation: TowedPresentation, running: Running): TowFigures {
@@ -57,7 +65,7 @@ function fouledPullN(asked: TowInput, weedM2: number): number | null {
  */
 function carry({ clean, fouled, dropShare, pullAngleRad }: TowFigures): Verdict {
   return {
-    mark: dropShare <= CARRY.sound ? 'sound' : dropShare <= CARRY.edge ? 'edge' : 'fails',
+    mark: carryMark(dropShare),
     value: dropShare,
     unit: '1',
     limits: { failsBelow: null, soundFrom: null, soundTo: CARRY.sound, failsAbove: CARRY.edge },

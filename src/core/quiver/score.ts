@@ -1,7 +1,8 @@
 import { CAST_STEP, castFit, castWindow, type CastWindow } from '../cast';
 import type { CastStyle } from '../defaults/cast-styles';
 import type { Classes } from '../defaults/classes';
-import { judgeSet, judgeStrike, judgeTow, strikeFigures } from '../evaluate';
+import { carryOf, hooksetInput, judgeStrike, strikeFigures } from '../evaluate';
+import { hookset } from '../hookset';
 import { handLoad, clearanceAskedM, handOverWaterM, peakMomentNm, rodMassKg, tipClearM } from '../handling';
 import { dragAreaM2, lineRiggedN, onRod, openingOf, ratingOf, readRig, rodOf, type Rig } from '../rigging';
 import { bendRod, powerN, resolveRod } from '../rod';
@@ -133,8 +134,8 @@ function scored(rig: Rig, presentation: Presentation, reelId: string | null): Ro
 
 function throwOf(rig: Rig, presentation: Presentation, running: Running | null): { readonly score: number; readonly castStep: number | null; readonly dropShare: number } {
   if (presentation.kind === 'towed') {
-    const { carry, figures } = judgeTow(rig, presentation, running!);
-    return { score: carry.mark === 'sound' ? 1 : carry.mark === 'edge' ? 0.6 : 0, castStep: null, dropShare: figures.dropShare };
+    const { dropShare, mark } = carryOf(rig, presentation, running!);
+    return { score: mark === 'sound' ? 1 : mark === 'edge' ? 0.6 : 0, castStep: null, dropShare };
   }
   const fit = castFit({ rod: rig.rod, massKg: rig.castMassKg, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN: lineRiggedN(rig) }, rig.classes);
   const [bend, label] = [CAST_STEP[fit.bend], fit.label ? CAST_STEP[fit.label] : 0];
@@ -144,9 +145,9 @@ function throwOf(rig: Rig, presentation: Presentation, running: Running | null):
 
 function setOf(rig: Rig, presentation: Presentation, running: Running | null): Pick<RodScore['figures'], 'atHookN' | 'setMargin' | 'openingMargin'> {
   if (presentation.kind === 'cast' || presentation.held === 'hand') {
-    const set = judgeSet(rig, presentation, running);
-    if (set.kind === 'line-too-short') return { atHookN: null, setMargin: null, openingMargin: null };
-    const { atHookN, margin, openingMargin } = set.figures.hookset;
+    const asked = hooksetInput(rig, presentation, running);
+    if (asked.kind === 'line-too-short') return { atHookN: null, setMargin: null, openingMargin: null };
+    const { atHookN, margin, openingMargin } = hookset(asked.input, { curve: false, classes: rig.classes });
     return { atHookN, setMargin: margin, openingMargin };
   }
   const strike = strikeFigures(rig, presentation, running);

@@ -95,7 +95,7 @@ function Parts({ jig: { head, change, floor, setFloor }, box }: { readonly jig: 
     change({ bait: bait ? { massKg: bait.massKg.value, lengthM: bait.lengthM.value, densityKgPm3: MATERIALS[bait.material].densityKgPm3 } : null });
   };
   return (
-    <section aria-label={t('jig.parts')} className="flex min-h-0 flex-col gap-1 border border-ink bg-sheet px-2.5 py-1.5 lg:overflow-y-auto">
+    <section aria-label={t('jig.parts')} className="flex min-h-0 flex-col gap-1 border border-ink bg-sheet px-2.5 py-1.5 max-lg:order-last lg:overflow-y-auto">
       <h2 className="narrow text-[15px] font-semibold">{t('jig.title')}</h2>
       <ChoiceField label={t('jig.shape')} value={head.shape} options={(Object.keys(HEADS) as HeadShape[]).map((shape) => ({ value: shape, label: t(`jig.shapes.${shape}`) }))} onValueChange={(shape) => change({ shape })} />
       <ChoiceField label={t('field.material')} value={head.material} options={METALS.map((material) => ({ value: material as BodyMaterial, label: t(`word.${material}`) }))} onValueChange={(material) => change({ material })} />

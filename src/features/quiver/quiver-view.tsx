@@ -82,6 +82,8 @@ export function QuiverView(page: QuiverPage) {
         </fieldset>
         <label className="flex min-h-8 items-center gap-1.5"><input type="checkbox" checked={state.withLures} onChange={(event) => state.setWithLures(event.target.checked)} />{t('quiver.withLures')}</label>
         <label className="flex min-h-8 items-center gap-2">{t('quiver.floor')}<input type="range" min="0.5" max="1" step="0.01" value={state.floor} aria-valuetext={scoreText(i18n, state.floor)} onChange={(event) => state.setFloor(Number(event.target.value))} className="w-32" /><output className="w-7 text-right">{scoreText(i18n, state.floor)}</output></label>
+        {state.scoring && <button type="button" onClick={state.stop} className="min-h-8 border border-ink px-2">{t('quiver.stop')}</button>}
+        {state.isStopped && <button type="button" onClick={state.goOn} className="min-h-8 border border-ink px-2">{t('quiver.goOn')}</button>}
         <span className="text-dim">{t('quiver.counts', { presentations: presented.length, rods: rods.length, holes: holes.length })}</span>
         <Link href="/quiver/deck" className="ml-auto flex min-h-9 items-center underline underline-offset-2">{label('deck')}</Link>
       </div>

@@ -41,7 +41,9 @@ export function useQuiver(page: QuiverPage) {
   const files = useMemo(() => presented.map(({ file }) => file), [presented]);
 
   const scoresQuestion = useMemo((): Asked<'rod-scores'> | null => (rods.length > 0 && files.length > 0 ? { kind: 'rod-scores', setups: files, rods, reels } : null), [files, rods, reels]);
-  const scored = useAnswer(scoresQuestion);
+  const [stopped, setStopped] = useState<Asked<'rod-scores'> | null>(null);
+  const isStopped = stopped !== null && stopped === scoresQuestion;
+  const scored = useAnswer(isStopped ? null : scoresQuestion);
   // The last table stays while another comes, as long as it is about the rows and rods that are shown.
   const table = scored.last?.question === scoresQuestion ? scored.last!.answer : null;
 
@@ -108,6 +110,7 @@ export function useQuiver(page: QuiverPage) {
   return {
     work, setWork, withLures, setWithLures, floor, setFloor, marks, cycle, ask, setAsk, prices, setPrices,
     presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
+    isStopped, stop: () => setStopped(scoresQuestion), goOn: () => setStopped(null),
     answer, solving: solved.waiting, scoring: scored.waiting, scoringProgress: scored.progress, buyingProgress: classed.waiting && isBuying ? classed.progress : null, failed: scored.failed ?? classed.failed ?? solved.failed,
   };
 }
