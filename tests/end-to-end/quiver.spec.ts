@@ -31,6 +31,13 @@ test('the hole and the redundant rod are found by the solver, proved, and seen o
   await map.locator('.presented[tabindex="0"]').focus();
   await page.keyboard.press('ArrowRight');
   await expect(map.locator('.presented[data-here="true"]')).toBeFocused();
+
+  // A presentation that is left out is asked for no more, until it is put back.
+  await expect(page.getByText('32 presentations')).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(page.getByText('31 presentations')).toBeVisible();
+  await page.getByRole('button', { name: '1 left out · put back' }).click();
+  await expect(page.getByText('32 presentations')).toBeVisible();
 });
 
 test('what is asked: the best few, a purchase, what stays at home; pins and the floor change the answer', async ({ page }) => {

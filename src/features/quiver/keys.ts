@@ -9,6 +9,7 @@ export const QUIVER_KEYS = [
   { action: 'mark', keys: ['m'], label: 'mark', atFoot: true },
   { action: 'work', keys: ['w'], label: 'work', atFoot: true },
   { action: 'lures', keys: ['l'], label: 'lures', atFoot: true },
+  { action: 'leave-out', keys: ['x'], label: 'leave-out', atFoot: true },
   { action: 'next-hole', keys: ['n'], label: 'next-hole', atFoot: true },
   { action: 'day', keys: ['t'], label: 'day', atFoot: true },
   { action: 'choose', keys: ['c'], label: 'choose', atFoot: true },

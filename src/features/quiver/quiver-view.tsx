@@ -43,6 +43,8 @@ export function QuiverView(page: QuiverPage) {
         return state.setAsk({ kind: 'buy', budget: 200 });
       case 'mark':
         return rods[place.rod] && state.cycle(rods[place.rod]!.id);
+      case 'leave-out':
+        return presented.length > 1 && presented[place.row] && state.leaveOut(presented[place.row]!.id);
       case 'work':
         return state.setWork(work === 'cast' ? 'towed' : 'cast');
       case 'lures':
@@ -85,6 +87,7 @@ export function QuiverView(page: QuiverPage) {
         {state.scoring && <button type="button" onClick={state.stop} className="min-h-8 border border-ink px-2">{t('quiver.stop')}</button>}
         {state.isStopped && <button type="button" onClick={state.goOn} className="min-h-8 border border-ink px-2">{t('quiver.goOn')}</button>}
         <span className="text-dim">{t('quiver.counts', { presentations: presented.length, rods: rods.length, holes: holes.length })}</span>
+        {state.leftOut > 0 && <button type="button" onClick={state.putBack} className="min-h-8 border border-ink px-2">{t('quiver.putBack', { count: state.leftOut })}</button>}
         <Link href="/quiver/deck" className="ml-auto flex min-h-9 items-center underline underline-offset-2">{label('deck')}</Link>
       </div>
       <div className={`relative grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 ${isCast ? 'lg:grid-cols-[minmax(0,1fr)_minmax(0,1.04fr)]' : ''}`} aria-busy={state.scoring}>

@@ -35,17 +35,23 @@ export function useQuiver(page: QuiverPage) {
   const [ask, setAsk] = useState<Ask>({ kind: 'fewest' });
   const [prices, setPrices] = useState<Readonly<Record<string, number>>>(ROD_PRICES.mount);
 
-  const presented = useMemo(() => presentedOf(page, work, withLures), [page, work, withLures]);
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const all = useMemo(() => presentedOf(page, work, withLures), [page, work, withLures]);
   const rods = useMemo(() => rodsFor(page.box, work), [page.box, work]);
   const reels = useMemo(() => reelsOf(page.box), [page.box]);
-  const files = useMemo(() => presented.map(({ file }) => file), [presented]);
+  const allFiles = useMemo(() => all.map(({ file }) => file), [all]);
 
-  const scoresQuestion = useMemo((): Asked<'rod-scores'> | null => (rods.length > 0 && files.length > 0 ? { kind: 'rod-scores', setups: files, rods, reels } : null), [files, rods, reels]);
+  const scoresQuestion = useMemo((): Asked<'rod-scores'> | null => (rods.length > 0 && allFiles.length > 0 ? { kind: 'rod-scores', setups: allFiles, rods, reels } : null), [allFiles, rods, reels]);
   const [stopped, setStopped] = useState<Asked<'rod-scores'> | null>(null);
   const isStopped = stopped !== null && stopped === scoresQuestion;
   const scored = useAnswer(isStopped ? null : scoresQuestion);
   // The last table stays while another comes, as long as it is about the rows and rods that are shown.
-  const table = scored.last?.question === scoresQuestion ? scored.last!.answer : null;
+  const scores = scored.last?.question === scoresQuestion ? scored.last!.answer : null;
+  // What is left out is judged all the same, so that it can be put back at once.
+  const kept = useMemo(() => [...all.keys()].filter((i) => !leftOut.has(all[i]!.id)), [all, leftOut]);
+  const presented = useMemo(() => kept.map((i) => all[i]!), [kept, all]);
+  const files = useMemo(() => presented.map(({ file }) => file), [presented]);
+  const table = useMemo(() => (scores && kept.length > 0 ? kept.map((i) => scores[i]!) : null), [scores, kept]);
 
   const served = useMemo(() => (table ? servedAt(table, floor) : []), [table, floor]);
   const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
@@ -110,6 +116,9 @@ export function useQuiver(page: QuiverPage) {
   return {
     work, setWork, withLures, setWithLures, floor, setFloor, marks, cycle, ask, setAsk, prices, setPrices,
     presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
+    leftOut: all.length - presented.length,
+    leaveOut: (id: string) => setLeftOut(new Set([...leftOut, id])),
+    putBack: () => setLeftOut(new Set()),
     isStopped, stop: () => setStopped(scoresQuestion), goOn: () => setStopped(null),
     answer, solving: solved.waiting, scoring: scored.waiting, scoringProgress: scored.progress, buyingProgress: classed.waiting && isBuying ? classed.progress : null, failed: scored.failed ?? classed.failed ?? solved.failed,
   };
