@@ -15,13 +15,18 @@ const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓
 /** What is printed on a key: a capital is the shifted key. */
 export const capOf = (key: string): string => CAPS[key] ?? (key.length > 1 ? key : /[A-Z]/.test(key) ? `⇧ ${key}` : key.toUpperCase());
 
+/** A field that takes letters; a box to tick, a choice and a slider leave them to the page. */
+export const TYPED_IN = 'input:not([type="radio"]):not([type="checkbox"]):not([type="range"])';
+
 /**
  * The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier.
  * `isWithin` tells whether the press happened inside an element of a selector.
  */
 export function actionOfKey<A extends string>(rows: readonly KeyRow<A>[], event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>, isWithin: (selector: string) => boolean): A | null {
   if (event.ctrlKey || event.metaKey || event.altKey) return null;
-  if (isWithin('input, select, textarea, [contenteditable]')) return null;
+  if (isWithin(`${TYPED_IN}, select, textarea, [contenteditable]`)) return null;
+  // Arrows, Enter and the like belong to whatever control has them.
+  if (event.key.length > 1 && event.key !== 'Escape' && isWithin('input')) return null;
   if (event.key === 'Enter' && isWithin('a, button')) return null;
   return rows.find(({ keys }) => keys.includes(event.key))?.action ?? null;
 }

@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { open, watchErrors } from './page';
+import { open, resetDemo, watchErrors } from './page';
 
 watchErrors();
+test.beforeAll(resetDemo);
 
 /** Hooks of as many wires and sizes as make a drawer of a hundred and fifty. */
 const COUNT = 150;
@@ -15,10 +16,10 @@ test('a hundred and fifty candidates while the list is scrolled and keys are pre
   await dialog.getByLabel('Choose a file').setInputFiles({ name: 'hooks.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await dialog.getByRole('button', { name: 'write 150 parts' }).click();
   await expect(dialog).toContainText('150 parts written.');
-  await open(page, '/bench');
-  await page.getByRole('link', { name: 'First' }).click();
+  await open(page, '/bench/setup-drowned-wall');
   const list = page.getByRole('listbox');
-  await expect(list.getByRole('option')).toHaveCount(COUNT + 1);
+  // The hooks of the demo that fit stand among them.
+  await expect.poll(() => list.getByRole('option').count()).toBeGreaterThan(COUNT);
   await expect(list).toHaveAttribute('data-state', 'ready');
   await page.evaluate(() => {
     const held = { longTasks: [] as number[], events: [] as { name: string; ms: number }[] };

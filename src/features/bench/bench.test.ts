@@ -4,7 +4,7 @@ import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { evaluate } from '@/core/evaluate';
 import { demoHouse, demoParts } from '@/db/demo';
 import { benchReducer, candidatesFor, fittedPart, fittedSetup, triedSetup, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
-import { actionOfKey } from '@/ui/keys';
+import { actionOfKey, TYPED_IN } from '@/ui/keys';
 import { newJoint } from '@/domain/new-joint';
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -163,7 +163,7 @@ describe('keys', () => {
     expect(press('s', { ctrlKey: true })).toBeNull();
     expect(press('q')).toBeNull();
     const inside = (key: string, element: string) => actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false }, (selector) => selector.split(', ').includes(element));
-    expect([inside('s', 'input'), inside('Enter', 'button'), inside('s', 'button')]).toEqual([null, null, 'save']);
+    expect([inside('s', TYPED_IN), inside('ArrowDown', 'input'), inside('s', 'input'), inside('Enter', 'button'), inside('s', 'button')]).toEqual([null, null, 'save', null, 'save']);
   });
 });
 
