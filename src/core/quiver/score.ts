@@ -3,13 +3,12 @@ import type { CastStyle } from '../defaults/cast-styles';
 import type { Classes } from '../defaults/classes';
 import { carryOf, hooksetInput, judgeStrike, strikeFigures } from '../evaluate';
 import { hookset } from '../hookset';
-import { handLoad, clearanceAskedM, handOverWaterM, peakMomentNm, rodMassKg, tipClearM } from '../handling';
-import { dragAreaM2, lineRiggedN, onRod, openingOf, ratingOf, readRig, rodOf, type Rig } from '../rigging';
-import { bendRod, powerN, resolveRod } from '../rod';
+import { handLoad, clearanceAskedM, handOverWaterM, peakMomentNm, rodMassKg, tipClearM, workedPullN } from '../handling';
+import { lineRiggedN, onRod, openingOf, ratingOf, readRig, rodOf, type Rig } from '../rigging';
+import { powerN, resolveRod } from '../rod';
 import { runRig, type Running } from '../running';
 import { seatTakes } from '../reel';
 import type { Presentation, ReelPart, RodPart, Setup } from '../setup';
-import { waterProperties } from '../water';
 
 /** The four things that a rod must do for a presentation, in the order in which they are told. */
 export const SCORE_PARTS = ['throw', 'set', 'opening', 'handling'] as const;
@@ -172,19 +171,4 @@ function handsOf(rig: Rig, presentation: Presentation, running: Running | null):
   const clearance = clearM === null ? 1 : over(clearM, [0, clearAskedM]);
   const load = held ? Math.min(1, limitNm / momentNm) : 1;
   return { score: clearance * load, figures: { clearM, clearAskedM, momentNm: held ? momentNm : 0, limitNm } };
-}
-
-/**
- * Pull of the lure while it is worked, as if square to the rod [N]: its drag as it is wound or jerked in; of a towed rig its
- * steady pull on the bent rod's lever.
- */
-function workedPullN(rig: Rig, presentation: Presentation, running: Running | null): number {
-  if (running) {
-    const pullN = running.pullN ?? 0;
-    return (pullN * bendRod(resolveRod(rig.rod), pullN, Math.PI / 2).leverArmM) / resolveRod(rig.rod).lengthM;
-  }
-  const jerked = rig.ends.some(({ assembly: { bearer } }) => bearer.kind === 'lure' && bearer.part.kind === 'hard-lure' && bearer.part.lip === 'no-lip');
-  const speed = presentation.speedMps * (jerked ? rig.classes.handling.jerk.factor : 1);
-  const water = waterProperties(presentation.water);
-  return 0.5 * water.densityKgPm3 * dragAreaM2(rig, water, speed) * speed ** 2;
 }

@@ -1,6 +1,6 @@
 import { cast, castFit, castWindow, type Cast } from '../cast';
 import { judgeSet } from '../evaluate';
-import { clearanceAskedM, handLoad, handOverWaterM, packedM, peakMomentNm, reachM, rodMassKg, tipClearM, turnCircleM, type HandLoad } from '../handling';
+import { clearanceAskedM, handLoad, handOverWaterM, packedM, peakMomentNm, reachM, rodMassKg, tipClearM, turnCircleM, workedPullN, type HandLoad } from '../handling';
 import { neededForceN, SET_STEPS } from '../hookset';
 import { dragAreaM2, lineRiggedN, type Rig } from '../rigging';
 import { powerN } from '../rod';
@@ -62,7 +62,8 @@ export function rodInHand(rig: Rig, presentation: Presentation, day: Day): RodIn
   const weakestN = lineRiggedN(rig);
   const style = isCast ? presentation.castStyle : null;
   const [{ line }] = rig.pieces as [Rig['pieces'][number]];
-  const set = judgeSet(rig, presentation, isCast ? null : runRig(rig, presentation));
+  const running = isCast ? null : runRig(rig, presentation);
+  const set = judgeSet(rig, presentation, running);
   const shown = dragAreaM2(rig, water, presentation.speedMps);
   const window = style ? castWindow({ rod, ratingKg: rig.ratingKg, style, weakestN }, classes) : null;
   const atHookN = set.kind === 'judged' ? set.figures.hookset.atHookN : null;
@@ -81,7 +82,7 @@ export function rodInHand(rig: Rig, presentation: Presentation, day: Day): RodIn
     load: handLoad(
       {
         rodKg, reelKg: rig.reel.massKg?.value ?? 0, lengthM: rod.lengthM, lureKg: isCast ? rig.castMassKg : 0,
-        pullN: 0.5 * water.densityKgPm3 * shown * presentation.speedMps ** 2,
+        pullN: workedPullN(rig, presentation, running),
         reachM: reachM(rig), peakMomentNm: peakMomentNm(rig, presentation),
         castMps2: style ? classes.castStyles[style].accelerationMps2 : 0, castsPerHour: style ? day.castsPerHour : 0, hours: day.hours,
       },

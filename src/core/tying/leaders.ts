@@ -26,6 +26,12 @@ const idOf = (element: Element): string => (element.kind === 'assembly' ? elemen
 const isCrimp = (element: Element | undefined): element is Extract<Element, { kind: 'link' }> => element?.kind === 'link' && element.fitted.part.form === 'crimp';
 const slides = (element: Element): boolean => element.kind === 'threaded';
 
+/** What slides before something holds. */
+function sliding(away: readonly Element[]): readonly Element[] {
+  const held = away.findIndex((each) => !slides(each));
+  return held < 0 ? away : away.slice(0, held);
+}
+
 /**
  * The leaders of a rig, from the reel on: each with what its ends are tied to and what must be on it before they are tied.
  *
@@ -38,7 +44,7 @@ export function leadersOf(setup: Pick<Setup, 'chain' | 'parts'>): readonly Leade
     const before = elements.slice(0, at).reverse();
     const after = elements.slice(at + 1);
     const { joint } = element.fitted;
-    const threaded = [...before.slice(0, before.findIndex((each) => !slides(each))).reverse(), ...after.slice(0, after.findIndex((each) => !slides(each)) < 0 ? after.length : after.findIndex((each) => !slides(each)))];
+    const threaded = [...[...sliding(before)].reverse(), ...sliding(after)];
     return [{ jointId: joint.id, partId: joint.partId, lengthM: joint.lengthM, near: endTo(before), far: endTo(after), threaded: threaded.map(idOf) }];
   });
 }

@@ -15,9 +15,8 @@ const startOf = (kind: Ask['kind']): Ask => (kind === 'best' ? { kind, k: 3 } : 
 /** What is asked of the rods, and the solver's answer with its proof. */
 export function AskBar({ state }: { readonly state: QuiverState }) {
   const { t } = useI18n();
-  const { ask, setAsk, prices, setPrices, work, buyingProgress, solving, answer } = state;
+  const { ask, setAsk, prices, setPrices, mounts, isStopped, buyingProgress, solving, answer } = state;
   const whole = (text: string, most: number) => Math.min(most, Math.max(0, Math.round(Number(text.replace(',', '.')) || 0)));
-  const mounts = work === 'cast' ? (['cast', 'spin'] as const) : (['trolling', 'boat'] as const);
   return (
     <section aria-label={t('quiver.ask.title')} className="grid gap-x-4 border border-ink bg-sheet px-2.5 py-1.5 sm:grid-cols-[210px_minmax(0,1fr)]">
       <div className="flex flex-col gap-1">
@@ -34,7 +33,7 @@ export function AskBar({ state }: { readonly state: QuiverState }) {
       </div>
       <div className={`semi-narrow min-w-0 text-[14px] lg:max-h-[150px] lg:overflow-y-auto ${solving && !answer ? 'text-dim' : ''}`} data-testid="answer" data-outcome={answer?.outcome ?? ''} aria-live="polite">
         {buyingProgress && <ProgressLine label={t('quiver.scoringClasses')} share={buyingProgress.done / buyingProgress.of} />}
-        {answer ? <Answered state={state} /> : <p className="text-dim">{t('quiver.ask.asking')}</p>}
+        {answer ? <Answered state={state} /> : <p className="text-dim">{t(isStopped ? 'quiver.stopped' : 'quiver.ask.asking')}</p>}
       </div>
     </section>
   );

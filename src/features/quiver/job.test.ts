@@ -19,7 +19,8 @@ const presented = presentedOf(page, 'cast', true);
 const rods = rodsFor(demoParts, 'cast');
 const table = presented.map(({ file }) => ({ wants: wantsOf(file), scores: scoreRods(file, rods, reelsOf(demoParts)) }));
 const FLOOR = 0.9;
-const served = servedAt(table, FLOOR);
+const everyRod = [...rods.keys()];
+const served = servedAt(table, FLOOR, everyRod);
 const names = (indices: readonly number[]) => indices.map((r) => rods[r]!.name);
 
 beforeAll(() => loadMixedInteger());
@@ -42,10 +43,21 @@ describe('the demo Box', () => {
     const all = finish(quiver({ scores, mode: 'best-k', k: rods.length }));
     const without = finish(quiver({ scores, mode: 'best-k', k: rods.length, excluded: [plover] }));
     expect(without.totalScore).toBeCloseTo(all.totalScore, 9);
-    expect(missedAlone(table, served, [...rods.keys()]).find(({ rod }) => rod === plover)).toMatchObject({ score: 0, holes: 0 });
+    expect(missedAlone(table, served, everyRod).find(({ rod }) => rod === plover)).toMatchObject({ score: 0, holes: 0 });
     const cover = finish(quiver({ scores, mode: 'cover', floor: FLOOR }));
     expect(cover).toMatchObject({ outcome: 'not-coverable', uncovered: holes, gap: 0 });
     expect(names(cover.rods)).not.toContain('Plover');
+  });
+
+  it('a rod that stays out serves nothing and makes none redundant: its holes are those of the solver', () => {
+    const out = rods.flatMap(({ name }, r) => (name === 'Gannet' || name === 'Kestrel' ? [r] : []));
+    const allowed = everyRod.filter((r) => !out.includes(r));
+    const without = servedAt(table, FLOOR, allowed);
+    const uncovered = without.flatMap(({ by }, p) => (by.length === 0 ? [p] : []));
+    expect(finish(quiver({ scores: scoresOf(table), mode: 'cover', floor: FLOOR, excluded: out })).uncovered).toEqual(uncovered);
+    expect(uncovered.length).toBeGreaterThan(holes.length);
+    expect(twinsOf(without, table).flatMap(({ rod, by }) => [rod, by]).some((r) => out.includes(r))).toBe(false);
+    expect(without.every(({ best }) => allowed.includes(best))).toBe(true);
   });
 
   it('tells each chosen rod its day: every served presentation once, on a rod that reaches the floor', () => {

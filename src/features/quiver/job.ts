@@ -53,10 +53,11 @@ export interface Served {
 /** So many rods for one job are a crowd. */
 export const CROWD = 3;
 
-export const servedAt = (table: readonly ScoredSetup[], floor: number): readonly Served[] =>
+/** Only rods that may be chosen serve; one that stays at home leaves a hole. */
+export const servedAt = (table: readonly ScoredSetup[], floor: number, allowed: readonly number[]): readonly Served[] =>
   table.map(({ scores }) => ({
-    by: scores.flatMap(({ score }, r) => (score >= floor ? [r] : [])),
-    best: scores.reduce((best, { score }, r) => (score > scores[best]!.score ? r : best), 0),
+    by: allowed.filter((r) => scores[r]!.score >= floor),
+    best: allowed.reduce((best, r) => (scores[r]!.score > scores[best]!.score ? r : best), allowed[0] ?? 0),
   }));
 
 /** A rod all of whose work another single rod does too. */
@@ -119,7 +120,7 @@ export function missedAlone(table: readonly ScoredSetup[], served: readonly Serv
     .map((rod) => ({
       rod,
       score: table.reduce((sum, { scores }) => sum + best(scores, null) - best(scores, rod), 0),
-      holes: served.filter(({ by }) => by.includes(rod) && by.filter((r) => allowed.includes(r)).length === 1).length,
+      holes: served.filter(({ by }) => by.length === 1 && by[0] === rod).length,
     }))
     .sort((a, b) => a.score - b.score || a.holes - b.holes || a.rod - b.rod);
 }

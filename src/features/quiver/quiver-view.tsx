@@ -94,7 +94,7 @@ export function QuiverView(page: QuiverPage) {
         <ProgressEdge progress={state.scoring ? (state.scoringProgress ?? null) : null} label={t('quiver.scoring')} />
         {isCast && (
           <div className="flex min-h-0 flex-col gap-2">
-            <div className="min-h-0 flex-1 border border-ink bg-sheet">{table ? <TerritoryMap state={state} place={place} onPlace={setAt} /> : <p role="status" className="semi-narrow p-3 text-dim">{t('quiver.scoring')}</p>}</div>
+            <div className="min-h-0 flex-1 border border-ink bg-sheet">{table ? <TerritoryMap state={state} place={place} onPlace={setAt} /> : <p role="status" className="semi-narrow p-3 text-dim">{t(state.isStopped ? 'quiver.stopped' : 'quiver.scoring')}</p>}</div>
             <PairCard state={state} place={place} />
           </div>
         )}

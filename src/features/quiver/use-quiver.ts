@@ -45,7 +45,7 @@ export function useQuiver(page: QuiverPage) {
   const [stopped, setStopped] = useState<Asked<'rod-scores'> | null>(null);
   const isStopped = stopped !== null && stopped === scoresQuestion;
   const scored = useAnswer(isStopped ? null : scoresQuestion);
-  // The last table stays while another comes, as long as it is about the rows and rods that are shown.
+  // Scores are about these rows and rods or about none: an older table would not fit beside them.
   const scores = scored.last?.question === scoresQuestion ? scored.last!.answer : null;
   // What is left out is judged all the same, so that it can be put back at once.
   const kept = useMemo(() => [...all.keys()].filter((i) => !leftOut.has(all[i]!.id)), [all, leftOut]);
@@ -53,7 +53,9 @@ export function useQuiver(page: QuiverPage) {
   const files = useMemo(() => presented.map(({ file }) => file), [presented]);
   const table = useMemo(() => (scores && kept.length > 0 ? kept.map((i) => scores[i]!) : null), [scores, kept]);
 
-  const served = useMemo(() => (table ? servedAt(table, floor) : []), [table, floor]);
+  const [pinned, excluded] = useMemo(() => (['in', 'out'] as const).map((mark) => rods.flatMap(({ id }, r) => (marks[id] === mark ? [r] : []))) as [number[], number[]], [rods, marks]);
+  const allowed = useMemo(() => [...rods.keys()].filter((r) => !excluded.includes(r)), [rods, excluded]);
+  const served = useMemo(() => (table ? servedAt(table, floor, allowed) : []), [table, floor, allowed]);
   const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
 
   const candidates = useMemo(() => classRods(MOUNTS[work], prices), [work, prices]);
@@ -78,8 +80,6 @@ export function useQuiver(page: QuiverPage) {
     [holes, classTable, isBuying, candidates],
   );
 
-  const [pinned, excluded] = useMemo(() => (['in', 'out'] as const).map((mark) => rods.flatMap(({ id }, r) => (marks[id] === mark ? [r] : []))) as [number[], number[]], [rods, marks]);
-  const allowed = useMemo(() => [...rods.keys()].filter((r) => !excluded.includes(r)), [rods, excluded]);
   const quiverQuestion = useMemo((): Asked<'quiver'> | null => {
     if (!table || allowed.length === 0) return null;
     const base = { scores: scoresOf(table), pinned, excluded };
@@ -115,7 +115,7 @@ export function useQuiver(page: QuiverPage) {
   const cycle = (rodId: string) => setMarks(({ [rodId]: now, ...rest }) => (now === undefined ? { ...rest, [rodId]: 'in' } : now === 'in' ? { ...rest, [rodId]: 'out' } : rest));
   return {
     work, setWork, withLures, setWithLures, floor, setFloor, marks, cycle, ask, setAsk, prices, setPrices,
-    presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
+    mounts: MOUNTS[work], presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
     leftOut: all.length - presented.length,
     leaveOut: (id: string) => setLeftOut(new Set([...leftOut, id])),
     putBack: () => setLeftOut(new Set()),

@@ -1,3 +1,4 @@
+import { isJerked } from '../../handling';
 import { nothing, sideOf, type Rule } from '../rule';
 
 /** Long or short rod for jerked baits, and beside or straight below the craft: the house takes a side. */
@@ -6,7 +7,7 @@ export const rodLength: Rule = (input) => {
   const lengthM = rig.rodPart.lengthM.value;
   const joints = [rig.chainOfParts[0]!.joint.id];
   const isLong = lengthM > LONG_M ? 'long' : 'short';
-  const jerked = presentation.kind === 'cast' && rig.ends.some(({ assembly: { bearer } }) => bearer.kind === 'lure' && bearer.part.kind === 'hard-lure' && bearer.part.lip === 'no-lip');
+  const jerked = presentation.kind === 'cast' && isJerked(rig);
   const question = jerked ? 'jerk-rod' : presentation.kind === 'towed' && presentation.way === 'dropped' ? 'straight-below' : null;
   if (!question) return nothing;
   const side = sideOf(input, question);
