@@ -1,14 +1,13 @@
 import { z } from 'zod';
 import { evaluate } from '@/core/evaluate';
 import { loadMixedInteger } from '@/core/numeric';
-import { insertLeaders, insertMovements, findRevision, listParts, lockParts, replacePart } from '@/db/repo';
+import { findRevision, insertLeaders, listParts } from '@/db/repo';
 import type { Db } from '@/db/client';
 import { allowancesSchema } from '@/domain/contract/tying';
 import { leaderIdSchema, partIdSchema, setupIdSchema, type BenchId } from '@/domain/ids';
 import type { Leader } from '@/domain/leader';
-import { partSchema } from '@/domain/parts';
-import { stockOf, withStock } from '@/domain/stock';
 import { movementsOf, planBatch } from '@/domain/tying/plan';
+import { moveStockWithin } from './box/move-stock';
 import { setupFileOf } from './setup-page';
 
 export const tieBatchInput = z.strictObject({
@@ -23,22 +22,17 @@ export type TieBatchOutcome = { readonly kind: 'tied'; readonly leaders: number 
 export async function tieBatch(db: Db, benchId: BenchId, { items, allowances, reason }: z.infer<typeof tieBatchInput>, now: Date): Promise<TieBatchOutcome> {
   await loadMixedInteger();
   const files = await Promise.all(items.map(async ({ setupId, count }) => ({ setupId, count, file: await setupFileOf(db, benchId, setupId), revision: await findRevision(db, benchId, setupId) })));
-  return db.transaction(async (tx): Promise<TieBatchOutcome> => {
+  const written = db.transaction(async (tx): Promise<TieBatchOutcome> => {
     const batch = files.flatMap(({ file, revision, ...item }) => (file && revision ? [{ ...item, file, revision }] : []));
     if (batch.length < items.length) return { kind: 'not-found' };
     const box = await listParts(tx, benchId);
     const plan = planBatch(batch.map(({ file, count }) => ({ setup: file, count })), box, allowances);
     if (plan.outcome === 'short') return { kind: 'short' };
-    const moves = movementsOf(plan);
-    const stored = await lockParts(tx, benchId, moves.map(({ partId }) => partIdSchema.parse(partId)));
-    for (const { partId, amount } of moves) {
-      const held = stored.get(partIdSchema.parse(partId))!;
-      const part = partSchema.safeParse(withStock(held.part, (stockOf(held.part) ?? 0) + amount));
-      if (!part.success) return { kind: 'short' };
-      const outcome = await replacePart(tx, benchId, part.data, held.version, now);
-      if (outcome.kind === 'stale') throw new Error(`part ${partId} moved under its own lock`);
+    for (const { partId, amount } of movementsOf(plan)) {
+      const outcome = await moveStockWithin(tx, benchId, { partId: partIdSchema.parse(partId), amount, reason }, now);
+      // Another took it between the plan and now: what was written of this batch is taken back with the transaction.
+      if (outcome.kind !== 'moved') throw new ShortError();
     }
-    await insertMovements(tx, benchId, moves.map(({ partId, amount }) => ({ id: crypto.randomUUID(), partId: partIdSchema.parse(partId), amount, reason, at: now })));
     const leaders = batch.flatMap(({ setupId, count, file, revision }, item): Leader[] => {
       const own = plan.pieces.filter((piece) => piece.item === item);
       if (own.length === 0) return [];
@@ -51,4 +45,12 @@ export async function tieBatch(db: Db, benchId: BenchId, { items, allowances, re
     await insertLeaders(tx, benchId, leaders);
     return { kind: 'tied', leaders: leaders.length };
   });
+  return written.catch((error: unknown): TieBatchOutcome => {
+    if (error instanceof ShortError) return { kind: 'short' };
+    throw error;
+  });
+}
+
+class ShortError extends Error {
+  override readonly name = 'ShortError';
 }

@@ -1,11 +1,10 @@
 import 'server-only';
 import { evaluate, type Evaluation } from '@/core/evaluate';
-import { findRevision, listSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
-import { setupFileOf } from '../setup-page';
+import { newestSetups } from '../newest-setups';
 
 /** So many stand beside each other and are still read. */
 const MOST_COMPARED = 4;
@@ -22,12 +21,6 @@ export interface Compared {
 export async function getComparison(ids: readonly string[]): Promise<readonly Compared[]> {
   const db = database();
   const benchId = await currentBench();
-  const asked = (await listSetups(db, benchId)).filter(({ id }) => ids.includes(id)).slice(0, MOST_COMPARED);
-  const found = await Promise.all(
-    asked.map(async ({ id, name }): Promise<readonly Compared[]> => {
-      const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
-      return revision && file ? [{ id, name, number: revision.number, file, evaluation: evaluate(file) }] : [];
-    }),
-  );
-  return found.flat();
+  const asked = (await newestSetups(db, benchId, (id) => ids.includes(id))).slice(0, MOST_COMPARED);
+  return asked.map(({ id, name, number, file }) => ({ id, name, number, file, evaluation: evaluate(file) }));
 }

@@ -1,10 +1,10 @@
 import 'server-only';
 import { evaluate, type Verdict, type VerdictName } from '@/core/evaluate';
-import { findRevision, listAllSetups, listSetups } from '@/db/repo';
+import { listAllSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
-import { setupFileOf } from '../setup-page';
+import { newestSetups } from '../newest-setups';
 
 export interface SetupLine {
   readonly id: SetupId;
@@ -17,14 +17,7 @@ export interface SetupLine {
 export async function getSetupList(): Promise<readonly SetupLine[]> {
   const db = database();
   const benchId = await currentBench();
-  const setups = await listSetups(db, benchId);
-  const lines = await Promise.all(
-    setups.map(async ({ id, name }) => {
-      const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
-      return revision && file ? [{ id, name, number: revision.number, savedAt: revision.savedAt, verdicts: evaluate(file).verdicts }] : [];
-    }),
-  );
-  return lines.flat();
+  return (await newestSetups(db, benchId)).map(({ id, name, number, savedAt, file }) => ({ id, name, number, savedAt, verdicts: evaluate(file).verdicts }));
 }
 
 /** Setups that were put away, to be brought back. */

@@ -1,9 +1,10 @@
 import 'server-only';
-import { listLeaders } from '@/db/repo';
+import { listLeaders, listParts } from '@/db/repo';
 import type { Leader } from '@/domain/leader';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
-import { getQuiverPage, type QuiverSetup } from './quiver-page';
+import { newestSetups } from '../newest-setups';
+import type { QuiverSetup } from './quiver-page';
 import type { Part } from '@/domain/parts';
 
 export interface TyingPage {
@@ -16,7 +17,9 @@ export interface TyingPage {
 
 /** Every setup, the Box, and the leaders that were tied. */
 export async function getTyingPage(): Promise<TyingPage> {
-  const [{ setups, box }, leaders] = await Promise.all([getQuiverPage(), listLeaders(database(), await currentBench())]);
+  const db = database();
+  const benchId = await currentBench();
+  const [setups, box, leaders] = await Promise.all([newestSetups(db, benchId), listParts(db, benchId), listLeaders(db, benchId)]);
   const url = process.env['PUBLIC_URL'] ?? '';
   // An address of this machine alone opens nothing on a phone.
   const isLocal = /\/\/(127\.|localhost|\[::1\])/.test(url);

@@ -1,10 +1,9 @@
 import 'server-only';
-import { findRevision, listSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
-import { setupFileOf } from '../setup-page';
+import { newestSetups } from '../newest-setups';
 
 /** So many lines in one picture can still be told apart. */
 const MOST_IN_PICTURE = 4;
@@ -28,13 +27,7 @@ export interface WaterPage {
 export async function getWaterPage(asked: readonly string[]): Promise<WaterPage> {
   const db = database();
   const benchId = await currentBench();
-  const found = await Promise.all(
-    (await listSetups(db, benchId)).map(async ({ id, name, version }) => {
-      const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
-      return revision && file ? [{ id, name, version, number: revision.number, file }] : [];
-    }),
-  );
-  const all: readonly WaterSetup[] = found.flat();
+  const all: readonly WaterSetup[] = await newestSetups(db, benchId);
   const wanted = asked.flatMap((id) => all.filter((setup) => setup.id === id)).slice(0, MOST_IN_PICTURE);
   const first = all.find(({ file }) => file.presentation.kind === 'towed') ?? all[0];
   return {
