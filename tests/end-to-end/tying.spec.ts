@@ -59,6 +59,19 @@ test('a leader is tied by steps: what is missing on the line holds Next back', a
   await expect(page.getByRole('timer')).toContainText('rest');
 });
 
+test('a torn bait is joined by steps, with its caution and a rest to cool; crimp and ring are sized by the line', async ({ page }) => {
+  await open(page, '/tying');
+  await page.keyboard.press('m');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Elastomers (very stretchy, floating baits) never by heat');
+  await dialog.getByRole('button', { name: 'a minute’s rest' }).click();
+  await expect(dialog.getByRole('timer')).toContainText(/rest (60|5\d) s/);
+  await clean(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('dialog').getByRole('row', { name: /Diving minnow/ })).toContainText('Crimp 1.6 mm');
+});
+
 test('cards bear what is on them and a code that opens the setup', async ({ page }) => {
   await open(page, '/tying/cards?setup=setup-drowned-wall&count=2&setup=setup-crimped-minnow&count=1');
   await expect(page.getByRole('listitem')).toHaveCount(3);

@@ -1,4 +1,5 @@
 import type { Steps } from '../choose';
+import { cutOf } from './flat';
 import { headStanding, type Head, type HeadStanding } from './head';
 import { jigStand, type JigStand } from './jig-stand';
 import type { Cut } from './polygon';
@@ -42,17 +43,11 @@ const PER_KG = 10;
  */
 export function* bestCut(head: Head): Steps<BestCut> {
   const before = land(head);
-  const [a, b] = before.standing.radiiM;
-  const cutAt = (normalRad: number, depth: number): Cut => {
-    // The ellipse reaches so far along the normal.
-    const reach = Math.hypot(a * Math.cos(normalRad), b * Math.sin(normalRad)) * (1 - depth);
-    return { atM: [reach * Math.cos(normalRad), reach * Math.sin(normalRad)], normalRad };
-  };
   const worth = (landed: Landed) => landed.goodShare + 1e-3 * landed.stand.pointUpShare - PER_KG * (landed.standing.filedKg - before.standing.filedKg);
   let best: { readonly landed: Landed; readonly rad: number; readonly depth: number; readonly cut: Cut | null } = { landed: before, rad: 0, depth: 0, cut: null };
   let tried = 0;
   const consider = (rad: number, depth: number) => {
-    const cut = cutAt(rad, depth);
+    const cut = cutOf({ normalRad: rad, depth }, before.standing.radiiM);
     const landed = land({ ...head, cuts: [...head.cuts, cut] });
     tried += 1;
     if (worth(landed) > worth(best.landed)) best = { landed, rad, depth, cut };

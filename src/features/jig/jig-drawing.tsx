@@ -1,9 +1,9 @@
 'use client';
 
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Head, HeadStanding, Pose, XY } from '@/core/jig-stand';
+import { JIG_PARTS } from '@/core/defaults/jig-classes';
+import { cutOf, reachOf, type Flat, type Head, type HeadStanding, type Pose, type XY } from '@/core/jig-stand';
 import { useI18n } from '@/i18n/client';
-import { cutOf, type Flat } from './sample';
 
 /** From metres of the head to the page: pixels a metre, and where its middle stands. */
 interface View {
@@ -24,12 +24,13 @@ function Shapes({ head, standing, view }: { readonly head: Head; readonly standi
   const bendAt = (rad: number): XY => [hook.shankM + bend * Math.sin(rad), bend - bend * Math.cos(rad)];
   const wire: readonly XY[] = [[0, 0], [hook.shankM, 0], ...Array.from({ length: 12 }, (_, i) => bendAt((Math.PI * (i + 1)) / 12)), [standing.pointM[0] + 0.002, hook.gapM], [standing.pointM[0], hook.gapM + 0.0012]];
   const from = standing.radiiM[0];
+  const { radiusM: thick } = JIG_PARTS.collar;
   const body = bait ? [[from, -0.0045], [from + 0.7 * bait.lengthM, -0.004], [from + bait.lengthM, 0], [from + 0.7 * bait.lengthM, 0.004], [from, 0.0045]] as const : [];
   return (
     <>
       {bait && <path d={pathOf(view, body, true)} className="jig-bait" />}
       <path d={pathOf(view, wire, false)} className="jig-hook" />
-      {collarM > 0 && <path d={pathOf(view, [[from, -0.0016], [from + collarM, -0.0016], [from + collarM, 0.0016], [from, 0.0016]], true)} className="jig-head" />}
+      {collarM > 0 && <path d={pathOf(view, [[from, -thick], [from + collarM, -thick], [from + collarM, thick], [from, thick]], true)} className="jig-head" />}
       <path d={pathOf(view, standing.outline, true)} className="jig-head" />
       <circle cx={placed(view, standing.eyeM)[0]} cy={placed(view, standing.eyeM)[1]} r={3.5} className="jig-eye" />
     </>
@@ -80,7 +81,7 @@ export function FileView({ head, standing, flat, onFlat }: FileViewProps) {
     const scale = WIDTH / width;
     const [x, y] = [((event.clientX - left) * scale - view.cx) / view.perM, -((event.clientY - top) * scale - view.cy) / view.perM];
     const normalRad = Math.atan2(y, x);
-    put({ normalRad, depth: 1 - Math.hypot(x, y) / Math.hypot(radiiM[0] * Math.cos(normalRad), radiiM[1] * Math.sin(normalRad)) });
+    put({ normalRad, depth: 1 - Math.hypot(x, y) / reachOf(radiiM, normalRad) });
   };
   const onKey = (event: KeyboardEvent) => {
     const step = { ArrowLeft: [0.035, 0], ArrowRight: [-0.035, 0], ArrowUp: [0, 0.01], ArrowDown: [0, -0.01] }[event.key];

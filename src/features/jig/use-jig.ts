@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { headStanding, land, tipPullN, type Head } from '@/core/jig-stand';
+import { cutOf, flatOf, headStanding, land, tipPullN, type Flat, type Head } from '@/core/jig-stand';
 import { useAnswer } from '@/features/fields/use-answer';
 import type { Question } from '@/workers/protocol';
-import { BY_HAND, cutOf, flatOf, SAMPLE, type Flat } from './sample';
+import { BY_HAND, SAMPLE } from './sample';
 
 type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { outlineOfPart } from '@/core/drawing';
 import { tyingSteps, type TyingStep } from '@/core/tying';
 import { OutlineShapes } from '@/features/fields/outline-view';
@@ -10,15 +10,13 @@ import type { QuiverSetup } from '@/server/queries/quiver-page';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
 import { jointName, partOfJoint } from './names';
+import { restFromNow, Timer } from './timer';
 
 const KEYS = [
   { action: 'next', keys: ['Enter', 'ArrowRight'], label: 'next', atFoot: true },
   { action: 'back', keys: ['ArrowLeft', 'Backspace'], label: 'back', atFoot: true },
   { action: 'timer', keys: ['t'], label: 'timer', atFoot: true },
 ] as const satisfies readonly KeyRow[];
-
-/** A drop of glue or a repair is left alone for so long [s]. */
-const REST_S = 60;
 
 /** One step at a time, with what is on the line by then, a large Next for wet hands, and a timer. */
 export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
@@ -40,7 +38,7 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
       case 'back':
         return setAt(Math.max(0, at - 1));
       case 'timer':
-        return setEndsAt(Date.now() + REST_S * 1000);
+        return setEndsAt(restFromNow());
       default:
         return action satisfies never;
     }
@@ -111,17 +109,4 @@ function OnLine({ step, setup: { file } }: { readonly step: TyingStep; readonly 
       </svg>
     </div>
   );
-}
-
-function Timer({ endsAt, onOver }: { readonly endsAt: number | null; readonly onOver: () => void }) {
-  const { t } = useI18n();
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (endsAt === null) return;
-    const tick = setInterval(() => setNow(Date.now()), 250);
-    return () => clearInterval(tick);
-  }, [endsAt]);
-  if (endsAt === null) return null;
-  const left = Math.max(0, Math.ceil((endsAt - now) / 1000));
-  return <p role="timer" className="flex items-center justify-between border border-ink bg-sheet px-3 py-1 text-[20px]">{left > 0 ? t('tying.rest', { seconds: left }) : t('tying.rested')}<button type="button" onClick={onOver} className="narrow min-h-10 border border-ink px-3 text-[15px]">{t('common.close')}</button></p>;
 }
