@@ -21,7 +21,10 @@ const config = [
         'error',
         { selector: 'ExportAllDeclaration', message: 'An index names each export.' },
         { selector: 'TSEnumDeclaration', message: 'Use a literal union or an object as const.' },
-        { selector: "MemberExpression[object.name='db'][property.name='query']", message: 'db.query fails on MariaDB: write the select with its joins.' },
+        {
+          selector: "MemberExpression[object.name='db'][property.name='query']",
+          message: 'db.query fails on MariaDB: write the select with its joins.',
+        },
       ],
     },
   },
@@ -32,7 +35,11 @@ const config = [
     ignores: ['**/*.test.ts'],
     rules: {
       'no-restricted-globals': ['error', 'process', 'console', 'window', 'document', 'performance', 'crypto'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Take random() as an argument.' }, { object: 'Date', property: 'now', message: 'The core has no clock.' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Take random() as an argument.' },
+        { object: 'Date', property: 'now', message: 'The core has no clock.' },
+      ],
     },
   },
 ];

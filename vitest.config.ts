@@ -7,8 +7,26 @@ const alias = { '@': at('./src'), 'server-only': at('./tests/helpers/empty.ts') 
 export default defineConfig({
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'tests/cli/*.test.ts'], setupFiles: ['tests/helpers/seed.ts'], testTimeout: 60_000 } },
-      { resolve: { alias }, test: { name: 'integration', include: ['tests/integration/*.test.ts'], setupFiles: ['tests/helpers/seed.ts'], fileParallelism: false, testTimeout: 60_000, hookTimeout: 120_000 } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          include: ['src/**/*.test.ts', 'tests/cli/*.test.ts'],
+          setupFiles: ['tests/helpers/seed.ts'],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'integration',
+          include: ['tests/integration/*.test.ts'],
+          setupFiles: ['tests/helpers/seed.ts'],
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
     ],
   },
 });

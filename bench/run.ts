@@ -19,8 +19,20 @@ const rod = { lengthM: 1.88, stiffness: { kind: 'class', power: 'heavy', action:
 const set: HooksetInput = {
   rod,
   sweep: { startRad: 0.4, endRad: 1.8, timeS: 0.35, peakMomentNm: 55 },
-  line: [{ lengthM: 20, eaN: 2400, strengthN: 170 }, { lengthM: 1.1, eaN: 460, strengthN: 90 }],
-  hook: { distanceM: 22, dropM: 4, wireMm: 1.28, gapMm: 14, points: 'single', barb: 'barbed', sharpness: 'needle', guardN: 2 },
+  line: [
+    { lengthM: 20, eaN: 2400, strengthN: 170 },
+    { lengthM: 1.1, eaN: 460, strengthN: 90 },
+  ],
+  hook: {
+    distanceM: 22,
+    dropM: 4,
+    wireMm: 1.28,
+    gapMm: 14,
+    points: 'single',
+    barb: 'barbed',
+    sharpness: 'needle',
+    guardN: 2,
+  },
   slackM: 0.3,
   drag: { settingN: 45 },
   mouth: 'bony',
@@ -30,7 +42,10 @@ const set: HooksetInput = {
 
 const fall: SinkInput = {
   water: { temperatureC: 9, salinity: 0 },
-  bodies: [{ massKg: 0.01, material: 'tungsten', shape: { kind: 'bullet', areaM2: 7e-5 } }, { massKg: 0.0158, material: 'soft-salted', shape: { kind: 'paddle-tail', lengthM: 0.125 } }],
+  bodies: [
+    { massKg: 0.01, material: 'tungsten', shape: { kind: 'bullet', areaM2: 7e-5 } },
+    { massKg: 0.0158, material: 'soft-salted', shape: { kind: 'paddle-tail', lengthM: 0.125 } },
+  ],
   line: { diameterM: 0.28e-3, densityKgPm3: 970, tangentialCt: 0.02 },
   mode: 'free',
   depthsM: [1, 2, 3, 4, 6, 8, 10],
@@ -39,26 +54,63 @@ const fall: SinkInput = {
 const towed: TowInput = {
   water: { temperatureC: 9, salinity: 0 },
   speedMps: 1.2,
-  segments: [{ lengthM: 55, diameterM: 0.9e-3, massPerLengthKgPm: 2.8e-3, tangentialCt: 0.02, normalDragFactor: 1.5 }, { lengthM: 8, diameterM: 0.3e-3, massPerLengthKgPm: 1.2e-4 }],
+  segments: [
+    { lengthM: 55, diameterM: 0.9e-3, massPerLengthKgPm: 2.8e-3, tangentialCt: 0.02, normalDragFactor: 1.5 },
+    { lengthM: 8, diameterM: 0.3e-3, massPerLengthKgPm: 1.2e-4 },
+  ],
   weights: [{ afterSegment: 0, netWeightN: 0.4, dragAreaM2: 1e-3 }],
   end: { netWeightN: 0.05, dragAreaM2: 6e-4, downAreaM2: 2e-4 },
   solve: { for: 'depth' },
 };
-const layers = [{ depthM: 0, alongMps: 0.2 }, { depthM: 6, alongMps: 0 }, { depthM: 12, alongMps: -0.3 }];
+const layers = [
+  { depthM: 0, alongMps: 0.2 },
+  { depthM: 6, alongMps: 0 },
+  { depthM: 12, alongMps: -0.3 },
+];
 
 // Each call varies its input a little, so that nothing can be remembered.
 type Job = readonly [name: string, askedMs: number, job: (i: number) => unknown];
 
 const JOBS: readonly Job[] = [
   ['rod-bend', 0.3, (i) => rodBend({ ...rod, pull: { forceN: 2 + (i % 97) / 10, angleRad: 1 + (i % 7) / 10 } })],
-  ['cast-fit', 0.3, (i) => castFit({ rod, massKg: 0.01 + (i % 50) / 1000, ratingKg: [0.014, 0.042], style: 'overhead', weakestN: 60 })],
+  [
+    'cast-fit',
+    0.3,
+    (i) => castFit({ rod, massKg: 0.01 + (i % 50) / 1000, ratingKg: [0.014, 0.042], style: 'overhead', weakestN: 60 }),
+  ],
   ['hookset with its curve', 5, (i) => hookset({ ...set, slackM: 0.1 + (i % 60) / 100 })],
   ['sink table, free', 1, (i) => sink({ ...fall, currentMps: (i % 10) / 10 })],
   ['sink table, tight line', 1, (i) => sink({ ...fall, mode: 'tight-line', lineLengthM: 12 + (i % 20) })],
-  ['drag-window', 5, (i) => dragWindow({ rod, pullAngleRad: 1.4, line: set.line, fishKg: 1 + (i % 30) / 10, speedMps: 1, neededN: 20, openingN: 70, weakestN: 80, tearN: 110, clutchN: 20 })],
+  [
+    'drag-window',
+    5,
+    (i) =>
+      dragWindow({
+        rod,
+        pullAngleRad: 1.4,
+        line: set.line,
+        fishKg: 1 + (i % 30) / 10,
+        speedMps: 1,
+        neededN: 20,
+        openingN: 70,
+        weakestN: 80,
+        tearN: 110,
+        clutchN: 20,
+      }),
+  ],
   ['tow for depth', 2, (i) => tow({ ...towed, speedMps: 0.8 + (i % 40) / 50 })],
   ['tow for depth in layers', 10, (i) => tow({ ...towed, current: layers, speedMps: 0.8 + (i % 40) / 50 })],
-  ['tow for a weight', 10, (i) => tow({ ...towed, segments: [towed.segments[1]!], weights: [], solve: { for: 'weight', depthM: 8, surfaceAngleRad: 0.7 + (i % 10) / 20 } })],
+  [
+    'tow for a weight',
+    10,
+    (i) =>
+      tow({
+        ...towed,
+        segments: [towed.segments[1]!],
+        weights: [],
+        solve: { for: 'weight', depthM: 8, surfaceAngleRad: 0.7 + (i % 10) / 20 },
+      }),
+  ],
   ['strike, hands, reel and craft', 100, (i) => boatSide(demoFiles[i % demoFiles.length]!.file)],
   ['whole setup without the curve', 5, (i) => evaluate(demoFiles[i % demoFiles.length]!.file)],
 ];
@@ -74,9 +126,25 @@ const demoReels = demoParts.filter((part) => part.kind === 'reel');
 const LONG_JOBS: Job[] = [
   ['ranges of a setup, 256 draws', 1500, (i) => finish(setupRanges(wall, { seed: i }))],
   ['ranges of a rig on the bottom', 1500, (i) => finish(setupRanges(harness, { seed: i }))],
-  ['150 candidates', 1500, (i) => Array.from({ length: 150 }, (_, k) => evaluate(withPart(wall, 'hook', hooks[(i + k) % hooks.length]!)))],
+  [
+    '150 candidates',
+    1500,
+    (i) => Array.from({ length: 150 }, (_, k) => evaluate(withPart(wall, 'hook', hooks[(i + k) % hooks.length]!))),
+  ],
   ['remedies of a flawed setup', 3000, () => finish(remedies({ setup: flawed, ...changesFor(flawed, demoParts) }))],
-  ['sweep, 41 steps', 500, (i) => finish(sweep({ base: wall, axes: [{ path: 'presentation.distanceM', from: 8 + i, to: 50, steps: 41 }], of: ['verdicts.set.value'], compute: (setup) => evaluate(setup) }))],
+  [
+    'sweep, 41 steps',
+    500,
+    (i) =>
+      finish(
+        sweep({
+          base: wall,
+          axes: [{ path: 'presentation.distanceM', from: 8 + i, to: 50, steps: 41 }],
+          of: ['verdicts.set.value'],
+          compute: (setup) => evaluate(setup),
+        }),
+      ),
+  ],
 ];
 
 /** Forty rods against four hundred presentations, each lure on the rods around its mass: as crowded as a shop. */
@@ -84,7 +152,11 @@ function crowded(): number[][] {
   const at = seeded(7);
   const rods = Array.from({ length: 40 }, () => ({ place: 10 * at(), width: 0.5 + 1.5 * at() }));
   const lures = Array.from({ length: 400 }, () => 10 * at());
-  return rods.map(({ place, width }) => lures.map((lure) => (Math.abs(place - lure) > width ? 0 : Math.sqrt((1 - Math.abs(place - lure) / width) * (0.4 + 0.6 * at())))));
+  return rods.map(({ place, width }) =>
+    lures.map((lure) =>
+      Math.abs(place - lure) > width ? 0 : Math.sqrt((1 - Math.abs(place - lure) / width) * (0.4 + 0.6 * at())),
+    ),
+  );
 }
 
 await loadMixedInteger();
@@ -93,7 +165,11 @@ const fortyRods = Array.from({ length: 40 }, (_, i) => demoRods[i % demoRods.len
 LONG_JOBS.push(
   ['quiver, best 6 of 40 × 400', 1000, () => finish(quiver({ scores, mode: 'best-k', k: 6 }))],
   ['quiver, fewest of 40 × 400', 1000, () => finish(quiver({ scores, mode: 'cover', floor: 0.5 }))],
-  ['scoring 40 rods × 20, a twentieth', 2000, () => demoFiles.slice(0, 20).map(({ file }) => scoreRods(file, fortyRods, demoReels))],
+  [
+    'scoring 40 rods × 20, a twentieth',
+    2000,
+    () => demoFiles.slice(0, 20).map(({ file }) => scoreRods(file, fortyRods, demoReels)),
+  ],
 );
 
 measure(JOBS, 200, 300);
@@ -108,6 +184,8 @@ function measure(jobs: readonly Job[], warmUp: number, runs: number): void {
       return performance.now() - start;
     }).sort((a, b) => a - b);
     const at = (share: number) => times[Math.floor(share * (times.length - 1))]!;
-    console.log(`${name.padEnd(30)} median ${at(0.5).toFixed(3)} ms, 95 % ${at(0.95).toFixed(3)} ms, asked ${askedMs} ms`);
+    console.log(
+      `${name.padEnd(30)} median ${at(0.5).toFixed(3)} ms, 95 % ${at(0.95).toFixed(3)} ms, asked ${askedMs} ms`,
+    );
   }
 }

@@ -4,7 +4,15 @@ import { chromium } from '@playwright/test';
 
 const at = process.argv[2] ?? 'http://127.0.0.1:4173';
 const WALL = '/bench/setup-drowned-wall';
-const HANG_TEST = [['mass hung 1', '150 g'], ['tip went down 1', '21 cm'], ['mass hung 2', '300 g'], ['tip went down 2', '38 cm'], ['mass hung 3', '450 g'], ['tip went down 3', '50 cm'], ['tip below level, heaviest mass', '48']];
+const HANG_TEST = [
+  ['mass hung 1', '150 g'],
+  ['tip went down 1', '21 cm'],
+  ['mass hung 2', '300 g'],
+  ['tip went down 2', '38 cm'],
+  ['mass hung 3', '450 g'],
+  ['tip went down 3', '50 cm'],
+  ['tip below level, heaviest mass', '48'],
+];
 const PICTURES = [
   { file: 'box.png', path: '/box', find: 'offset worm', typed: '7\'2" MH fast 3/8-1 oz cast' },
   { file: 'box-phone-lamp-es.png', path: '/box', width: 390, height: 844, cookies: { lighting: 'lamp', locale: 'es' } },
@@ -13,22 +21,78 @@ const PICTURES = [
   { file: 'new-setup.png', path: '/bench/new' },
   { file: 'bench.png', path: WALL, wait: 2500 },
   { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' }, wait: 2500 },
-  { file: 'bench-phone-night.png', path: WALL, width: 390, height: 844, cookies: { lighting: 'night', units: 'customary' }, wait: 2500 },
+  {
+    file: 'bench-phone-night.png',
+    path: WALL,
+    width: 390,
+    height: 844,
+    cookies: { lighting: 'night', units: 'customary' },
+    wait: 2500,
+  },
   { file: 'working.png', path: WALL, click: /^Set /, wait: 2500 },
   { file: 'remedies.png', path: '/bench/setup-lily-bay', keys: ['f'], wait: 3500 },
   { file: 'candidates.png', path: WALL, keys: ['e'], wait: 1500 },
-  { file: 'sweep.png', path: '/bench/setup-evening-edge', keys: ['y'], choose: ['Against', 'Clutch at full spool'], wait: 1500 },
+  {
+    file: 'sweep.png',
+    path: '/bench/setup-evening-edge',
+    keys: ['y'],
+    choose: ['Against', 'Clutch at full spool'],
+    wait: 1500,
+  },
   { file: 'fight.png', path: '/bench/setup-char-flasher', keys: ['r'], wait: 1500 },
-  { file: 'compare.png', path: '/bench/compare?with=setup-drowned-wall&with=setup-evening-edge&with=setup-lily-bay', wait: 4000 },
-  { file: 'water.png', path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep', wait: 2500 },
+  {
+    file: 'compare.png',
+    path: '/bench/compare?with=setup-drowned-wall&with=setup-evening-edge&with=setup-lily-bay',
+    wait: 4000,
+  },
+  {
+    file: 'water.png',
+    path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep',
+    wait: 2500,
+  },
   { file: 'quiver.png', path: '/quiver', wait: 6000 },
-  { file: 'tying.png', path: '/tying', fill: [['How many of Drowned-wall zander, 12 cm tail', '4'], ['How many of Diving minnow on a crimped leader', '3'], ['How many of Whitefish over the ledge, weight below', '2']], wait: 2500 },
+  {
+    file: 'tying.png',
+    path: '/tying',
+    fill: [
+      ['How many of Drowned-wall zander, 12 cm tail', '4'],
+      ['How many of Diving minnow on a crimped leader', '3'],
+      ['How many of Whitefish over the ledge, weight below', '2'],
+    ],
+    wait: 2500,
+  },
   { file: 'jig.png', path: '/tying/jig', keys: ['f', 'd'], wait: 4500, later: ['Enter'] },
   { file: 'rules.png', path: '/rules' },
 ];
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
-for (const { file, path, width = 1280, height = 800, cookies = {}, click, find, typed, keys = [], fill = [], later = [], press, choose, wait = 600 } of PICTURES) {
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  chromiumSandbox: false,
+  args: [
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+for (const {
+  file,
+  path,
+  width = 1280,
+  height = 800,
+  cookies = {},
+  click,
+  find,
+  typed,
+  keys = [],
+  fill = [],
+  later = [],
+  press,
+  choose,
+  wait = 600,
+} of PICTURES) {
   const context = await browser.newContext({ viewport: { width, height } });
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();

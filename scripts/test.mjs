@@ -18,8 +18,32 @@ const CHECKS = [
 
 /** A suite is counted test by test from its JSON report. */
 const SUITES = [
-  ['unit', (report) => [bin('vitest'), 'run', '--project', 'unit', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], vitestCount],
-  ['integration', (report) => [bin('vitest'), 'run', '--project', 'integration', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], vitestCount],
+  [
+    'unit',
+    (report) => [
+      bin('vitest'),
+      'run',
+      '--project',
+      'unit',
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${report}`,
+    ],
+    vitestCount,
+  ],
+  [
+    'integration',
+    (report) => [
+      bin('vitest'),
+      'run',
+      '--project',
+      'integration',
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${report}`,
+    ],
+    vitestCount,
+  ],
   ['end-to-end', () => [bin('playwright'), 'test'], playwrightCount],
 ];
 

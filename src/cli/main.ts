@@ -18,13 +18,17 @@ async function run([command, name]: readonly string[]): Promise<number> {
     case 'compute':
       return withModel(name, (model) => compute(model, readFileSync(0, 'utf8')));
     default:
-      return refuse([{ path: 'COMMAND', given: command, allowed: { kind: 'one-of', options: ['compute', 'schema', 'models'] } }]);
+      return refuse([
+        { path: 'COMMAND', given: command, allowed: { kind: 'one-of', options: ['compute', 'schema', 'models'] } },
+      ]);
   }
 }
 
 async function withModel(name: string | undefined, answer: (model: Model) => Promise<number>): Promise<number> {
   const model = MODELS.find((candidate) => candidate.name === name);
-  return model ? answer(model) : refuse([{ path: 'MODEL', given: name, allowed: { kind: 'one-of', options: MODELS.map((each) => each.name) } }]);
+  return model
+    ? answer(model)
+    : refuse([{ path: 'MODEL', given: name, allowed: { kind: 'one-of', options: MODELS.map((each) => each.name) } }]);
 }
 
 async function compute(model: Model, text: string): Promise<number> {
@@ -32,7 +36,13 @@ async function compute(model: Model, text: string): Promise<number> {
   try {
     input = JSON.parse(text);
   } catch (error) {
-    return refuse([{ path: '$', given: error instanceof Error ? error.message : text, allowed: { kind: 'rule', rule: 'one JSON object' } }]);
+    return refuse([
+      {
+        path: '$',
+        given: error instanceof Error ? error.message : text,
+        allowed: { kind: 'rule', rule: 'one JSON object' },
+      },
+    ]);
   }
   await model.prepare?.();
   const result = model.run(input);

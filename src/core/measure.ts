@@ -1,4 +1,25 @@
 /** What a figure measures; the interface picks unit and digits by it, each by the habit of anglers. */
 export type Measure =
-  | 'mass' | 'bodyMass' | 'rodLength' | 'distance' | 'depth' | 'size' | 'diameter' | 'area' | 'volume' | 'force' | 'smallForce' | 'moment' | 'rigidity' | 'speed' | 'acceleration'
-  | 'time' | 'angle' | 'ratio' | 'share' | 'temperature' | 'salinity' | 'density' | 'stress';
+  | 'mass'
+  | 'bodyMass'
+  | 'rodLength'
+  | 'distance'
+  | 'depth'
+  | 'size'
+  | 'diameter'
+  | 'area'
+  | 'volume'
+  | 'force'
+  | 'smallForce'
+  | 'moment'
+  | 'rigidity'
+  | 'speed'
+  | 'acceleration'
+  | 'time'
+  | 'angle'
+  | 'ratio'
+  | 'share'
+  | 'temperature'
+  | 'salinity'
+  | 'density'
+  | 'stress';

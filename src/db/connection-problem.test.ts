@@ -12,7 +12,9 @@ it.each([
 ])('%s is %s', (code, expected) => expect(connectionProblem(driverError(code))).toBe(expected));
 
 it('looks through wrapped errors and lets others be', () => {
-  expect(connectionProblem(new Error('query failed', { cause: new Error('again', { cause: driverError('ECONNRESET') }) }))).toBe('unreachable');
+  expect(
+    connectionProblem(new Error('query failed', { cause: new Error('again', { cause: driverError('ECONNRESET') }) })),
+  ).toBe('unreachable');
   expect(connectionProblem(new Error('a bug'))).toBeNull();
   expect(connectionProblem('a string')).toBeNull();
 });

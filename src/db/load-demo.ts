@@ -3,7 +3,16 @@ import { benchIdSchema, revisionIdSchema, setupIdSchema, type BenchId } from '@/
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from './client';
 import { DEMO_BENCH, demoHouse, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
-import { clearBench, findBench, insertBench, insertParts, insertSetup, putAngler, putHouse, saveRevision } from './repo';
+import {
+  clearBench,
+  findBench,
+  insertBench,
+  insertParts,
+  insertSetup,
+  putAngler,
+  putHouse,
+  saveRevision,
+} from './repo';
 import { bench } from './schema';
 
 export const demoBenchId: BenchId = benchIdSchema.parse(DEMO_BENCH.id);

@@ -24,8 +24,29 @@ export const benchFileSchema = z
     angler: anglerSchema,
     house: houseDocumentSchema.default(emptyHouseDocument),
     parts: z.array(z.strictObject({ part: partSchema, updatedAt: when, archivedAt: when.nullable() })).max(50_000),
-    readings: z.array(z.strictObject({ id: z.string().min(1).max(64), partId: partIdSchema, guide: z.enum(GUIDES), before: fields, after: fields, takenAt: when })).max(100_000),
-    movements: z.array(z.strictObject({ id: z.string().min(1).max(64), partId: partIdSchema, amount: z.number(), reason: z.string().min(1).max(200), at: when })).max(100_000),
+    readings: z
+      .array(
+        z.strictObject({
+          id: z.string().min(1).max(64),
+          partId: partIdSchema,
+          guide: z.enum(GUIDES),
+          before: fields,
+          after: fields,
+          takenAt: when,
+        }),
+      )
+      .max(100_000),
+    movements: z
+      .array(
+        z.strictObject({
+          id: z.string().min(1).max(64),
+          partId: partIdSchema,
+          amount: z.number(),
+          reason: z.string().min(1).max(200),
+          at: when,
+        }),
+      )
+      .max(100_000),
     setups: z
       .array(
         z.strictObject({
@@ -49,7 +70,10 @@ export const benchFileSchema = z
         }),
       )
       .max(5000),
-    decks: z.array(z.strictObject({ deck: deckSchema, createdAt: when })).max(500).default([]),
+    decks: z
+      .array(z.strictObject({ deck: deckSchema, createdAt: when }))
+      .max(500)
+      .default([]),
     leaders: z.array(leaderSchema).max(50_000).default([]),
   })
   .superRefine(({ parts, readings, movements, setups }, context) => {

@@ -10,11 +10,15 @@ const codes = (...kinds: Joint['kind'][]) => chainProblems(chain(...kinds)).map(
 
 describe('chainProblems', () => {
   it('has none for every built-in rig', () => {
-    for (const rig of RIG_IDS) expect(chainProblems(rigPattern(rig).slots.map(({ id, seed }) => ({ id, kind: seed.kind })))).toEqual([]);
+    for (const rig of RIG_IDS)
+      expect(chainProblems(rigPattern(rig).slots.map(({ id, seed }) => ({ id, kind: seed.kind })))).toEqual([]);
   });
   it.each([
     [['rod', 'reel', 'line', 'knot', 'hook'], []],
-    [['reel', 'rod', 'line', 'hook'], ['0 head', '1 head']],
+    [
+      ['reel', 'rod', 'line', 'hook'],
+      ['0 head', '1 head'],
+    ],
     [['rod', 'reel', 'line', 'line', 'hook'], ['3 head']],
     [['rod', 'reel', 'line', 'knot'], ['4 no-hook']],
     [['rod', 'reel', 'line', 'knot', 'bait', 'hook'], ['4 needs-hook']],
@@ -22,10 +26,16 @@ describe('chainProblems', () => {
     [['rod', 'reel', 'line', 'skirt', 'hook'], ['3 needs-something']],
     [['rod', 'reel', 'line', 'weight', 'skirt', 'hook'], []],
     [['rod', 'reel', 'line', 'lure', 'hardware', 'hook'], []],
-    [['rod', 'reel', 'line', 'stinger'], ['3 needs-hook', '4 no-hook']],
+    [
+      ['rod', 'reel', 'line', 'stinger'],
+      ['3 needs-hook', '4 no-hook'],
+    ],
     [['rod', 'reel', 'line', 'jig-head', 'bait', 'stinger', 'hardware'], []],
   ] as const)('%j: %j', (kinds, expected) => expect(codes(...kinds)).toEqual(expected));
-  it('finds two of one id', () => expect(chainProblems([...chain('rod', 'reel', 'line', 'hook'), { id: 'hook-3', kind: 'bait' }])).toMatchObject([{ at: 4, field: 'id', code: 'twice' }]));
+  it('finds two of one id', () =>
+    expect(chainProblems([...chain('rod', 'reel', 'line', 'hook'), { id: 'hook-3', kind: 'bait' }])).toMatchObject([
+      { at: 4, field: 'id', code: 'twice' },
+    ]));
 });
 
 it('makes a joint of a kind as it usually is, under a free id', () => {

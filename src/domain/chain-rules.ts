@@ -28,12 +28,31 @@ export function chainProblems(chain: readonly Pick<Joint, 'id' | 'kind'>[]): rea
     if (ids.has(id)) problems.push({ at, field: 'id', code: 'twice', allowed: 'an id that no other joint has' });
     ids.add(id);
     const head = HEAD[at];
-    if (head ? kind !== head : (HEAD as readonly string[]).includes(kind)) problems.push({ at, field: 'kind', code: 'head', allowed: head ?? 'anything but rod, reel and line, which come first and once' });
-    if (WORN.has(kind) && !carrier) problems.push({ at, field: 'kind', code: 'needs-hook', allowed: `${kind} only behind one of ${HOOK_BEARING.filter((each) => each !== 'stinger').join(', ')}` });
-    if (kind === 'skirt' && !carrier && chain[at - 1]?.kind !== 'weight') problems.push({ at, field: 'kind', code: 'needs-something', allowed: 'a skirt only on a weight, hook, head or lure' });
+    if (head ? kind !== head : (HEAD as readonly string[]).includes(kind))
+      problems.push({
+        at,
+        field: 'kind',
+        code: 'head',
+        allowed: head ?? 'anything but rod, reel and line, which come first and once',
+      });
+    if (WORN.has(kind) && !carrier)
+      problems.push({
+        at,
+        field: 'kind',
+        code: 'needs-hook',
+        allowed: `${kind} only behind one of ${HOOK_BEARING.filter((each) => each !== 'stinger').join(', ')}`,
+      });
+    if (kind === 'skirt' && !carrier && chain[at - 1]?.kind !== 'weight')
+      problems.push({
+        at,
+        field: 'kind',
+        code: 'needs-something',
+        allowed: 'a skirt only on a weight, hook, head or lure',
+      });
     if (bearsHook(kind)) carrier = true;
     else if (PARTING.has(kind)) carrier = false;
   });
-  if (!chain.some(({ kind }) => bearsHook(kind) && kind !== 'stinger')) problems.push({ at: chain.length, field: 'kind', code: 'no-hook', allowed: 'a joint that brings a hook' });
+  if (!chain.some(({ kind }) => bearsHook(kind) && kind !== 'stinger'))
+    problems.push({ at: chain.length, field: 'kind', code: 'no-hook', allowed: 'a joint that brings a hook' });
   return problems;
 }

@@ -10,7 +10,9 @@ export const MOST_ON_DECK = 24;
 export const deckSchema = z.strictObject({
   id: deckIdSchema,
   name: z.string().trim().min(1).max(120),
-  entries: z.array(z.strictObject({ setupId: setupIdSchema, rodId: partIdSchema, reelId: partIdSchema })).max(MOST_ON_DECK),
+  entries: z
+    .array(z.strictObject({ setupId: setupIdSchema, rodId: partIdSchema, reelId: partIdSchema }))
+    .max(MOST_ON_DECK),
 });
 
 export type Deck = z.infer<typeof deckSchema>;
@@ -29,7 +31,12 @@ export interface DeckRemark {
   readonly with: number | null;
 }
 
-const CONFLICTS: ReadonlySet<DeckRemark['kind']> = new Set(['reel-on-two-rods', 'reel-needs-two-lines', 'seat', 'gone']);
+const CONFLICTS: ReadonlySet<DeckRemark['kind']> = new Set([
+  'reel-on-two-rods',
+  'reel-needs-two-lines',
+  'seat',
+  'gone',
+]);
 /** A conflict must be solved; the rest is to be known: a blank that takes two reels through the day. */
 export const isConflict = ({ kind }: DeckRemark): boolean => CONFLICTS.has(kind);
 
@@ -40,19 +47,27 @@ export function entryOf({ id, file: { chain } }: RiggedSetup): DeckEntry | null 
   return rodId && reelId ? { setupId: id, rodId, reelId } : null;
 }
 
-const lineOf = (setup: RiggedSetup | undefined): PartId | undefined => setup?.file.chain.find(({ kind }) => kind === 'line')?.partId;
+const lineOf = (setup: RiggedSetup | undefined): PartId | undefined =>
+  setup?.file.chain.find(({ kind }) => kind === 'line')?.partId;
 
 /** What stands against a deck: one reel wanted twice, a seat that does not take it, parts that are gone; and what changes through the day. */
-export function deckRemarks({ entries }: Pick<Deck, 'entries'>, setups: readonly RiggedSetup[], box: readonly Part[]): readonly DeckRemark[] {
+export function deckRemarks(
+  { entries }: Pick<Deck, 'entries'>,
+  setups: readonly RiggedSetup[],
+  box: readonly Part[],
+): readonly DeckRemark[] {
   const part = (id: PartId) => box.find((each) => each.id === id);
   const setup = (id: SetupId) => setups.find((each) => each.id === id);
   return entries.flatMap((entry, at): DeckRemark[] => {
     const [rod, reel] = [part(entry.rodId), part(entry.reelId)];
-    if (!setup(entry.setupId) || rod?.kind !== 'rod' || reel?.kind !== 'reel') return [{ kind: 'gone', at, with: null }];
+    if (!setup(entry.setupId) || rod?.kind !== 'rod' || reel?.kind !== 'reel')
+      return [{ kind: 'gone', at, with: null }];
     const seat: DeckRemark[] = seatTakes(rod.mount, reel.build) ? [] : [{ kind: 'seat', at, with: null }];
     const others = entries.slice(0, at).flatMap((earlier, i): DeckRemark[] => {
-      if (earlier.reelId === entry.reelId && earlier.rodId !== entry.rodId) return [{ kind: 'reel-on-two-rods', at, with: i }];
-      if (earlier.reelId === entry.reelId && lineOf(setup(earlier.setupId)) !== lineOf(setup(entry.setupId))) return [{ kind: 'reel-needs-two-lines', at, with: i }];
+      if (earlier.reelId === entry.reelId && earlier.rodId !== entry.rodId)
+        return [{ kind: 'reel-on-two-rods', at, with: i }];
+      if (earlier.reelId === entry.reelId && lineOf(setup(earlier.setupId)) !== lineOf(setup(entry.setupId)))
+        return [{ kind: 'reel-needs-two-lines', at, with: i }];
       if (earlier.rodId !== entry.rodId) return [];
       return [{ kind: earlier.reelId === entry.reelId ? 'tied-again' : 'changed-over', at, with: i }];
     });
@@ -72,7 +87,11 @@ export interface Packed {
 const NOT_PACKED: ReadonlySet<Part['kind']> = new Set(['knot']);
 
 /** Everything that a deck takes out of the Box: rods and reels once each, the rest as often as it is rigged. */
-export function packList({ entries }: Pick<Deck, 'entries'>, setups: readonly RiggedSetup[], box: readonly Part[]): readonly Packed[] {
+export function packList(
+  { entries }: Pick<Deck, 'entries'>,
+  setups: readonly RiggedSetup[],
+  box: readonly Part[],
+): readonly Packed[] {
   const needed = new Map<PartId, { pieces: number; metres: number }>();
   const add = (id: PartId, pieces: number, metres: number) => {
     const now = needed.get(id) ?? { pieces: 0, metres: 0 };

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { hookSizeAt, hookStep } from '@/core/hook';
 
-export const hookSizeSchema = z.string().refine((size) => hookStep(size) !== null, 'a size from 18 to 1 or 1/0 to 12/0');
+export const hookSizeSchema = z
+  .string()
+  .refine((size) => hookStep(size) !== null, 'a size from 18 to 1 or 1/0 to 12/0');
 
 export { hookSizeAt, hookStep };

@@ -17,7 +17,8 @@ export const CRAFT_LIMITS = {
 } as const;
 const C = CRAFT_LIMITS;
 
-const count = (limits: { readonly min: number; readonly max: number }) => z.number().int().min(limits.min).max(limits.max);
+const count = (limits: { readonly min: number; readonly max: number }) =>
+  z.number().int().min(limits.min).max(limits.max);
 
 export const craftSchema = z.strictObject({
   id: z.string().min(1).max(64),
@@ -62,12 +63,14 @@ export const rulesSheetSchema = z.strictObject({
 
 export type RulesSheet = z.infer<typeof rulesSheetSchema>;
 
-const schoolsSchema = z.partialRecord(z.enum(Object.keys(SCHOOLS) as [SchoolId, ...SchoolId[]]), z.string()).superRefine((schools, context) => {
-  for (const [school, side] of Object.entries(schools)) {
-    const { sides }: { readonly sides: readonly string[] } = SCHOOLS[school as SchoolId];
-    if (side !== undefined && !sides.includes(side)) broken(context, [school], `one of ${sides.join(', ')}`);
-  }
-});
+const schoolsSchema = z
+  .partialRecord(z.enum(Object.keys(SCHOOLS) as [SchoolId, ...SchoolId[]]), z.string())
+  .superRefine((schools, context) => {
+    for (const [school, side] of Object.entries(schools)) {
+      const { sides }: { readonly sides: readonly string[] } = SCHOOLS[school as SchoolId];
+      if (side !== undefined && !sides.includes(side)) broken(context, [school], `one of ${sides.join(', ')}`);
+    }
+  });
 
 /** Class values that the user holds to be otherwise, by their path. */
 const classEditsSchema = z.record(z.string().max(80), z.number()).superRefine((edits, context) => {
@@ -78,7 +81,8 @@ const classEditsSchema = z.record(z.string().max(80), z.number()).superRefine((e
       continue;
     }
     const [lo, hi] = [figure.value / CLASS_EDIT_SPAN, figure.value * CLASS_EDIT_SPAN].sort((a, b) => a - b);
-    if (value < lo! || value > hi!) broken(context, [path], `between ${lo} and ${hi}, a tenth and ten times the class value`);
+    if (value < lo! || value > hi!)
+      broken(context, [path], `between ${lo} and ${hi}, a tenth and ten times the class value`);
   }
 });
 

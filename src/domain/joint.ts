@@ -5,7 +5,14 @@ import { keysOf } from './contract/shared';
 import { partIdSchema } from './ids';
 import { numberIn } from './number';
 
-const jointBase = { id: z.string().min(1).max(64).regex(/^[^:]+$/, 'without a colon'), partId: partIdSchema };
+const jointBase = {
+  id: z
+    .string()
+    .min(1)
+    .max(64)
+    .regex(/^[^:]+$/, 'without a colon'),
+  partId: partIdSchema,
+};
 
 export const JOINT_LIMITS = {
   leaderM: { min: 0.03, max: 60 },
@@ -32,14 +39,30 @@ export const jointSchema = z.discriminatedUnion('kind', [
   plain('bouncer'),
   plain('snell'),
   plain('skirt'),
-  z.strictObject({ ...jointBase, kind: z.literal('plane'), sidewaysRad: numberIn(L.sidewaysRad).optional(), tripped: z.boolean().optional() }),
+  z.strictObject({
+    ...jointBase,
+    kind: z.literal('plane'),
+    sidewaysRad: numberIn(L.sidewaysRad).optional(),
+    tripped: z.boolean().optional(),
+  }),
   z.strictObject({ ...jointBase, kind: z.literal('leader'), lengthM: numberIn(L.leaderM) }),
   z.strictObject({ ...jointBase, kind: z.literal('weight'), hold: z.enum(['free', 'pegged', 'fixed']) }),
   z.strictObject({ ...jointBase, kind: z.literal('hook'), point: keysOf<PointPlace>(POINT_PLACES), offCentreM }),
   z.strictObject({ ...jointBase, kind: z.literal('jig-head'), offCentreM }),
-  z.strictObject({ ...jointBase, kind: z.literal('bait'), held: keysOf<BaitHold>(BAIT_HOLDS).optional(), spins: z.boolean().optional(), segmentsOff }),
+  z.strictObject({
+    ...jointBase,
+    kind: z.literal('bait'),
+    held: keysOf<BaitHold>(BAIT_HOLDS).optional(),
+    spins: z.boolean().optional(),
+    segmentsOff,
+  }),
   z.strictObject({ ...jointBase, kind: z.literal('trailer'), segmentsOff }),
-  z.strictObject({ ...jointBase, kind: z.literal('stinger'), lengthM: numberIn(L.stingerM), held: keysOf<StingerHold>(STINGER_HOLDS) }),
+  z.strictObject({
+    ...jointBase,
+    kind: z.literal('stinger'),
+    lengthM: numberIn(L.stingerM),
+    held: keysOf<StingerHold>(STINGER_HOLDS),
+  }),
 ]);
 
 export type Joint = z.infer<typeof jointSchema>;

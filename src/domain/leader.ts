@@ -23,7 +23,9 @@ export const leaderSchema = z.strictObject({
 export type Leader = z.infer<typeof leaderSchema>;
 
 /** What must be made again before the next trip, by setup: as many as are frayed; what is retired was given up. */
-export function toTieAgain(leaders: readonly Leader[]): readonly { readonly setupId: Leader['setupId']; readonly name: string; readonly count: number }[] {
+export function toTieAgain(
+  leaders: readonly Leader[],
+): readonly { readonly setupId: Leader['setupId']; readonly name: string; readonly count: number }[] {
   const setups = [...new Set(leaders.map(({ setupId }) => setupId))];
   return setups.flatMap((setupId) => {
     const own = leaders.filter((each) => each.setupId === setupId);

@@ -25,7 +25,8 @@ export interface Measurement {
 }
 
 /** Where the Box opens to make it. */
-export const measurementUrl = ({ partId, guide, field }: Measurement): string => `/box?${new URLSearchParams({ part: partId, guide, ...(field ? { field } : {}) }).toString()}`;
+export const measurementUrl = ({ partId, guide, field }: Measurement): string =>
+  `/box?${new URLSearchParams({ part: partId, guide, ...(field ? { field } : {}) }).toString()}`;
 
 /** The guide that would narrow it, and for which part; null where nothing at this bench can. */
 export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'parts'>): Measurement | null {
@@ -34,9 +35,22 @@ export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'part
     return guide ? { partId: input.partId, guide, field: input.field } : null;
   }
   const [table, row, ...field] = input.figure.split('.');
-  const rule = CLASS_GUIDES.find((each) => each.table === table && (each.field === undefined || each.field === field.at(-1)) && (each.rows === undefined || each.rows.includes(row!)));
-  const part = rule && parts.find((each) => rule.kinds.includes(each.kind) && (rule.rowIs === undefined || (each as unknown as Record<string, unknown>)[rule.rowIs] === row));
-  return part && GUIDES_OF_KIND[part.kind].includes(rule.guide) ? { partId: part.id, guide: rule.guide, field: rule.measures ?? null } : null;
+  const rule = CLASS_GUIDES.find(
+    (each) =>
+      each.table === table &&
+      (each.field === undefined || each.field === field.at(-1)) &&
+      (each.rows === undefined || each.rows.includes(row!)),
+  );
+  const part =
+    rule &&
+    parts.find(
+      (each) =>
+        rule.kinds.includes(each.kind) &&
+        (rule.rowIs === undefined || (each as unknown as Record<string, unknown>)[rule.rowIs] === row),
+    );
+  return part && GUIDES_OF_KIND[part.kind].includes(rule.guide)
+    ? { partId: part.id, guide: rule.guide, field: rule.measures ?? null }
+    : null;
 }
 
 interface ClassGuide {
@@ -55,7 +69,14 @@ interface ClassGuide {
 /** A measurement of the part takes the place of the class figure that stood for it. */
 const CLASS_GUIDES: readonly ClassGuide[] = [
   { table: 'lineMaterials', field: 'modulusPa', kinds: ['line'], rowIs: 'material', guide: 'line-test' },
-  { table: 'lineMaterials', field: 'strengthPa', kinds: ['line'], rowIs: 'material', guide: 'calliper', measures: 'diameterM' },
+  {
+    table: 'lineMaterials',
+    field: 'strengthPa',
+    kinds: ['line'],
+    rowIs: 'material',
+    guide: 'calliper',
+    measures: 'diameterM',
+  },
   { table: 'knots', kinds: ['knot'], rowIs: 'pattern', guide: 'pull-test' },
   { table: 'tails', kinds: ['soft-bait'], rowIs: 'tail', guide: 'sink-test' },
   { table: 'frontal', kinds: ['weight'], rowIs: 'shape', guide: 'sink-test' },

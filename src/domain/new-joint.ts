@@ -41,4 +41,20 @@ function freeId(kind: string, chain: readonly Pick<Joint, 'id'>[]): string {
 }
 
 /** Kinds that can be put into a chain behind its first three joints. */
-export const ADDABLE = ['knot', 'leader', 'hardware', 'weight', 'attractor', 'plane', 'bouncer', 'hook', 'jig-head', 'lure', 'snell', 'bait', 'trailer', 'skirt', 'stinger'] as const satisfies readonly JointKind[];
+export const ADDABLE = [
+  'knot',
+  'leader',
+  'hardware',
+  'weight',
+  'attractor',
+  'plane',
+  'bouncer',
+  'hook',
+  'jig-head',
+  'lure',
+  'snell',
+  'bait',
+  'trailer',
+  'skirt',
+  'stinger',
+] as const satisfies readonly JointKind[];

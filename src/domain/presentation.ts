@@ -93,7 +93,10 @@ const base = {
   mouth: mouthSchema,
   fishKg: numberIn(L.fishKg).nullable(),
   clutchN: numberIn(L.clutchN).nullable(),
-  wear: z.array(z.enum(['teeth', 'gill-plates', 'rock'])).max(3).default([]),
+  wear: z
+    .array(z.enum(['teeth', 'gill-plates', 'rock']))
+    .max(3)
+    .default([]),
   stance: z.enum(['standing', 'seated', 'wading']).default('standing'),
   rodWorked: z.enum(['up', 'level', 'down']).default('level'),
   boatsideTurn: z.boolean().default(false),
@@ -104,7 +107,14 @@ const base = {
 export const TOWED_WAYS = ['trolled', 'paddled', 'drifted', 'dropped'] as const;
 
 const gearSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('downrigger'), leadM: numberIn(L.leadM), cableM: numberIn(L.cableM), cable: z.enum(['steel-cable', 'braid']), cableDiameterM: numberIn(L.cableDiameterM), ballKg: numberIn(L.ballKg) }),
+  z.strictObject({
+    kind: z.literal('downrigger'),
+    leadM: numberIn(L.leadM),
+    cableM: numberIn(L.cableM),
+    cable: z.enum(['steel-cable', 'braid']),
+    cableDiameterM: numberIn(L.cableDiameterM),
+    ballKg: numberIn(L.ballKg),
+  }),
   z.strictObject({ kind: z.literal('side-planer'), leadM: numberIn(L.leadM), boardM: numberIn(L.boardM) }),
 ]);
 
@@ -116,7 +126,11 @@ export const presentationSchema = z.discriminatedUnion('kind', [
     distanceM: numberIn(L.distanceM),
     wanted: z.strictObject({
       ...wantedBase,
-      fall: z.discriminatedUnion('kind', [z.strictObject({ kind: keysOf<FallWindow>(FALL_WINDOWS) }), z.strictObject({ kind: z.enum(['floats', 'suspends']) }), ownFall]),
+      fall: z.discriminatedUnion('kind', [
+        z.strictObject({ kind: keysOf<FallWindow>(FALL_WINDOWS) }),
+        z.strictObject({ kind: z.enum(['floats', 'suspends']) }),
+        ownFall,
+      ]),
     }),
   }),
   z.strictObject({
@@ -131,9 +145,11 @@ export const presentationSchema = z.discriminatedUnion('kind', [
     holderRad: numberIn(L.holderRad).optional(),
     wanted: z.strictObject({
       ...wantedBase,
-      depth: z.strictObject({ fromM: numberIn(L.bandM), toM: numberIn(L.bandM) }).superRefine(({ fromM, toM }, context) => {
-        if (fromM > toM) broken(context, ['toM'], `at least fromM = ${fromM}`);
-      }),
+      depth: z
+        .strictObject({ fromM: numberIn(L.bandM), toM: numberIn(L.bandM) })
+        .superRefine(({ fromM, toM }, context) => {
+          if (fromM > toM) broken(context, ['toM'], `at least fromM = ${fromM}`);
+        }),
     }),
   }),
 ]);

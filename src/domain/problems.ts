@@ -11,18 +11,25 @@ export interface Problem {
 
 export type Allowed =
   | { readonly kind: 'type'; readonly type: string }
-  | { readonly kind: 'at-least' | 'at-most' | 'above' | 'below'; readonly bound: number; readonly of: 'number' | 'items' | 'characters' }
+  | {
+      readonly kind: 'at-least' | 'at-most' | 'above' | 'below';
+      readonly bound: number;
+      readonly of: 'number' | 'items' | 'characters';
+    }
   | { readonly kind: 'one-of'; readonly options: readonly string[] }
   | { readonly kind: 'no-such-field' }
   | { readonly kind: 'format'; readonly format: string }
   | { readonly kind: 'rule'; readonly rule: string };
 
-export type Result<T> = { readonly ok: true; readonly data: T } | { readonly ok: false; readonly problems: readonly Problem[] };
+export type Result<T> =
+  { readonly ok: true; readonly data: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /** Parses data from outside; a failure is a list of problems, one for each field. */
 export function parse<T>(schema: z.ZodType<T>, input: unknown): Result<T> {
   const result = schema.safeParse(input);
-  return result.success ? { ok: true, data: result.data } : { ok: false, problems: result.error.issues.flatMap((issue) => problemsOf(issue, input)) };
+  return result.success
+    ? { ok: true, data: result.data }
+    : { ok: false, problems: result.error.issues.flatMap((issue) => problemsOf(issue, input)) };
 }
 
 /** A rule that spans fields, said at the field that breaks it. */
@@ -37,23 +44,40 @@ export const problemOfRange = (error: InputRangeError): Problem => ({
 });
 
 export function pathText(path: readonly PropertyKey[]): string {
-  const text = path.reduce<string>((sofar, key) => (typeof key === 'number' ? `${sofar}[${key}]` : sofar === '' ? String(key) : `${sofar}.${String(key)}`), '');
+  const text = path.reduce<string>(
+    (sofar, key) =>
+      typeof key === 'number' ? `${sofar}[${key}]` : sofar === '' ? String(key) : `${sofar}.${String(key)}`,
+    '',
+  );
   return text === '' ? '$' : text;
 }
 
 function problemsOf(issue: z.core.$ZodIssue, input: unknown): Problem[] {
-  const at = (allowed: Allowed, path: readonly PropertyKey[] = issue.path): Problem[] => [{ path: pathText(path), given: valueAt(input, path), allowed }];
+  const at = (allowed: Allowed, path: readonly PropertyKey[] = issue.path): Problem[] => [
+    { path: pathText(path), given: valueAt(input, path), allowed },
+  ];
   switch (issue.code) {
     case 'invalid_type':
       return at({ kind: 'type', type: issue.expected });
     case 'too_small':
-      return at({ kind: issue.inclusive === false ? 'above' : 'at-least', bound: Number(issue.minimum), of: sizeWord(issue.origin) });
+      return at({
+        kind: issue.inclusive === false ? 'above' : 'at-least',
+        bound: Number(issue.minimum),
+        of: sizeWord(issue.origin),
+      });
     case 'too_big':
-      return at({ kind: issue.inclusive === false ? 'below' : 'at-most', bound: Number(issue.maximum), of: sizeWord(issue.origin) });
+      return at({
+        kind: issue.inclusive === false ? 'below' : 'at-most',
+        bound: Number(issue.maximum),
+        of: sizeWord(issue.origin),
+      });
     case 'invalid_value':
       return at({ kind: 'one-of', options: issue.values.map(String) });
     case 'invalid_union':
-      return at({ kind: 'one-of', options: 'options' in issue && Array.isArray(issue.options) ? issue.options.map(String) : [] });
+      return at({
+        kind: 'one-of',
+        options: 'options' in issue && Array.isArray(issue.options) ? issue.options.map(String) : [],
+      });
     case 'unrecognized_keys':
       return issue.keys.flatMap((key) => at({ kind: 'no-such-field' }, [...issue.path, key]));
     case 'invalid_format':
@@ -72,5 +96,9 @@ function problemsOf(issue: z.core.$ZodIssue, input: unknown): Problem[] {
 const sizeWord = (origin: string) => (origin === 'array' ? 'items' : origin === 'string' ? 'characters' : 'number');
 
 function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
-  return path.reduce<unknown>((value, key) => (typeof value === 'object' && value !== null ? (value as Record<PropertyKey, unknown>)[key] : undefined), input);
+  return path.reduce<unknown>(
+    (value, key) =>
+      typeof value === 'object' && value !== null ? (value as Record<PropertyKey, unknown>)[key] : undefined,
+    input,
+  );
 }

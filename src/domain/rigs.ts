@@ -24,91 +24,293 @@ export interface RigPattern {
   readonly fall?: 'slow' | 'steady' | 'fast' | 'floats' | 'suspends';
 }
 
-const slot = (id: string, seed: Seed, partKind: PartKind, more: Omit<RigSlot, 'id' | 'seed' | 'partKind'> = {}): RigSlot => ({ id, seed, partKind, ...more });
-const plain = (id: string, kind: Extract<Seed, object>['kind'] & JointKind, partKind: PartKind, more: Omit<RigSlot, 'id' | 'seed' | 'partKind'> = {}): RigSlot => slot(id, { kind } as Seed, partKind, more);
+const slot = (
+  id: string,
+  seed: Seed,
+  partKind: PartKind,
+  more: Omit<RigSlot, 'id' | 'seed' | 'partKind'> = {},
+): RigSlot => ({ id, seed, partKind, ...more });
+const plain = (
+  id: string,
+  kind: Extract<Seed, object>['kind'] & JointKind,
+  partKind: PartKind,
+  more: Omit<RigSlot, 'id' | 'seed' | 'partKind'> = {},
+): RigSlot => slot(id, { kind } as Seed, partKind, more);
 
 const head = [plain('rod', 'rod', 'rod'), plain('reel', 'reel', 'reel'), plain('line', 'line', 'line')];
 const knot = (id: string, pattern: KnotPattern) => plain(id, 'knot', 'knot', { knot: pattern });
 const link = (id: string, form: HardwareForm) => plain(id, 'hardware', 'hardware', { form });
-const leader = (id: string, lengthM: number, like?: RigSlot['like']) => slot(id, { kind: 'leader', lengthM }, 'line', like ? { like } : {});
+const leader = (id: string, lengthM: number, like?: RigSlot['like']) =>
+  slot(id, { kind: 'leader', lengthM }, 'line', like ? { like } : {});
 const soft = plain('bait', 'bait', 'soft-bait');
 const toLeader = [knot('leader-knot', 'crossed-wrap'), leader('leader', 1)];
 const toHook = knot('hook-knot', 'doubled-eye');
-const swivelled = (leaderM: number) => [knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), knot('swivel-knot', 'doubled-eye'), leader('leader', leaderM)];
+const swivelled = (leaderM: number) => [
+  knot('line-knot', 'doubled-eye'),
+  link('swivel', 'swivel'),
+  knot('swivel-knot', 'doubled-eye'),
+  leader('leader', leaderM),
+];
 
 /**
  * Every rig that ships with Ferula: a starting chain, from which any joint can be taken and to which any can be added.
  * Names and the usual mistake of each stand in the catalogues and in docs/rigs.md.
  */
 export const RIGS = {
-  'weightless-weedless': { fished: 'cast', fall: 'slow', slots: [...head, ...toLeader, toHook, slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'), soft] },
-  'sliding-weedless': { fished: 'cast', fall: 'steady', slots: [...head, ...toLeader, slot('weight', { kind: 'weight', hold: 'free' }, 'weight'), toHook, slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'), soft] },
-  'pegged-weedless': { fished: 'cast', fall: 'steady', slots: [...head, ...toLeader, slot('weight', { kind: 'weight', hold: 'pegged' }, 'weight'), toHook, slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'), soft] },
-  'dragged-split-leader': {
-    fished: 'cast', fall: 'fast',
-    slots: [...head, slot('weight', { kind: 'weight', hold: 'free' }, 'weight'), link('bead', 'bead'), ...swivelled(0.6), toHook, slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'), soft],
+  'weightless-weedless': {
+    fished: 'cast',
+    fall: 'slow',
+    slots: [...head, ...toLeader, toHook, slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'), soft],
   },
-  tandem: {
-    fished: 'cast', fall: 'steady',
+  'sliding-weedless': {
+    fished: 'cast',
+    fall: 'steady',
     slots: [
-      ...head, ...toLeader, knot('front-knot', 'open-loop'), plain('front-head', 'jig-head', 'jig-head'), plain('front-bait', 'bait', 'soft-bait'),
-      knot('rear-leader-knot', 'doubled-eye'), leader('rear-leader', 0.45), toHook, plain('jig-head', 'jig-head', 'jig-head'), soft,
+      ...head,
+      ...toLeader,
+      slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'),
+      soft,
     ],
   },
-  'jig-head': { fished: 'cast', fall: 'steady', slots: [...head, ...toLeader, toHook, plain('jig-head', 'jig-head', 'jig-head'), soft] },
-  'bladed-jig': { fished: 'cast', fall: 'steady', slots: [...head, ...toLeader, toHook, link('snap', 'snap'), plain('lure', 'lure', 'skirted-jig', { like: { blade: 'blade' } }), slot('trailer', { kind: 'trailer', segmentsOff: 3 }, 'trailer')] },
-  'skirted-jig': { fished: 'cast', fall: 'steady', slots: [...head, ...toLeader, toHook, plain('lure', 'lure', 'skirted-jig', { like: { blade: 'no-blade' } }), plain('trailer', 'trailer', 'trailer')] },
+  'pegged-weedless': {
+    fished: 'cast',
+    fall: 'steady',
+    slots: [
+      ...head,
+      ...toLeader,
+      slot('weight', { kind: 'weight', hold: 'pegged' }, 'weight'),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'),
+      soft,
+    ],
+  },
+  'dragged-split-leader': {
+    fished: 'cast',
+    fall: 'fast',
+    slots: [
+      ...head,
+      slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
+      link('bead', 'bead'),
+      ...swivelled(0.6),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'),
+      soft,
+    ],
+  },
+  tandem: {
+    fished: 'cast',
+    fall: 'steady',
+    slots: [
+      ...head,
+      ...toLeader,
+      knot('front-knot', 'open-loop'),
+      plain('front-head', 'jig-head', 'jig-head'),
+      plain('front-bait', 'bait', 'soft-bait'),
+      knot('rear-leader-knot', 'doubled-eye'),
+      leader('rear-leader', 0.45),
+      toHook,
+      plain('jig-head', 'jig-head', 'jig-head'),
+      soft,
+    ],
+  },
+  'jig-head': {
+    fished: 'cast',
+    fall: 'steady',
+    slots: [...head, ...toLeader, toHook, plain('jig-head', 'jig-head', 'jig-head'), soft],
+  },
+  'bladed-jig': {
+    fished: 'cast',
+    fall: 'steady',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      link('snap', 'snap'),
+      plain('lure', 'lure', 'skirted-jig', { like: { blade: 'blade' } }),
+      slot('trailer', { kind: 'trailer', segmentsOff: 3 }, 'trailer'),
+    ],
+  },
+  'skirted-jig': {
+    fished: 'cast',
+    fall: 'steady',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      plain('lure', 'lure', 'skirted-jig', { like: { blade: 'no-blade' } }),
+      plain('trailer', 'trailer', 'trailer'),
+    ],
+  },
   'big-bait-stinger': {
-    fished: 'cast', fall: 'steady',
-    slots: [...head, ...toLeader, toHook, plain('jig-head', 'jig-head', 'jig-head'), soft, slot('stinger', { kind: 'stinger', lengthM: 0.03, held: 'ring' }, 'hook', { like: { points: 'treble' } })],
+    fished: 'cast',
+    fall: 'steady',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      plain('jig-head', 'jig-head', 'jig-head'),
+      soft,
+      slot('stinger', { kind: 'stinger', lengthM: 0.03, held: 'ring' }, 'hook', { like: { points: 'treble' } }),
+    ],
   },
   plug: {
-    fished: 'cast', fall: 'floats',
-    slots: [...head, ...toLeader, toHook, link('snap', 'snap'), plain('lure', 'lure', 'hard-lure'), link('hook-ring', 'split-ring'), slot('hook', { kind: 'hook', point: 'open' }, 'hook')],
+    fished: 'cast',
+    fall: 'floats',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      link('snap', 'snap'),
+      plain('lure', 'lure', 'hard-lure'),
+      link('hook-ring', 'split-ring'),
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+    ],
   },
-  spoon: { fished: 'cast', fall: 'fast', slots: [...head, ...swivelled(0.6), toHook, link('snap', 'snap'), plain('lure', 'lure', 'spoon')] },
+  spoon: {
+    fished: 'cast',
+    fall: 'fast',
+    slots: [...head, ...swivelled(0.6), toHook, link('snap', 'snap'), plain('lure', 'lure', 'spoon')],
+  },
   'spoon-behind-attractor': {
     fished: 'trolled',
-    slots: [...head, knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), plain('attractor', 'attractor', 'attractor'), link('rear-swivel', 'swivel'), knot('swivel-knot', 'doubled-eye'), leader('leader', 1), toHook, link('snap', 'snap'), plain('lure', 'lure', 'spoon')],
+    slots: [
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      plain('attractor', 'attractor', 'attractor'),
+      link('rear-swivel', 'swivel'),
+      knot('swivel-knot', 'doubled-eye'),
+      leader('leader', 1),
+      toHook,
+      link('snap', 'snap'),
+      plain('lure', 'lure', 'spoon'),
+    ],
   },
   'fly-behind-attractor': {
     fished: 'trolled',
-    slots: [...head, knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), plain('attractor', 'attractor', 'attractor'), link('rear-swivel', 'swivel'), knot('swivel-knot', 'doubled-eye'), leader('leader', 0.5), link('disc', 'wobble-disc'), toHook, plain('lure', 'lure', 'trolled-fly')],
+    slots: [
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      plain('attractor', 'attractor', 'attractor'),
+      link('rear-swivel', 'swivel'),
+      knot('swivel-knot', 'doubled-eye'),
+      leader('leader', 0.5),
+      link('disc', 'wobble-disc'),
+      toHook,
+      plain('lure', 'lure', 'trolled-fly'),
+    ],
   },
   'bait-head-behind-attractor': {
     fished: 'trolled',
     slots: [
-      ...head, knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), plain('attractor', 'attractor', 'attractor'), link('rear-swivel', 'swivel'), knot('swivel-knot', 'doubled-eye'), leader('leader', 0.5),
-      link('bait-head', 'bait-head'), toHook, slot('hook', { kind: 'hook', point: 'open' }, 'hook'), slot('bait', { kind: 'bait', held: 'back', spins: true }, 'natural-bait'),
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      plain('attractor', 'attractor', 'attractor'),
+      link('rear-swivel', 'swivel'),
+      knot('swivel-knot', 'doubled-eye'),
+      leader('leader', 0.5),
+      link('bait-head', 'bait-head'),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+      slot('bait', { kind: 'bait', held: 'back', spins: true }, 'natural-bait'),
     ],
   },
   'live-bait-snell': {
     fished: 'drifted',
-    slots: [...head, slot('weight', { kind: 'weight', hold: 'free' }, 'weight'), link('bead', 'bead'), knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), plain('snell', 'snell', 'snell'), slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait')],
+    slots: [
+      ...head,
+      slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
+      link('bead', 'bead'),
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      plain('snell', 'snell', 'snell'),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+    ],
   },
   'bouncer-harness': {
     fished: 'drifted',
-    slots: [...head, knot('line-knot', 'doubled-eye'), plain('bouncer', 'bouncer', 'bottom-bouncer'), link('swivel', 'swivel'), plain('snell', 'snell', 'snell', { like: { blade: 'blade' } }), slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait')],
+    slots: [
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      plain('bouncer', 'bouncer', 'bottom-bouncer'),
+      link('swivel', 'swivel'),
+      plain('snell', 'snell', 'snell', { like: { blade: 'blade' } }),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+    ],
   },
   'drop-weight': {
     fished: 'dropped',
-    slots: [...head, ...toLeader, toHook, slot('hook', { kind: 'hook', point: 'open' }, 'hook'), soft, knot('tag-knot', 'wrapped-eye'), leader('tag', 0.4), knot('weight-knot', 'wrapped-eye'), slot('weight', { kind: 'weight', hold: 'fixed' }, 'weight')],
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+      soft,
+      knot('tag-knot', 'wrapped-eye'),
+      leader('tag', 0.4),
+      knot('weight-knot', 'wrapped-eye'),
+      slot('weight', { kind: 'weight', hold: 'fixed' }, 'weight'),
+    ],
   },
   'towed-minnow': {
     fished: 'trolled',
-    slots: [...head, knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), link('front-crimp', 'crimp'), leader('leader', 1.2), link('rear-crimp', 'crimp'), plain('lure', 'lure', 'hard-lure')],
+    slots: [
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      link('front-crimp', 'crimp'),
+      leader('leader', 1.2),
+      link('rear-crimp', 'crimp'),
+      plain('lure', 'lure', 'hard-lure'),
+    ],
   },
   'bridled-bait': {
     fished: 'drifted',
-    slots: [...head, knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), link('front-crimp', 'crimp'), leader('leader', 1.5), link('rear-crimp', 'crimp'), slot('hook', { kind: 'hook', point: 'open' }, 'hook', { like: { style: 'circle' } }), link('bridle', 'bridle'), slot('bait', { kind: 'bait', held: 'bridled' }, 'natural-bait')],
+    slots: [
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      link('front-crimp', 'crimp'),
+      leader('leader', 1.5),
+      link('rear-crimp', 'crimp'),
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook', { like: { style: 'circle' } }),
+      link('bridle', 'bridle'),
+      slot('bait', { kind: 'bait', held: 'bridled' }, 'natural-bait'),
+    ],
   },
-  'hollow-topwater': { fished: 'cast', fall: 'floats', slots: [...head, toHook, plain('lure', 'lure', 'topwater', { like: { body: 'hollow' } })] },
-  'jerked-plug': { fished: 'cast', fall: 'slow', slots: [...head, ...toLeader, toHook, link('trace', 'trace'), link('snap', 'snap'), plain('lure', 'lure', 'hard-lure', { like: { lip: 'no-lip' } })] },
+  'hollow-topwater': {
+    fished: 'cast',
+    fall: 'floats',
+    slots: [...head, toHook, plain('lure', 'lure', 'topwater', { like: { body: 'hollow' } })],
+  },
+  'jerked-plug': {
+    fished: 'cast',
+    fall: 'slow',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      link('trace', 'trace'),
+      link('snap', 'snap'),
+      plain('lure', 'lure', 'hard-lure', { like: { lip: 'no-lip' } }),
+    ],
+  },
   'fast-head': {
     fished: 'trolled',
     slots: [
-      ...head, knot('line-knot', 'doubled-eye'), link('swivel', 'swivel'), link('front-crimp', 'crimp'), leader('leader', 2, { material: 'steel-seven' }),
-      slot('weight', { kind: 'weight', hold: 'pegged' }, 'weight', { like: { shape: 'cone' } }), plain('skirt', 'skirt', 'skirt'), link('rear-crimp', 'crimp'), slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+      ...head,
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      link('front-crimp', 'crimp'),
+      leader('leader', 2, { material: 'steel-seven' }),
+      slot('weight', { kind: 'weight', hold: 'pegged' }, 'weight', { like: { shape: 'cone' } }),
+      plain('skirt', 'skirt', 'skirt'),
+      link('rear-crimp', 'crimp'),
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
     ],
   },
 } as const satisfies Record<string, RigPattern>;

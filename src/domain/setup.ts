@@ -11,7 +11,8 @@ export const chainSchema = z
   .array(jointSchema)
   .max(40)
   .superRefine((chain, context) => {
-    for (const { at, field, allowed } of chainProblems(chain)) broken(context, at < chain.length ? [at, field] : [at], allowed);
+    for (const { at, field, allowed } of chainProblems(chain))
+      broken(context, at < chain.length ? [at, field] : [at], allowed);
   });
 
 /** A setup as a file: its parts with provenance, the chain of joints from rod to bait, one presentation, and the house it is judged in. */
@@ -28,22 +29,37 @@ export const setupFileSchema = z
 
 export type SetupFile = z.infer<typeof setupFileSchema>;
 
-function checkParts({ parts, chain, presentation }: { parts: readonly Part[]; chain: readonly Joint[]; presentation: { wanted: { breakAt: string | null } } }, context: z.RefinementCtx): void {
+function checkParts(
+  {
+    parts,
+    chain,
+    presentation,
+  }: { parts: readonly Part[]; chain: readonly Joint[]; presentation: { wanted: { breakAt: string | null } } },
+  context: z.RefinementCtx,
+): void {
   const byId = new Map(parts.map((part) => [part.id, part]));
   parts.forEach((part, i) => {
     if (byId.get(part.id) !== part) broken(context, ['parts', i, 'id'], 'an id that no other part has');
   });
   chain.forEach((joint, i) => {
     const kinds: readonly string[] = PARTS_OF_JOINT[joint.kind];
-    if (!kinds.includes(byId.get(joint.partId)?.kind ?? '')) broken(context, ['chain', i, 'partId'], `the id of a part of kind ${kinds.join(' or ')}`);
+    if (!kinds.includes(byId.get(joint.partId)?.kind ?? ''))
+      broken(context, ['chain', i, 'partId'], `the id of a part of kind ${kinds.join(' or ')}`);
   });
   const bare = (joint: Joint) => {
     const part = byId.get(joint.partId);
     return part?.kind === 'hard-lure' && part.hookStations === 0;
   };
-  const hooked = chain.some((joint) => joint.kind === 'hook' || joint.kind === 'jig-head' || joint.kind === 'snell' || (joint.kind === 'lure' && !bare(joint)));
+  const hooked = chain.some(
+    (joint) =>
+      joint.kind === 'hook' ||
+      joint.kind === 'jig-head' ||
+      joint.kind === 'snell' ||
+      (joint.kind === 'lure' && !bare(joint)),
+  );
   const lure = chain.findIndex(bare);
   if (!hooked && lure >= 0) broken(context, ['chain', lure + 1], 'a hook behind a lure that carries none');
   const { breakAt } = presentation.wanted;
-  if (breakAt !== null && !chain.some((joint) => joint.id === breakAt)) broken(context, ['presentation', 'wanted', 'breakAt'], "the id of one of the chain's joints, or null");
+  if (breakAt !== null && !chain.some((joint) => joint.id === breakAt))
+    broken(context, ['presentation', 'wanted', 'breakAt'], "the id of one of the chain's joints, or null");
 }

@@ -7,7 +7,11 @@ import { partDetail, partTitle } from './part-text';
 import { jointText } from './setup-text';
 
 /** What a change does, in a few words: `hook: wide gap 4/0`, `shorter cast: 15 m`. */
-export function changeText(i18n: I18n, change: Change, setup: Pick<Setup, 'chain' | 'parts'>): { readonly what: string; readonly to: string; readonly detail: string } {
+export function changeText(
+  i18n: I18n,
+  change: Change,
+  setup: Pick<Setup, 'chain' | 'parts'>,
+): { readonly what: string; readonly to: string; readonly detail: string } {
   const { t } = i18n;
   const jointOf = (id: string) => {
     const joint = setup.chain.find((each) => each.id === id);
@@ -21,7 +25,11 @@ export function changeText(i18n: I18n, change: Change, setup: Pick<Setup, 'chain
       return { what: change.jointIds.map(jointOf).join(', '), to: partTitle(i18n, part), detail };
     }
     case 'joint':
-      return { what: t(`technique.${change.technique}`), to: valueText(i18n, change.field, change.value), detail: jointOf(change.jointId) };
+      return {
+        what: t(`technique.${change.technique}`),
+        to: valueText(i18n, change.field, change.value),
+        detail: jointOf(change.jointId),
+      };
     case 'present':
       return { what: t(`technique.${change.technique}`), to: valueText(i18n, change.path, change.value), detail: '' };
     default:
@@ -30,11 +38,25 @@ export function changeText(i18n: I18n, change: Change, setup: Pick<Setup, 'chain
 }
 
 const MEASURES: Readonly<Record<string, Measure>> = {
-  distanceM: 'distance', depthM: 'depth', slackM: 'distance', 'sweep.stepBackM': 'distance', clutchN: 'force', speedMps: 'speed', holderRad: 'angle', lengthM: 'distance', offCentreM: 'size',
-  lineOutM: 'distance', 'gear.cableM': 'distance', 'gear.leadM': 'distance',
+  distanceM: 'distance',
+  depthM: 'depth',
+  slackM: 'distance',
+  'sweep.stepBackM': 'distance',
+  clutchN: 'force',
+  speedMps: 'speed',
+  holderRad: 'angle',
+  lengthM: 'distance',
+  offCentreM: 'size',
+  lineOutM: 'distance',
+  'gear.cableM': 'distance',
+  'gear.leadM': 'distance',
 };
 
-function valueText({ t, format, number }: Pick<I18n, 't' | 'format' | 'number'>, field: string, value: number | string): string {
+function valueText(
+  { t, format, number }: Pick<I18n, 't' | 'format' | 'number'>,
+  field: string,
+  value: number | string,
+): string {
   if (typeof value === 'number') {
     const measure = MEASURES[field];
     return measure ? format(value, measure) : number(value, 0);

@@ -6,7 +6,13 @@ import type { I18n } from './client';
 type Words = Pick<I18n, 't'>;
 
 /** Where a row's name stands already under another word. */
-const ROWS_ELSEWHERE: Readonly<Record<string, string>> = { castStyles: 'style', setWays: 'way', mouths: 'mouth', covers: 'cover', fallWindows: 'fall' };
+const ROWS_ELSEWHERE: Readonly<Record<string, string>> = {
+  castStyles: 'style',
+  setWays: 'way',
+  mouths: 'mouth',
+  covers: 'cover',
+  fallWindows: 'fall',
+};
 
 /** The name of a class row, as `soft mouth`. */
 export function classRowText({ t }: Words, { table, row }: Pick<ClassFigure, 'table' | 'row'>): string {
@@ -15,13 +21,18 @@ export function classRowText({ t }: Words, { table, row }: Pick<ClassFigure, 'ta
 }
 
 /** The name of one figure in its row. */
-export const classFieldText = ({ t }: Words, { field }: Pick<ClassFigure, 'field'>): string => t(`classField.${field.split('.').at(-1)!}` as 'classField.cd');
+export const classFieldText = ({ t }: Words, { field }: Pick<ClassFigure, 'field'>): string =>
+  t(`classField.${field.split('.').at(-1)!}` as 'classField.cd');
 
 /** Why the class value is what it is. */
-export const classReasonText = ({ t }: Words, { table, row }: Pick<ClassFigure, 'table' | 'row'>): string => t(`classReason.${table}.${row}` as 'classReason.crimp.share');
+export const classReasonText = ({ t }: Words, { table, row }: Pick<ClassFigure, 'table' | 'row'>): string =>
+  t(`classReason.${table}.${row}` as 'classReason.crimp.share');
 
 /** What a class figure measures, and the SI value of one of its own units. */
-export function measureOfClass({ field }: Pick<ClassFigure, 'field'>): { readonly measure: Measure; readonly si: number } {
+export function measureOfClass({ field }: Pick<ClassFigure, 'field'>): {
+  readonly measure: Measure;
+  readonly si: number;
+} {
   const name = field.split('.').at(-1)!;
   const found = UNITS.find(([suffix]) => suffix.test(name));
   return found ? { measure: found[1], si: found[2] } : { measure: 'ratio', si: 1 };

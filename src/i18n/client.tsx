@@ -9,7 +9,13 @@ import { readQuantity } from './read-quantity';
 
 const PreferencesContext = createContext<Preferences | null>(null);
 
-export function PreferencesProvider({ preferences, children }: { readonly preferences: Preferences; readonly children: ReactNode }) {
+export function PreferencesProvider({
+  preferences,
+  children,
+}: {
+  readonly preferences: Preferences;
+  readonly children: ReactNode;
+}) {
   return <PreferencesContext value={preferences}>{children}</PreferencesContext>;
 }
 
@@ -19,7 +25,12 @@ export function useI18n() {
   if (!preferences) throw new Error('useI18n stands outside PreferencesProvider');
   const t = useTranslations();
   return useMemo(
-    () => ({ t, preferences, ...formatter(preferences), read: (text: string, measure: Measure) => readQuantity(text, measure, preferences) }),
+    () => ({
+      t,
+      preferences,
+      ...formatter(preferences),
+      read: (text: string, measure: Measure) => readQuantity(text, measure, preferences),
+    }),
     [t, preferences],
   );
 }

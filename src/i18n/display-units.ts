@@ -11,9 +11,19 @@ export interface DisplayUnit {
   readonly maxDecimals: number;
 }
 
-const unit = (name: Unit, digits = 3, maxDecimals = 2, label: string = name): DisplayUnit => ({ label, perUnit: SI_PER_UNIT[name], digits, maxDecimals });
+const unit = (name: Unit, digits = 3, maxDecimals = 2, label: string = name): DisplayUnit => ({
+  label,
+  perUnit: SI_PER_UNIT[name],
+  digits,
+  maxDecimals,
+});
 const both = (display: DisplayUnit) => ({ metric: display, customary: display });
-const bare = (label: string, perUnit: number, digits: number, maxDecimals: number): DisplayUnit => ({ label, perUnit, digits, maxDecimals });
+const bare = (label: string, perUnit: number, digits: number, maxDecimals: number): DisplayUnit => ({
+  label,
+  perUnit,
+  digits,
+  maxDecimals,
+});
 
 /** The only place where display units are chosen, each measure by the habit of those who use it. Forces in kilograms or pounds, never newtons. */
 export const DISPLAY_UNITS: Readonly<Record<Measure, Readonly<Record<UnitSystem, DisplayUnit>>>> = {
@@ -29,15 +39,24 @@ export const DISPLAY_UNITS: Readonly<Record<Measure, Readonly<Record<UnitSystem,
   force: { metric: unit('kgf', 3, 2, 'kg'), customary: unit('lbf', 3, 1, 'lb') },
   smallForce: { metric: bare('g', SI_PER_UNIT.kgf / 1e3, 3, 1), customary: bare('oz', SI_PER_UNIT.lbf / 16, 3, 2) },
   moment: { metric: unit('kgf·m', 3, 2, 'kg·m'), customary: unit('ft·lbf', 3, 1, 'ft·lb') },
-  rigidity: { metric: bare('kg·m²', SI_PER_UNIT.kgf, 3, 2), customary: bare('lb·ft²', SI_PER_UNIT.lbf * SI_PER_UNIT.ft ** 2, 3, 1) },
+  rigidity: {
+    metric: bare('kg·m²', SI_PER_UNIT.kgf, 3, 2),
+    customary: bare('lb·ft²', SI_PER_UNIT.lbf * SI_PER_UNIT.ft ** 2, 3, 1),
+  },
   speed: { metric: unit('m/s', 2, 2), customary: unit('ft/s', 2, 1) },
   acceleration: { metric: bare('m/s²', 1, 2, 0), customary: bare('ft/s²', SI_PER_UNIT.ft, 3, 0) },
   time: both(unit('s', 2, 2)),
   angle: both(unit('deg', 3, 0, '°')),
   ratio: both(bare('×', 1, 3, 2)),
   share: both(bare('%', 0.01, 2, 0)),
-  temperature: { metric: bare('°C', 1, 2, 0), customary: { label: '°F', perUnit: 5 / 9, offset: -32, digits: 3, maxDecimals: 0 } },
+  temperature: {
+    metric: bare('°C', 1, 2, 0),
+    customary: { label: '°F', perUnit: 5 / 9, offset: -32, digits: 3, maxDecimals: 0 },
+  },
   salinity: both(bare('‰', 1, 3, 1)),
   density: both(bare('kg/m³', 1, 4, 0)),
-  stress: { metric: bare('kg/mm²', SI_PER_UNIT.kgf / 1e-6, 2, 2), customary: bare('lb/in²', SI_PER_UNIT.lbf / SI_PER_UNIT.in ** 2, 3, 0) },
+  stress: {
+    metric: bare('kg/mm²', SI_PER_UNIT.kgf / 1e-6, 2, 2),
+    customary: bare('lb/in²', SI_PER_UNIT.lbf / SI_PER_UNIT.in ** 2, 3, 0),
+  },
 };

@@ -10,7 +10,8 @@ type Word = keyof Catalogue['word'];
 
 /** The name of a field by its path. */
 export function fieldLabel({ t }: Pick<I18n, 't'>, kind: PartKind, path: string): string {
-  if (path.startsWith('shares.')) return t('field.shareIn', { material: t(`word.${path.slice('shares.'.length) as Word}`) });
+  if (path.startsWith('shares.'))
+    return t('field.shareIn', { material: t(`word.${path.slice('shares.'.length) as Word}`) });
   if (kind === 'hardware' && path === 'widthM') return t('field.outerWidth');
   return t(`field.${(path.startsWith('price') ? 'price' : path.replaceAll('.', '_')) as FieldName}`);
 }

@@ -11,7 +11,12 @@ export const wordsOfPart = (i18n: Pick<I18n, 't' | 'format' | 'number'>, part: P
  * mass is found as a mass, however it is written: `1/4 oz` finds 7 g.
  * `wordsOf` gives the part's words; who searches many parts often keeps them.
  */
-export function foundAs(i18n: I18n, part: Part, find: string, wordsOf: (part: Part) => string = (each) => wordsOfPart(i18n, each)): 0 | 1 | 2 {
+export function foundAs(
+  i18n: I18n,
+  part: Part,
+  find: string,
+  wordsOf: (part: Part) => string = (each) => wordsOfPart(i18n, each),
+): 0 | 1 | 2 {
   const wanted = find.trim().toLowerCase();
   if (wanted === '') return 1;
   if ('massKg' in part && part.massKg) {

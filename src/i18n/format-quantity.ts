@@ -31,7 +31,10 @@ export function formatter({ locale, units }: Preferences): Formatter {
     made.set(decimals, known);
     return known;
   };
-  const dates = { short: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }), full: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }) };
+  const dates = {
+    short: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }),
+    full: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }),
+  };
   const number = (value: number, maxDecimals: number) => ofDecimals(maxDecimals).format(value).replace('-', '−');
   const inUnit = (value: number, measure: Measure): number => {
     const { perUnit, offset = 0 } = DISPLAY_UNITS[measure][units];
@@ -54,7 +57,8 @@ export function formatter({ locale, units }: Preferences): Formatter {
     },
     unitLabel: (measure) => DISPLAY_UNITS[measure][units].label,
     number,
-    money: ({ minor, currency }) => `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
+    money: ({ minor, currency }) =>
+      `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
     date: (date, style = 'short') => dates[style].format(date),
   };
 }

@@ -43,36 +43,62 @@ describe('readQuantity: as anglers write it', () => {
   });
 
   it.each<[string, Measure, string]>([
-    ['', 'mass', 'empty'], ['abc', 'mass', 'not-a-number'], ['1/0 oz', 'mass', 'not-a-number'], ['1.2.3', 'depth', 'not-a-number'], ['5 lb', 'depth', 'unknown-unit'], ['5 furlong', 'distance', 'unknown-unit'], ['2 oz', 'angle', 'unknown-unit'], ['1e3', 'depth', 'unknown-unit'],
+    ['', 'mass', 'empty'],
+    ['abc', 'mass', 'not-a-number'],
+    ['1/0 oz', 'mass', 'not-a-number'],
+    ['1.2.3', 'depth', 'not-a-number'],
+    ['5 lb', 'depth', 'unknown-unit'],
+    ['5 furlong', 'distance', 'unknown-unit'],
+    ['2 oz', 'angle', 'unknown-unit'],
+    ['1e3', 'depth', 'unknown-unit'],
   ])('refuses %s as a %s: %s', (text, measure, kind) => expect(readQuantity(text, measure, metric).kind).toBe(kind));
 
   it('reads back what it writes, in both systems and both languages', () =>
     fc.assert(
-      fc.property(fc.constantFrom<Measure>('mass', 'distance', 'depth', 'force', 'speed', 'size', 'angle', 'temperature'), fc.double({ min: 0.5, max: 90, noNaN: true }), fc.constantFrom(metric, customary, spanish), (measure, shown, preferences) => {
-        const { perUnit, offset = 0 } = DISPLAY_UNITS[measure][preferences.units];
-        const value = (shown + offset) * perUnit;
-        const read = readQuantity(formatter(preferences).format(value, measure), measure, preferences);
-        expect(read.kind).toBe('read');
-        if (read.kind === 'read') expect(Math.abs(read.value - value) / perUnit).toBeLessThan(0.51);
-      }),
+      fc.property(
+        fc.constantFrom<Measure>('mass', 'distance', 'depth', 'force', 'speed', 'size', 'angle', 'temperature'),
+        fc.double({ min: 0.5, max: 90, noNaN: true }),
+        fc.constantFrom(metric, customary, spanish),
+        (measure, shown, preferences) => {
+          const { perUnit, offset = 0 } = DISPLAY_UNITS[measure][preferences.units];
+          const value = (shown + offset) * perUnit;
+          const read = readQuantity(formatter(preferences).format(value, measure), measure, preferences);
+          expect(read.kind).toBe('read');
+          if (read.kind === 'read') expect(Math.abs(read.value - value) / perUnit).toBeLessThan(0.51);
+        },
+      ),
     ));
 });
 
 describe('formatter', () => {
   it.each<[Preferences, number, Measure, string]>([
-    [metric, 0.0264, 'mass', '26.4 g'], [spanish, 0.0264, 'mass', '26,4 g'], [customary, 0.0070873808, 'mass', '0.25 oz'],
-    [metric, 64.33, 'force', '6.56 kg'], [customary, 64.33, 'force', '14.5 lb'], [metric, Math.PI / 2, 'angle', '90°'], [customary, 9, 'temperature', '48 °F'],
-    [metric, 0.126, 'share', '13%'], [metric, 1.6496, 'ratio', '1.65×'],
-  ])('%o shows %d %s as %s', (preferences, value, measure, text) => expect(formatter(preferences).format(value, measure)).toBe(text));
+    [metric, 0.0264, 'mass', '26.4 g'],
+    [spanish, 0.0264, 'mass', '26,4 g'],
+    [customary, 0.0070873808, 'mass', '0.25 oz'],
+    [metric, 64.33, 'force', '6.56 kg'],
+    [customary, 64.33, 'force', '14.5 lb'],
+    [metric, Math.PI / 2, 'angle', '90°'],
+    [customary, 9, 'temperature', '48 °F'],
+    [metric, 0.126, 'share', '13%'],
+    [metric, 1.6496, 'ratio', '1.65×'],
+  ])('%o shows %d %s as %s', (preferences, value, measure, text) =>
+    expect(formatter(preferences).format(value, measure)).toBe(text),
+  );
 
   it('never shows a newton, and a dash for no value', () => {
-    for (const units of Object.values(DISPLAY_UNITS)) for (const { label } of Object.values(units)) expect(label).not.toMatch(/\bN\b/);
+    for (const units of Object.values(DISPLAY_UNITS))
+      for (const { label } of Object.values(units)) expect(label).not.toMatch(/\bN\b/);
     expect(formatter(metric).format(null, 'mass')).toBe('–');
   });
 });
 
 describe('catalogues', () => {
-  const flat = (value: object, prefix = ''): [string, string][] => Object.entries(value).flatMap(([key, entry]: [string, unknown]) => (typeof entry === 'object' && entry !== null ? flat(entry, `${prefix}${key}.`) : [[`${prefix}${key}`, String(entry)]]));
+  const flat = (value: object, prefix = ''): [string, string][] =>
+    Object.entries(value).flatMap(([key, entry]: [string, unknown]) =>
+      typeof entry === 'object' && entry !== null
+        ? flat(entry, `${prefix}${key}.`)
+        : [[`${prefix}${key}`, String(entry)]],
+    );
   const en = new Map(flat(catalogueOf('en')));
   const es = new Map(flat(catalogueOf('es')));
   const parameters = (text: string) => [...text.matchAll(/\{(\w+)[,}]/g)].map((match) => match[1]).sort();
@@ -87,7 +113,11 @@ describe('catalogues', () => {
 describe('readPreferences', () => {
   const none = () => undefined;
   it('follows the cookies, then the browser, then the defaults', () => {
-    expect(readPreferences((name) => ({ locale: 'es', units: 'customary', lighting: 'lamp' })[name], 'en')).toEqual({ locale: 'es', units: 'customary', lighting: 'lamp' });
+    expect(readPreferences((name) => ({ locale: 'es', units: 'customary', lighting: 'lamp' })[name], 'en')).toEqual({
+      locale: 'es',
+      units: 'customary',
+      lighting: 'lamp',
+    });
     expect(readPreferences(none, 'de-DE,es-MX;q=0.8,en;q=0.5').locale).toBe('es');
     expect(readPreferences(none, 'fr')).toEqual({ locale: 'en', units: 'metric', lighting: 'day' });
     expect(readPreferences(() => 'nonsense', null).lighting).toBe('day');

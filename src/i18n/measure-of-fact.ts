@@ -26,4 +26,5 @@ export function measureOfFact(name: string, value: number): Measure | null {
 }
 
 /** Lengths of things, as against lengths of line and of ways. */
-const SMALL_FACT = /^(clear|gap|asked|exit|width|tip|height|diameter|shank|body|spacing|off|bore|least|most|rollArm|widest|more)M$/;
+const SMALL_FACT =
+  /^(clear|gap|asked|exit|width|tip|height|diameter|shank|body|spacing|off|bore|least|most|rollArm|widest|more)M$/;

@@ -17,7 +17,12 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
     case 'reel':
       return t(`part.reel.${part.build}`, { gear: number(part.gearRatio.value, 1) });
     case 'line':
-      return t('part.line.title', { material: t(`word.${part.material}`), diameter: part.diameterM ? format(part.diameterM.value, 'diameter') : format(part.strengthN?.value ?? null, 'force') });
+      return t('part.line.title', {
+        material: t(`word.${part.material}`),
+        diameter: part.diameterM
+          ? format(part.diameterM.value, 'diameter')
+          : format(part.strengthN?.value ?? null, 'force'),
+      });
     case 'knot':
       return t(`word.${part.pattern}`);
     case 'weight':
@@ -29,7 +34,9 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
     case 'soft-bait':
       return t('part.soft-bait.title', { tail: t(`word.${part.tail}`), length: format(part.lengthM.value, 'size') });
     case 'hard-lure':
-      return capital(t('part.hard-lure.title', { buoyancy: t(`word.${part.buoyancy}`), length: format(part.lengthM.value, 'size') }));
+      return capital(
+        t('part.hard-lure.title', { buoyancy: t(`word.${part.buoyancy}`), length: format(part.lengthM.value, 'size') }),
+      );
     case 'spoon':
       return t('part.spoon.title', { mass: format(part.massKg.value, 'mass') });
     case 'topwater':
@@ -39,15 +46,23 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
     case 'diving-plane':
       return t(`part.${part.kind}.title`, { length: format(part.lengthM.value, 'size') });
     case 'skirted-jig':
-      return t(part.blade === 'blade' ? 'part.skirted-jig.bladed' : 'part.skirted-jig.title', { mass: format(part.massKg.value, 'mass') });
+      return t(part.blade === 'blade' ? 'part.skirted-jig.bladed' : 'part.skirted-jig.title', {
+        mass: format(part.massKg.value, 'mass'),
+      });
     case 'attractor':
-      return t('part.attractor.title', { motion: t(`word.${part.motion}`), length: format(part.lengthM.value, 'size') });
+      return t('part.attractor.title', {
+        motion: t(`word.${part.motion}`),
+        length: format(part.lengthM.value, 'size'),
+      });
     case 'bottom-bouncer':
       return t('part.bottom-bouncer.title', { mass: format(part.massKg.value, 'mass') });
     case 'snell':
       return t('part.snell.title', { hooks: part.hooks, size: part.hookSize });
     case 'hardware':
-      return t('part.hardware.title', { form: capital(t(`word.${part.form}`)), width: format(part.widthM.value, 'size') });
+      return t('part.hardware.title', {
+        form: capital(t(`word.${part.form}`)),
+        width: format(part.widthM.value, 'size'),
+      });
     case 'natural-bait':
       return t('part.natural-bait.title', { bait: t(`word.${part.bait}`), length: format(part.lengthM.value, 'size') });
     default:
@@ -56,37 +71,65 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
 }
 
 /** The second line: what matters of the part in its joint, or in the Box where there is none. */
-export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn?: LineMaterial, classes: Pick<Classes, 'knots'> = DEFAULT_CLASSES): string {
+export function partDetail(
+  words: Words,
+  part: Part,
+  joint: Joint | null,
+  tiedIn?: LineMaterial,
+  classes: Pick<Classes, 'knots'> = DEFAULT_CLASSES,
+): string {
   const { t, format } = words;
   switch (part.kind) {
     case 'rod':
       return part.stiffness.kind === 'class'
-        ? t('part.rod.detail', { length: format(part.lengthM.value, 'rodLength'), power: t(`word.${part.stiffness.power}`), action: t(`word.${part.stiffness.action}`) })
+        ? t('part.rod.detail', {
+            length: format(part.lengthM.value, 'rodLength'),
+            power: t(`word.${part.stiffness.power}`),
+            action: t(`word.${part.stiffness.action}`),
+          })
         : t('part.rod.measured', { length: format(part.lengthM.value, 'rodLength') });
     case 'reel':
       return t('part.reel.detail', { clutch: format(part.clutchMaxN.value, 'force') });
     case 'line':
       return joint?.kind === 'leader'
-        ? t('part.line.leader', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(joint.lengthM, 'distance') })
-        : t('part.line.detail', { strength: format(part.strengthN?.value ?? null, 'force'), length: format(part.lengthM.value, 'distance') });
+        ? t('part.line.leader', {
+            strength: format(part.strengthN?.value ?? null, 'force'),
+            length: format(joint.lengthM, 'distance'),
+          })
+        : t('part.line.detail', {
+            strength: format(part.strengthN?.value ?? null, 'force'),
+            length: format(part.lengthM.value, 'distance'),
+          });
     case 'knot':
-      return t('part.knot.detail', { share: tiedIn ? format(knotShare(part, tiedIn, classes).value, 'share') : knotShares(words, part) });
+      return t('part.knot.detail', {
+        share: tiedIn ? format(knotShare(part, tiedIn, classes).value, 'share') : knotShares(words, part),
+      });
     case 'weight':
-      return joint?.kind === 'weight' ? t('part.weight.detail', { mass: format(part.massKg.value, 'mass'), hold: t(`word.${joint.hold}`) }) : t('part.weight.plain', { mass: format(part.massKg.value, 'mass') });
+      return joint?.kind === 'weight'
+        ? t('part.weight.detail', { mass: format(part.massKg.value, 'mass'), hold: t(`word.${joint.hold}`) })
+        : t('part.weight.plain', { mass: format(part.massKg.value, 'mass') });
     case 'hook':
-      if (joint?.kind === 'stinger') return t('part.hook.stinger', { length: format(joint.lengthM, 'size'), held: t(`word.${joint.held}`) });
+      if (joint?.kind === 'stinger')
+        return t('part.hook.stinger', { length: format(joint.lengthM, 'size'), held: t(`word.${joint.held}`) });
       return joint?.kind === 'hook'
         ? t('part.hook.detail', { wire: format(part.wireM.value, 'size'), point: t(`word.${joint.point}`) })
         : t('part.hook.plain', { wire: format(part.wireM.value, 'size'), wireClass: t(`word.${part.wireClass}`) });
     case 'jig-head':
       return t('part.jig-head.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
     case 'soft-bait':
-      if (joint?.kind === 'bait' && joint.segmentsOff) return t('part.trimmed', { mass: format(part.massKg.value, 'mass'), segments: joint.segmentsOff });
-      return t('part.soft-bait.detail', { mass: format(part.massKg.value, 'mass'), material: t(`word.${part.material}`) });
+      if (joint?.kind === 'bait' && joint.segmentsOff)
+        return t('part.trimmed', { mass: format(part.massKg.value, 'mass'), segments: joint.segmentsOff });
+      return t('part.soft-bait.detail', {
+        mass: format(part.massKg.value, 'mass'),
+        material: t(`word.${part.material}`),
+      });
     case 'hard-lure':
       return t('part.hard-lure.detail', { mass: format(part.massKg.value, 'mass'), lip: t(`word.${part.lip}`) });
     case 'spoon':
-      return t('part.spoon.detail', { length: format(part.lengthM.value, 'size'), material: t(`word.${part.material}`) });
+      return t('part.spoon.detail', {
+        length: format(part.lengthM.value, 'size'),
+        material: t(`word.${part.material}`),
+      });
     case 'topwater':
       return t('part.topwater.detail', { mass: format(part.massKg.value, 'mass'), body: t(`word.${part.body}`) });
     case 'trolled-fly':
@@ -95,7 +138,8 @@ export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn
     case 'skirted-jig':
       return t('part.skirted-jig.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
     case 'trailer':
-      if (joint?.kind === 'trailer' && joint.segmentsOff) return t('part.trimmed', { mass: format(part.massKg.value, 'mass'), segments: joint.segmentsOff });
+      if (joint?.kind === 'trailer' && joint.segmentsOff)
+        return t('part.trimmed', { mass: format(part.massKg.value, 'mass'), segments: joint.segmentsOff });
       return t('part.trailer.detail', { mass: format(part.massKg.value, 'mass'), tail: t(`word.${part.tail}`) });
     case 'skirt':
       return t('part.skirt.detail', { mass: format(part.massKg.value, 'mass'), strands: t(`word.${part.strands}`) });
@@ -104,11 +148,20 @@ export function partDetail(words: Words, part: Part, joint: Joint | null, tiedIn
     case 'bottom-bouncer':
       return t('part.bottom-bouncer.detail', { length: format(part.armM.value, 'size') });
     case 'snell':
-      return t('part.snell.detail', { length: format(part.lengthM.value, 'distance'), strength: format(part.strengthN.value, 'force') });
+      return t('part.snell.detail', {
+        length: format(part.lengthM.value, 'distance'),
+        strength: format(part.strengthN.value, 'force'),
+      });
     case 'hardware':
-      return part.strengthN ? t('part.hardware.detail', { strength: format(part.strengthN.value, 'force') }) : t('part.hardware.plain', { mass: format(part.massKg.value, 'mass') });
+      return part.strengthN
+        ? t('part.hardware.detail', { strength: format(part.strengthN.value, 'force') })
+        : t('part.hardware.plain', { mass: format(part.massKg.value, 'mass') });
     case 'natural-bait':
-      if (joint?.kind === 'bait') return t('part.natural-bait.held', { mass: format(part.massKg.value, 'mass'), held: t(`word.${joint.held ?? 'threaded'}`) });
+      if (joint?.kind === 'bait')
+        return t('part.natural-bait.held', {
+          mass: format(part.massKg.value, 'mass'),
+          held: t(`word.${joint.held ?? 'threaded'}`),
+        });
       return t('part.natural-bait.detail', { mass: format(part.massKg.value, 'mass'), state: t(`word.${part.state}`) });
     default:
       return part satisfies never;
@@ -127,7 +180,11 @@ export function leastKnown(part: Part): Provenance {
 
 function knotShares({ format }: Words, knot: KnotPart): string {
   const { fluorocarbon, nylon, braid } = KNOTS[knot.pattern].shares;
-  const shares = [knot.shares.fluorocarbon?.value ?? fluorocarbon, knot.shares.nylon?.value ?? nylon, knot.shares.braid?.value ?? braid];
+  const shares = [
+    knot.shares.fluorocarbon?.value ?? fluorocarbon,
+    knot.shares.nylon?.value ?? nylon,
+    knot.shares.braid?.value ?? braid,
+  ];
   const low = Math.min(...shares);
   const high = Math.max(...shares);
   return low === high ? format(low, 'share') : `${format(low, 'share')}–${format(high, 'share')}`;

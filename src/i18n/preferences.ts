@@ -13,13 +13,21 @@ export interface Preferences {
   readonly lighting: Lighting;
 }
 
-const pick = <T extends string>(values: readonly T[], given: string | undefined, otherwise: T): T => values.find((value) => value === given) ?? otherwise;
+const pick = <T extends string>(values: readonly T[], given: string | undefined, otherwise: T): T =>
+  values.find((value) => value === given) ?? otherwise;
 
 /** Reads the cookies; without one the browser's first known language, metric and day. */
-export function readPreferences(cookie: (name: string) => string | undefined, acceptLanguage: string | null): Preferences {
+export function readPreferences(
+  cookie: (name: string) => string | undefined,
+  acceptLanguage: string | null,
+): Preferences {
   const spoken = (acceptLanguage ?? '').split(',').map((entry) => entry.trim().slice(0, 2).toLowerCase());
   return {
-    locale: pick(LOCALES, cookie('locale'), LOCALES.find((locale) => locale === spoken.find((word) => pick<string>(LOCALES, word, '') !== '')) ?? 'en'),
+    locale: pick(
+      LOCALES,
+      cookie('locale'),
+      LOCALES.find((locale) => locale === spoken.find((word) => pick<string>(LOCALES, word, '') !== '')) ?? 'en',
+    ),
     units: pick(UNIT_SYSTEMS, cookie('units'), 'metric'),
     lighting: pick(LIGHTINGS, cookie('lighting'), 'day'),
   };

@@ -3,19 +3,70 @@ import { SI_PER_UNIT } from '@/core/units';
 import { DISPLAY_UNITS } from './display-units';
 import type { Preferences } from './preferences';
 
-export type ReadOutcome = { readonly kind: 'read'; readonly value: number } | { readonly kind: 'not-a-number' | 'unknown-unit' | 'empty'; readonly given: string };
+export type ReadOutcome =
+  | { readonly kind: 'read'; readonly value: number }
+  | { readonly kind: 'not-a-number' | 'unknown-unit' | 'empty'; readonly given: string };
 
 /** Spellings of units by what they measure; a bare number takes the reader's own unit. */
-const LENGTH = { m: 1, cm: SI_PER_UNIT.cm, mm: SI_PER_UNIT.mm, ft: SI_PER_UNIT.ft, "'": SI_PER_UNIT.ft, '′': SI_PER_UNIT.ft, in: SI_PER_UNIT.in, '"': SI_PER_UNIT.in, '″': SI_PER_UNIT.in, yd: SI_PER_UNIT.yd, pies: SI_PER_UNIT.ft, pie: SI_PER_UNIT.ft, pulg: SI_PER_UNIT.in };
-const MASS = { kg: 1, g: SI_PER_UNIT.g, gr: SI_PER_UNIT.g, oz: SI_PER_UNIT.oz, onz: SI_PER_UNIT.oz, lb: SI_PER_UNIT.lb, lbs: SI_PER_UNIT.lb };
-const FORCE = { kg: SI_PER_UNIT.kgf, kgf: SI_PER_UNIT.kgf, g: SI_PER_UNIT.kgf / 1000, lb: SI_PER_UNIT.lbf, lbs: SI_PER_UNIT.lbf, lbf: SI_PER_UNIT.lbf, N: 1, n: 1 };
-const SPEED = { 'm/s': 1, 'km/h': SI_PER_UNIT['km/h'], mph: SI_PER_UNIT.mph, kn: SI_PER_UNIT.kn, 'ft/s': SI_PER_UNIT['ft/s'] };
+const LENGTH = {
+  m: 1,
+  cm: SI_PER_UNIT.cm,
+  mm: SI_PER_UNIT.mm,
+  ft: SI_PER_UNIT.ft,
+  "'": SI_PER_UNIT.ft,
+  '′': SI_PER_UNIT.ft,
+  in: SI_PER_UNIT.in,
+  '"': SI_PER_UNIT.in,
+  '″': SI_PER_UNIT.in,
+  yd: SI_PER_UNIT.yd,
+  pies: SI_PER_UNIT.ft,
+  pie: SI_PER_UNIT.ft,
+  pulg: SI_PER_UNIT.in,
+};
+const MASS = {
+  kg: 1,
+  g: SI_PER_UNIT.g,
+  gr: SI_PER_UNIT.g,
+  oz: SI_PER_UNIT.oz,
+  onz: SI_PER_UNIT.oz,
+  lb: SI_PER_UNIT.lb,
+  lbs: SI_PER_UNIT.lb,
+};
+const FORCE = {
+  kg: SI_PER_UNIT.kgf,
+  kgf: SI_PER_UNIT.kgf,
+  g: SI_PER_UNIT.kgf / 1000,
+  lb: SI_PER_UNIT.lbf,
+  lbs: SI_PER_UNIT.lbf,
+  lbf: SI_PER_UNIT.lbf,
+  N: 1,
+  n: 1,
+};
+const SPEED = {
+  'm/s': 1,
+  'km/h': SI_PER_UNIT['km/h'],
+  mph: SI_PER_UNIT.mph,
+  kn: SI_PER_UNIT.kn,
+  'ft/s': SI_PER_UNIT['ft/s'],
+};
 const ANGLE = { '°': SI_PER_UNIT.deg, deg: SI_PER_UNIT.deg, rad: 1 };
 
 const UNITS: Partial<Record<Measure, Readonly<Record<string, number>>>> = {
-  mass: MASS, bodyMass: MASS, rodLength: LENGTH, distance: LENGTH, depth: LENGTH, size: LENGTH, diameter: LENGTH, force: FORCE, speed: SPEED, angle: ANGLE,
+  mass: MASS,
+  bodyMass: MASS,
+  rodLength: LENGTH,
+  distance: LENGTH,
+  depth: LENGTH,
+  size: LENGTH,
+  diameter: LENGTH,
+  force: FORCE,
+  speed: SPEED,
+  angle: ANGLE,
   volume: { ml: 1e-6, 'cm³': 1e-6, cc: 1e-6, l: 1e-3 },
-  time: { s: 1 }, salinity: { '‰': 1 }, share: { '%': 0.01 }, ratio: { '×': 1, x: 1 },
+  time: { s: 1 },
+  salinity: { '‰': 1 },
+  share: { '%': 0.01 },
+  ratio: { '×': 1, x: 1 },
 };
 
 /**
@@ -33,22 +84,36 @@ export function readQuantity(text: string, measure: Measure, { units }: Pick<Pre
   if (feetAndInches && known["'"] !== undefined) {
     const feet = readNumber(feetAndInches[1]!);
     const inches = readNumber(feetAndInches[2]!);
-    return feet === null || inches === null ? { kind: 'not-a-number', given } : { kind: 'read', value: feet * SI_PER_UNIT.ft + inches * SI_PER_UNIT.in };
+    return feet === null || inches === null
+      ? { kind: 'not-a-number', given }
+      : { kind: 'read', value: feet * SI_PER_UNIT.ft + inches * SI_PER_UNIT.in };
   }
   const match = /^([-−+]?[\d\s.,/½¼¾⅛⅜⅝⅞]*[\d½¼¾⅛⅜⅝⅞])\s*(.*)$/.exec(given);
   const number = match ? readNumber(match[1]!) : null;
   if (!match || number === null) return { kind: 'not-a-number', given };
   const word = match[2]!;
   if (word === '') return { kind: 'read', value: number * own };
-  const factor = known[word] ?? known[word.toLowerCase()] ?? (word === DISPLAY_UNITS[measure][units].label ? own : undefined);
+  const factor =
+    known[word] ?? known[word.toLowerCase()] ?? (word === DISPLAY_UNITS[measure][units].label ? own : undefined);
   return factor === undefined ? { kind: 'unknown-unit', given: word } : { kind: 'read', value: number * factor };
 }
 
-const VULGAR: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' };
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
 
 /** A decimal, a fraction, or a whole and a fraction; null when it is none of them. */
 export function readNumber(text: string): number | null {
-  const plain = text.replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign]}`).replace('−', '-').trim();
+  const plain = text
+    .replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign]}`)
+    .replace('−', '-')
+    .trim();
   const mixed = /^([-+]?)(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(plain);
   if (mixed) {
     const value = Number(mixed[2] ?? 0) + Number(mixed[3]) / Number(mixed[4]);

@@ -15,10 +15,16 @@ const NAMED: ReadonlySet<string> = new Set(['leader-knot', 'hook-knot', 'line-kn
 export type SpokenOf = Pick<Setup, 'chain' | 'parts'>;
 
 /** What a joint is called: by its place where that has a name, hardware by its form, else by its kind. */
-export function jointText({ t }: Pick<Words, 't'>, joint: Pick<Joint, 'id' | 'kind'> & { readonly partId?: string }, parts: readonly Part[] = []): string {
+export function jointText(
+  { t }: Pick<Words, 't'>,
+  joint: Pick<Joint, 'id' | 'kind'> & { readonly partId?: string },
+  parts: readonly Part[] = [],
+): string {
   const part = joint.kind === 'hardware' ? parts.find(({ id }) => id === joint.partId) : undefined;
   if (part?.kind === 'hardware') return lower(t(`word.${part.form}`));
-  return t(`joint.${(joint.kind === 'knot' && NAMED.has(joint.id) ? joint.id : joint.kind) as Extract<JointName, 'rod'>}`);
+  return t(
+    `joint.${(joint.kind === 'knot' && NAMED.has(joint.id) ? joint.id : joint.kind) as Extract<JointName, 'rod'>}`,
+  );
 }
 
 /** What a link of the strength chain is called: a joint, or the hook that its part brings. */
@@ -59,7 +65,8 @@ function wordOf({ t }: Pick<Words, 't'>, word: string): string {
 
 /** The sentence of a reason, its facts in the reader's units. */
 export function reasonText(words: Words, reason: Reason, rig: SpokenOf): string {
-  if (reason.code === 'counts-check') return words.t('reason.counts-check', { check: checkTitle(words, String(reason.facts['check']) as Finding['id']) });
+  if (reason.code === 'counts-check')
+    return words.t('reason.counts-check', { check: checkTitle(words, String(reason.facts['check']) as Finding['id']) });
   return capital(words.t(`reason.${reason.code}`, factsText(words, reason.facts, rig)));
 }
 
@@ -73,7 +80,11 @@ export function verdictText({ t }: Pick<Words, 't'>, name: VerdictName, fished: 
 export const checkTitle = ({ t }: Pick<Words, 't'>, id: Finding['id']): string => t(`check.${id}.title`);
 
 /** What a check found, and what to do about it. */
-export function findingText(words: Words, finding: Pick<Finding, 'id' | 'code' | 'facts' | 'school' | 'side'>, rig: SpokenOf): { readonly title: string; readonly found: string; readonly todo: string; readonly side: string | null } {
+export function findingText(
+  words: Words,
+  finding: Pick<Finding, 'id' | 'code' | 'facts' | 'school' | 'side'>,
+  rig: SpokenOf,
+): { readonly title: string; readonly found: string; readonly todo: string; readonly side: string | null } {
   const facts = factsText(words, finding.facts, rig);
   const code = finding.code ?? 'only';
   return {

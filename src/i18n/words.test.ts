@@ -24,7 +24,9 @@ import { leastKnown, partDetail, partTitle } from './part-text';
 import { LOCALES, UNIT_SYSTEMS, type Preferences } from './preferences';
 import { LEXICON } from './quick-add/lexicon';
 
-const everyWay = LOCALES.flatMap((locale) => UNIT_SYSTEMS.map((units): Preferences => ({ locale, units, lighting: 'day' })));
+const everyWay = LOCALES.flatMap((locale) =>
+  UNIT_SYSTEMS.map((units): Preferences => ({ locale, units, lighting: 'day' })),
+);
 const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
   const result = completePart({ id: `a-${kind}`, kind });
   if (!result.ok) throw new Error(kind);
@@ -46,13 +48,21 @@ describe.each(everyWay)('words in $locale, $units', (preferences) => {
     }
   });
   it('say every choice of every kind', () => {
-    for (const kind of PART_KINDS) for (const field of fieldsOf(kind)) if (field.kind === 'choice') for (const option of field.options) expect(words.t(`word.${option}` as 'word.lead')).not.toBe('');
+    for (const kind of PART_KINDS)
+      for (const field of fieldsOf(kind))
+        if (field.kind === 'choice')
+          for (const option of field.options) expect(words.t(`word.${option}` as 'word.lead')).not.toBe('');
   });
   it('give every figure a unit to show it in', () => {
-    for (const kind of PART_KINDS) for (const field of fieldsOf(kind)) if (field.kind === 'quantity') expect(DISPLAY_UNITS[measureOfField(field.path, kind).measure][preferences.units]).toBeDefined();
+    for (const kind of PART_KINDS)
+      for (const field of fieldsOf(kind))
+        if (field.kind === 'quantity')
+          expect(DISPLAY_UNITS[measureOfField(field.path, kind).measure][preferences.units]).toBeDefined();
   });
   it('explain every guide, with its care', () => {
-    for (const guide of GUIDES) for (const what of ['name', 'what', 'care'] as const) expect(words.t(`guide.${guide}.${what}`).length).toBeGreaterThan(3);
+    for (const guide of GUIDES)
+      for (const what of ['name', 'what', 'care'] as const)
+        expect(words.t(`guide.${guide}.${what}`).length).toBeGreaterThan(3);
   });
 });
 
@@ -61,14 +71,19 @@ describe.each(LOCALES)('what is said of a rig, in %s', (locale) => {
   it('has a sentence for every reason, remark, side and class value', () => {
     for (const setup of [...demoFiles.map(({ file }) => file), ...RIG_IDS.map((rig) => sampleOf(rig))]) {
       const { verdicts, checks } = evaluate(setup);
-      for (const { reasons } of Object.values(verdicts)) for (const reason of reasons) expect(reasonText(words, reason, setup)).not.toMatch(/undefined|\{|NaN|reason\./);
+      for (const { reasons } of Object.values(verdicts))
+        for (const reason of reasons) expect(reasonText(words, reason, setup)).not.toMatch(/undefined|\{|NaN|reason\./);
       for (const finding of checks) {
         const { title, found, todo, side } = findingText(words, finding, setup);
-        for (const text of [title, found, todo, side ?? '']) expect(text).not.toMatch(/undefined|\{|NaN|check\.|school\./);
+        for (const text of [title, found, todo, side ?? ''])
+          expect(text).not.toMatch(/undefined|\{|NaN|check\.|school\./);
       }
     }
-    for (const [school, { sides }] of Object.entries(SCHOOLS) as [SchoolId, { sides: readonly string[] }][]) for (const side of sides) expect(sideText(words, school, side)).toMatch(/: .+\. .+\./);
-    for (const figure of CLASS_FIGURES) for (const text of [classRowText(words, figure), classFieldText(words, figure), classReasonText(words, figure)]) expect(text, figure.path).not.toMatch(/class(Row|Field|Reason)\.|word\./);
+    for (const [school, { sides }] of Object.entries(SCHOOLS) as [SchoolId, { sides: readonly string[] }][])
+      for (const side of sides) expect(sideText(words, school, side)).toMatch(/: .+\. .+\./);
+    for (const figure of CLASS_FIGURES)
+      for (const text of [classRowText(words, figure), classFieldText(words, figure), classReasonText(words, figure)])
+        expect(text, figure.path).not.toMatch(/class(Row|Field|Reason)\.|word\./);
     for (const rig of RIG_IDS) expect(words.t(`rig.${rig}.name`).length).toBeGreaterThan(3);
   });
   it('has a finding and what to do for every case of every rule', () => {
@@ -83,12 +98,26 @@ it('gives the reason of a class value as the table has it', () => {
 });
 
 it('reads the measure of a fact off its name', () => {
-  expect([measureOfFact('clearM', 0.004), measureOfFact('leadM', 0.24), measureOfFact('askedM', 0.5), measureOfFact('netN', 1), measureOfFact('clutchN', 1), measureOfFact('form', 1), measureOfFact('stationShare', 1), measureOfFact('pitchRad', 1)]).toEqual(['size', 'distance', 'distance', 'smallForce', 'force', null, 'share', 'angle']);
+  expect([
+    measureOfFact('clearM', 0.004),
+    measureOfFact('leadM', 0.24),
+    measureOfFact('askedM', 0.5),
+    measureOfFact('netN', 1),
+    measureOfFact('clutchN', 1),
+    measureOfFact('form', 1),
+    measureOfFact('stationShare', 1),
+    measureOfFact('pitchRad', 1),
+  ]).toEqual(['size', 'distance', 'distance', 'smallForce', 'force', null, 'share', 'angle']);
 });
 
 it('both catalogues hold the same messages with the same arguments', () => {
   const shape = (value: unknown): unknown =>
-    typeof value === 'string' ? [...value.matchAll(/\{(\w+)[,}]/g)].map(([, name]) => name).sort().filter((name, i, all) => all.indexOf(name) === i) : Object.fromEntries(Object.entries(value as object).map(([key, inner]) => [key, shape(inner)]));
+    typeof value === 'string'
+      ? [...value.matchAll(/\{(\w+)[,}]/g)]
+          .map(([, name]) => name)
+          .sort()
+          .filter((name, i, all) => all.indexOf(name) === i)
+      : Object.fromEntries(Object.entries(value as object).map(([key, inner]) => [key, shape(inner)]));
   expect(shape(catalogueOf('es'))).toEqual(shape(catalogueOf('en')));
 });
 
@@ -97,16 +126,25 @@ describe('the lexicon of quick add', () => {
     for (const [word, { kind, fields }] of Object.entries(LEXICON)) {
       expect(word).toBe(word.toLowerCase());
       for (const [path, value] of Object.entries(fields ?? {})) {
-        const of = (kind ? [kind] : PART_KINDS).flatMap((each) => fieldsOf(each).filter((field) => field.path === path));
+        const of = (kind ? [kind] : PART_KINDS).flatMap((each) =>
+          fieldsOf(each).filter((field) => field.path === path),
+        );
         expect(of.length, `${word}: ${path}`).toBeGreaterThan(0);
-        expect(of.some((field) => field.kind === 'choice' && field.options.includes(value)), `${word}: ${path} = ${value}`).toBe(true);
+        expect(
+          of.some((field) => field.kind === 'choice' && field.options.includes(value)),
+          `${word}: ${path} = ${value}`,
+        ).toBe(true);
       }
     }
   });
 });
 
 describe('finding a part', () => {
-  const find = (text: string) => demoParts.map((part) => ({ part, found: foundAs(english, part, text) })).filter(({ found }) => found > 0).sort((a, b) => b.found - a.found);
+  const find = (text: string) =>
+    demoParts
+      .map((part) => ({ part, found: foundAs(english, part, text) }))
+      .filter(({ found }) => found > 0)
+      .sort((a, b) => b.found - a.found);
   it('puts the one that begins so first: two keystrokes are enough', () => {
     expect(find('he')[0]?.part.id).toBe('rod-heron');
     expect(find('cor')[0]?.part.id).toBe('rod-cormorant');
@@ -122,11 +160,21 @@ describe('finding a part', () => {
     expect(find('7 g').some(({ part }) => part.id === 'weight-tungsten-7')).toBe(true);
   });
   it('makes the words once from title, detail and kind', () => {
-    expect(wordsOfPart(english, demoParts.find(({ id }) => id === 'rod-heron')!)).toMatch(/heron.*2\.18 m.*rods/);
+    expect(
+      wordsOfPart(
+        english,
+        demoParts.find(({ id }) => id === 'rod-heron')!,
+      ),
+    ).toMatch(/heron.*2\.18 m.*rods/);
   });
 });
 
 it('calls a part by its least known figure', () => {
   const known = (id: string) => leastKnown(demoParts.find((part) => part.id === id)!);
-  expect([known('rod-heron'), known('rod-tern'), known('weight-tungsten-10'), known('hook-worm-offset-3x0-regular')]).toEqual(['measured', 'class', 'measured', 'class']);
+  expect([
+    known('rod-heron'),
+    known('rod-tern'),
+    known('weight-tungsten-10'),
+    known('hook-worm-offset-3x0-regular'),
+  ]).toEqual(['measured', 'class', 'measured', 'class']);
 });

@@ -15,12 +15,20 @@ export interface NewestSetup {
 }
 
 /** The setups of a bench that are not put away; `only` some of them. */
-export async function newestSetups(db: Db, benchId: BenchId, only: (id: SetupId) => boolean = () => true): Promise<readonly NewestSetup[]> {
+export async function newestSetups(
+  db: Db,
+  benchId: BenchId,
+  only: (id: SetupId) => boolean = () => true,
+): Promise<readonly NewestSetup[]> {
   const found = await Promise.all(
-    (await listSetups(db, benchId)).filter(({ id }) => only(id)).map(async ({ id, name, version }): Promise<readonly NewestSetup[]> => {
-      const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
-      return revision && file ? [{ id, name, version, number: revision.number, savedAt: revision.savedAt, file }] : [];
-    }),
+    (await listSetups(db, benchId))
+      .filter(({ id }) => only(id))
+      .map(async ({ id, name, version }): Promise<readonly NewestSetup[]> => {
+        const [revision, file] = await Promise.all([findRevision(db, benchId, id), setupFileOf(db, benchId, id)]);
+        return revision && file
+          ? [{ id, name, version, number: revision.number, savedAt: revision.savedAt, file }]
+          : [];
+      }),
   );
   return found.flat();
 }

@@ -23,7 +23,11 @@ export interface Context {
  * The way of every action: whose bench, is the input right, then one use case. A database that is away is an answer, so
  * that the page can say so and keep what was typed.
  */
-export async function reply<I, T, Code extends string>(schema: z.ZodType<I>, raw: unknown, serve: (input: I, context: Context) => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
+export async function reply<I, T, Code extends string>(
+  schema: z.ZodType<I>,
+  raw: unknown,
+  serve: (input: I, context: Context) => Promise<Reply<T, Code>>,
+): Promise<Reply<T, Code>> {
   try {
     const benchId = await currentBench();
     const parsed = parse(schema, raw);
@@ -37,4 +41,10 @@ export async function reply<I, T, Code extends string>(schema: z.ZodType<I>, raw
   }
 }
 
-export const refused = <Code extends string>(code: Code): { readonly ok: false; readonly code: Code; readonly fields: readonly Problem[] } => ({ ok: false, code, fields: [] });
+export const refused = <Code extends string>(
+  code: Code,
+): { readonly ok: false; readonly code: Code; readonly fields: readonly Problem[] } => ({
+  ok: false,
+  code,
+  fields: [],
+});

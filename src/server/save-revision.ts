@@ -17,16 +17,30 @@ export const saveRevisionInput = z.strictObject({
 export type SaveRevisionOutcome = SaveOutcome | { readonly kind: 'bad-input'; readonly problems: readonly Problem[] };
 
 /** Saves a revision with today's values of its parts, all in one transaction; nothing is written unless all of it is. */
-export async function saveRevisionOf(db: Db, benchId: BenchId, input: z.infer<typeof saveRevisionInput>, now: Date): Promise<SaveRevisionOutcome> {
+export async function saveRevisionOf(
+  db: Db,
+  benchId: BenchId,
+  input: z.infer<typeof saveRevisionInput>,
+  now: Date,
+): Promise<SaveRevisionOutcome> {
   const { setupId, expectedVersion, reason, chain, presentation } = input;
   return db.transaction(async (tx) => {
     const setup = await findSetup(tx, benchId, setupId);
     if (!setup) return { kind: 'not-found' };
-    const parts = await findParts(tx, benchId, chain.map((joint) => joint.partId));
+    const parts = await findParts(
+      tx,
+      benchId,
+      chain.map((joint) => joint.partId),
+    );
     const file = parse(setupFileSchema, { version: 1, name: setup.name, parts, chain, presentation });
     if (!file.ok) return { kind: 'bad-input', problems: file.problems };
     return saveRevision(tx, benchId, setupId, expectedVersion, {
-      id: revisionIdSchema.parse(crypto.randomUUID()), reason, chain, presentation, parts: file.data.parts, savedAt: now,
+      id: revisionIdSchema.parse(crypto.randomUUID()),
+      reason,
+      chain,
+      presentation,
+      parts: file.data.parts,
+      savedAt: now,
     });
   });
 }

@@ -30,13 +30,25 @@ export interface SetupPage {
   readonly house: House;
 }
 
-export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, number?: number): Promise<SetupPage | null> {
-  const [setup, revision] = await Promise.all([findSetup(db, benchId, setupId), findRevision(db, benchId, setupId, number)]);
+export async function setupPage(
+  db: Db,
+  benchId: BenchId,
+  setupId: SetupId,
+  number?: number,
+): Promise<SetupPage | null> {
+  const [setup, revision] = await Promise.all([
+    findSetup(db, benchId, setupId),
+    findRevision(db, benchId, setupId, number),
+  ]);
   if (!setup || !revision) return null;
   const [revisions, box, used, house] = await Promise.all([
     listRevisions(db, benchId, setupId),
     listParts(db, benchId),
-    findParts(db, benchId, revision.chain.map((joint) => joint.partId)),
+    findParts(
+      db,
+      benchId,
+      revision.chain.map((joint) => joint.partId),
+    ),
     findHouse(db, benchId),
   ]);
   const boxIds = new Set(box.map((part) => part.id));
@@ -56,10 +68,25 @@ export async function setupPage(db: Db, benchId: BenchId, setupId: SetupId, numb
 }
 
 /** One revision as a setup file, with today's readings. */
-export async function setupFileOf(db: Db, benchId: BenchId, setupId: SetupId, number?: number): Promise<SetupFile | null> {
-  const [setup, revision] = await Promise.all([findSetup(db, benchId, setupId), findRevision(db, benchId, setupId, number)]);
+export async function setupFileOf(
+  db: Db,
+  benchId: BenchId,
+  setupId: SetupId,
+  number?: number,
+): Promise<SetupFile | null> {
+  const [setup, revision] = await Promise.all([
+    findSetup(db, benchId, setupId),
+    findRevision(db, benchId, setupId, number),
+  ]);
   if (!setup || !revision) return null;
-  const [parts, house] = await Promise.all([findParts(db, benchId, revision.chain.map((joint) => joint.partId)), findHouse(db, benchId)]);
+  const [parts, house] = await Promise.all([
+    findParts(
+      db,
+      benchId,
+      revision.chain.map((joint) => joint.partId),
+    ),
+    findHouse(db, benchId),
+  ]);
   return setupFile(setup.name, revision, parts, house);
 }
 
@@ -67,4 +94,8 @@ export async function setupFileOf(db: Db, benchId: BenchId, setupId: SetupId, nu
 const setupFile = (name: string, revision: Revision, parts: readonly Part[], house: House): SetupFile =>
   setupFileSchema.parse({ version: 1, name, parts, chain: revision.chain, presentation: revision.presentation, house });
 
-const line = ({ number, reason, savedAt }: { number: number; reason: string; savedAt: Date }): RevisionLine => ({ number, reason, savedAt: savedAt.toISOString() });
+const line = ({ number, reason, savedAt }: { number: number; reason: string; savedAt: Date }): RevisionLine => ({
+  number,
+  reason,
+  savedAt: savedAt.toISOString(),
+});

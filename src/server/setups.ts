@@ -19,10 +19,17 @@ export const startSetupInput = z.strictObject({
   parts: z.array(partSchema).max(40),
 });
 
-export type StartSetupOutcome = { readonly kind: 'started'; readonly setupId: SetupId } | { readonly kind: 'bad-input'; readonly problems: readonly Problem[] };
+export type StartSetupOutcome =
+  | { readonly kind: 'started'; readonly setupId: SetupId }
+  | { readonly kind: 'bad-input'; readonly problems: readonly Problem[] };
 
 /** A new setup with its first revision; parts that the Box does not hold yet are put into it. */
-export async function startSetup(db: Db, benchId: BenchId, input: z.infer<typeof startSetupInput>, now: Date): Promise<StartSetupOutcome> {
+export async function startSetup(
+  db: Db,
+  benchId: BenchId,
+  input: z.infer<typeof startSetupInput>,
+  now: Date,
+): Promise<StartSetupOutcome> {
   const { name, reason, chain, presentation } = input;
   return db.transaction(async (tx) => {
     const ids = chain.map((joint) => joint.partId);
@@ -34,7 +41,14 @@ export async function startSetup(db: Db, benchId: BenchId, input: z.infer<typeof
     await insertParts(tx, benchId, added, now);
     const setupId = setupIdSchema.parse(`setup-${crypto.randomUUID()}`);
     await insertSetup(tx, { id: setupId, benchId, name, version: 0, createdAt: now });
-    await saveRevision(tx, benchId, setupId, 0, { id: revisionIdSchema.parse(crypto.randomUUID()), reason, chain, presentation, parts: file.data.parts, savedAt: now });
+    await saveRevision(tx, benchId, setupId, 0, {
+      id: revisionIdSchema.parse(crypto.randomUUID()),
+      reason,
+      chain,
+      presentation,
+      parts: file.data.parts,
+      savedAt: now,
+    });
     return { kind: 'started', setupId };
   });
 }
@@ -42,10 +56,21 @@ export async function startSetup(db: Db, benchId: BenchId, input: z.infer<typeof
 export const copySetupInput = z.strictObject({ setupId: setupIdSchema, name: setupNameSchema, reason: reasonSchema });
 
 /** A new setup that starts where the newest revision of another stands; null: there is no such setup. */
-export async function copySetup(db: Db, benchId: BenchId, { setupId, name, reason }: z.infer<typeof copySetupInput>, now: Date): Promise<SetupId | null> {
+export async function copySetup(
+  db: Db,
+  benchId: BenchId,
+  { setupId, name, reason }: z.infer<typeof copySetupInput>,
+  now: Date,
+): Promise<SetupId | null> {
   const revision = await findRevision(db, benchId, setupId);
   if (!revision) return null;
-  const outcome = await startSetup(db, benchId, { name, reason, chain: [...revision.chain], presentation: revision.presentation, parts: [] }, now);
-  if (outcome.kind === 'bad-input') throw new Error(`a saved revision of ${setupId} is not a setup any more: ${outcome.problems[0]?.path}`);
+  const outcome = await startSetup(
+    db,
+    benchId,
+    { name, reason, chain: [...revision.chain], presentation: revision.presentation, parts: [] },
+    now,
+  );
+  if (outcome.kind === 'bad-input')
+    throw new Error(`a saved revision of ${setupId} is not a setup any more: ${outcome.problems[0]?.path}`);
   return outcome.setupId;
 }

@@ -36,8 +36,13 @@ export function Chart({ option, label, className = 'h-72', onPoint }: ChartProps
   const chart = useRef<EChartsType | null>(null);
   const draw = useEffectEvent(() => {
     const style = getComputedStyle(document.documentElement);
-    const pens = Object.fromEntries(PEN_NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()])) as Record<(typeof PEN_NAMES)[number], string>;
-    chart.current?.setOption({ animation: false, textStyle: { fontFamily: style.fontFamily, color: pens.dim }, ...option(pens) }, { notMerge: true });
+    const pens = Object.fromEntries(
+      PEN_NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]),
+    ) as Record<(typeof PEN_NAMES)[number], string>;
+    chart.current?.setOption(
+      { animation: false, textStyle: { fontFamily: style.fontFamily, color: pens.dim }, ...option(pens) },
+      { notMerge: true },
+    );
   });
   const pick = useEffectEvent((pixel: [number, number]) => {
     const [x, y] = chart.current?.convertFromPixel({ gridIndex: 0 }, pixel) ?? [];

@@ -11,11 +11,19 @@ export interface ChoiceFieldProps<T extends string> {
 }
 
 /** One of a few words; the browser's own list, which every phone and reader knows. */
-export function ChoiceField<T extends string>({ label, value, options, onValueChange, className }: ChoiceFieldProps<T>) {
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  options,
+  onValueChange,
+  className,
+}: ChoiceFieldProps<T>) {
   const id = useId();
   return (
     <div className={className}>
-      <label htmlFor={id} className="narrow block text-[12px] text-dim">{label}</label>
+      <label htmlFor={id} className="narrow block text-[12px] text-dim">
+        {label}
+      </label>
       <select
         id={id}
         value={value}
@@ -26,7 +34,9 @@ export function ChoiceField<T extends string>({ label, value, options, onValueCh
         className="min-h-7 w-full border-b border-faint bg-sheet text-[15px]"
       >
         {options.map((option) => (
-          <option key={option.value} value={option.value}>{option.label}</option>
+          <option key={option.value} value={option.value}>
+            {option.label}
+          </option>
         ))}
       </select>
     </div>

@@ -4,5 +4,6 @@ export function keepInView(row: HTMLElement): void {
   if (!list) return;
   const top = row.offsetTop - list.offsetTop;
   if (top < list.scrollTop) list.scrollTop = top;
-  else if (top + row.offsetHeight > list.scrollTop + list.clientHeight) list.scrollTop = top + row.offsetHeight - list.clientHeight;
+  else if (top + row.offsetHeight > list.scrollTop + list.clientHeight)
+    list.scrollTop = top + row.offsetHeight - list.clientHeight;
 }

@@ -9,7 +9,12 @@ export interface KeyFootProps<A extends string> {
 /** The actions of a view with their keys, along its foot; each is a button too. */
 export function KeyFoot<A extends string>({ groups, onAction }: KeyFootProps<A>) {
   return groups.map(({ label, keys, action }) => (
-    <button key={label} type="button" onClick={() => onAction(action)} className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6">
+    <button
+      key={label}
+      type="button"
+      onClick={() => onAction(action)}
+      className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6"
+    >
       {keys.map((key) => (
         <KeyCap key={key}>{capOf(key)}</KeyCap>
       ))}

@@ -10,10 +10,20 @@ export interface KeyRow<A extends string = string, L extends string = string> {
   readonly atFoot: boolean;
 }
 
-const CAPS: Readonly<Record<string, string>> = { ArrowUp: '↑', ArrowDown: '↓', ArrowLeft: '←', ArrowRight: '→', PageUp: 'Pg↑', PageDown: 'Pg↓', Escape: 'Esc', Delete: 'Del' };
+const CAPS: Readonly<Record<string, string>> = {
+  ArrowUp: '↑',
+  ArrowDown: '↓',
+  ArrowLeft: '←',
+  ArrowRight: '→',
+  PageUp: 'Pg↑',
+  PageDown: 'Pg↓',
+  Escape: 'Esc',
+  Delete: 'Del',
+};
 
 /** What is printed on a key: a capital is the shifted key. */
-export const capOf = (key: string): string => CAPS[key] ?? (key.length > 1 ? key : /[A-Z]/.test(key) ? `⇧ ${key}` : key.toUpperCase());
+export const capOf = (key: string): string =>
+  CAPS[key] ?? (key.length > 1 ? key : /[A-Z]/.test(key) ? `⇧ ${key}` : key.toUpperCase());
 
 /** A field that takes letters; a box to tick, a choice and a slider leave them to the page. */
 export const TYPED_IN = 'input:not([type="radio"]):not([type="checkbox"]):not([type="range"])';
@@ -22,7 +32,11 @@ export const TYPED_IN = 'input:not([type="radio"]):not([type="checkbox"]):not([t
  * The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier.
  * `isWithin` tells whether the press happened inside an element of a selector.
  */
-export function actionOfKey<A extends string>(rows: readonly KeyRow<A>[], event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>, isWithin: (selector: string) => boolean): A | null {
+export function actionOfKey<A extends string>(
+  rows: readonly KeyRow<A>[],
+  event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>,
+  isWithin: (selector: string) => boolean,
+): A | null {
   if (event.ctrlKey || event.metaKey || event.altKey) return null;
   if (isWithin(`${TYPED_IN}, select, textarea, [contenteditable]`)) return null;
   // Arrows, Enter and the like belong to whatever control has them.
@@ -32,11 +46,19 @@ export function actionOfKey<A extends string>(rows: readonly KeyRow<A>[], event:
 }
 
 /** Listens on the page while no panel is open; what a key does is what the page shows by then, never an older state. */
-export function useKeys<A extends string>(rows: readonly KeyRow<A>[], run: (action: A) => void, isPaused: boolean): void {
+export function useKeys<A extends string>(
+  rows: readonly KeyRow<A>[],
+  run: (action: A) => void,
+  isPaused: boolean,
+): void {
   const onKey = useEffectEvent((event: KeyboardEvent) => {
     if (isPaused) return;
     const { target } = event;
-    const action = actionOfKey(rows, event, (selector) => target instanceof Element && target.closest(selector) !== null);
+    const action = actionOfKey(
+      rows,
+      event,
+      (selector) => target instanceof Element && target.closest(selector) !== null,
+    );
     if (!action) return;
     event.preventDefault();
     run(action);
@@ -49,7 +71,10 @@ export function useKeys<A extends string>(rows: readonly KeyRow<A>[], run: (acti
 }
 
 /** Rows that share a label as one. */
-export function groupKeys<A extends string, L extends string>(rows: readonly KeyRow<A, L>[], atFoot = false): { readonly label: L; readonly keys: readonly string[]; readonly action: A }[] {
+export function groupKeys<A extends string, L extends string>(
+  rows: readonly KeyRow<A, L>[],
+  atFoot = false,
+): { readonly label: L; readonly keys: readonly string[]; readonly action: A }[] {
   const groups = new Map<L, { label: L; keys: string[]; action: A }>();
   for (const { label, keys, action } of rows.filter((row) => !atFoot || row.atFoot)) {
     const group = groups.get(label);

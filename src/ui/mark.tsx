@@ -17,7 +17,9 @@ export function Mark({ shape, size = 15 }: { readonly shape: MarkShape; readonly
           <path d="M3,3 L12,12 M12,3 L3,12" strokeWidth="1.8" fill="none" />
         </>
       )}
-      {shape === 'dotted' && <rect x="1.5" y="1.5" width="12" height="12" fill="none" strokeWidth="1.6" strokeDasharray="1.6 2.2" />}
+      {shape === 'dotted' && (
+        <rect x="1.5" y="1.5" width="12" height="12" fill="none" strokeWidth="1.6" strokeDasharray="1.6 2.2" />
+      )}
     </svg>
   );
 }

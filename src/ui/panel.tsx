@@ -27,12 +27,15 @@ export function Panel({ open, onOpenChange, title, closeLabel, children, side = 
           className={
             side
               ? 'fixed inset-y-0 left-0 z-10 w-full max-w-[352px] overflow-y-auto border-r border-ink bg-sheet p-3'
-              : 'fixed left-1/2 top-1/2 z-10 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-4 ' + (wide ? 'w-[min(78rem,calc(100vw-16px))]' : 'w-[min(46rem,calc(100vw-16px))]')
+              : 'fixed left-1/2 top-1/2 z-10 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-4 ' +
+                (wide ? 'w-[min(78rem,calc(100vw-16px))]' : 'w-[min(46rem,calc(100vw-16px))]')
           }
         >
           <div className="mb-2 flex items-baseline justify-between gap-4">
             <Dialog.Title className="narrow text-[17px] font-semibold">{title}</Dialog.Title>
-            <Dialog.Close className="narrow min-h-7 border border-faint px-2 text-[13px] text-dim hover:border-ink hover:text-ink">{closeLabel}</Dialog.Close>
+            <Dialog.Close className="narrow min-h-7 border border-faint px-2 text-[13px] text-dim hover:border-ink hover:text-ink">
+              {closeLabel}
+            </Dialog.Close>
           </div>
           {children}
         </Dialog.Content>

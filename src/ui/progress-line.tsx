@@ -2,7 +2,9 @@
 export function ProgressLine({ label, share }: { readonly label: string; readonly share: number | null }) {
   return (
     <div className="mb-2">
-      <p role="status" className="narrow text-[12.5px] text-dim">{label}</p>
+      <p role="status" className="narrow text-[12.5px] text-dim">
+        {label}
+      </p>
       <div className="h-[3px] bg-faint" aria-hidden="true">
         <div className="h-full bg-ink" style={{ width: `${Math.round(100 * (share ?? 0))}%` }} />
       </div>

@@ -26,11 +26,25 @@ export function ScaleBar({ from, to, zones, ticks, value, range = null, label }:
     <svg viewBox={`0 0 ${WIDTH} 36`} className="w-full max-w-[240px] overflow-visible" role="img" aria-label={label}>
       {zones.map((zone, i) => {
         const start = i === 0 ? from : zones[i - 1]!.to;
-        return <rect key={i} x={x(start)} y="10" width={Math.max(0, x(zone.to) - x(start))} height="9" className={TONE[zone.tone]} />;
+        return (
+          <rect
+            key={i}
+            x={x(start)}
+            y="10"
+            width={Math.max(0, x(zone.to) - x(start))}
+            height="9"
+            className={TONE[zone.tone]}
+          />
+        );
       })}
       <line x1="0" x2={WIDTH} y1="19" y2="19" className="stroke-ink" />
       {range && (
-        <path d={`M${x(range[0])},11.5 v6 M${x(range[0])},14.5 H${x(range[1])} M${x(range[1])},11.5 v6`} className="stroke-ink" fill="none" strokeWidth="1.3" />
+        <path
+          d={`M${x(range[0])},11.5 v6 M${x(range[0])},14.5 H${x(range[1])} M${x(range[1])},11.5 v6`}
+          className="stroke-ink"
+          fill="none"
+          strokeWidth="1.3"
+        />
       )}
       {value !== null && (
         <>
@@ -39,7 +53,9 @@ export function ScaleBar({ from, to, zones, ticks, value, range = null, label }:
         </>
       )}
       {ticks.map((tick) => (
-        <text key={tick.at} x={x(tick.at)} y="32" textAnchor="middle" className="narrow fill-dim text-[10.5px]">{tick.label}</text>
+        <text key={tick.at} x={x(tick.at)} y="32" textAnchor="middle" className="narrow fill-dim text-[10.5px]">
+          {tick.label}
+        </text>
       ))}
     </svg>
   );

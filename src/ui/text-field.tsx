@@ -14,8 +14,12 @@ export function TextField({ label, suffix, error = null, onValueChange, classNam
   const id = useId();
   return (
     <div className={className} data-state={error ? 'invalid' : 'valid'}>
-      <label htmlFor={id} className="narrow block text-[12px] text-dim">{label}</label>
-      <span className={`flex items-baseline border-b ${error ? 'border-ink border-b-2' : 'border-faint'} focus-within:border-ink`}>
+      <label htmlFor={id} className="narrow block text-[12px] text-dim">
+        {label}
+      </label>
+      <span
+        className={`flex items-baseline border-b ${error ? 'border-ink border-b-2' : 'border-faint'} focus-within:border-ink`}
+      >
         <input
           id={id}
           {...rest}
@@ -26,7 +30,11 @@ export function TextField({ label, suffix, error = null, onValueChange, classNam
         />
         {suffix && <span className="narrow pl-1 text-[12px] text-dim">{suffix}</span>}
       </span>
-      {error && <p id={`${id}-error`} className="semi-narrow mt-0.5 text-[12px]">{error}</p>}
+      {error && (
+        <p id={`${id}-error`} className="semi-narrow mt-0.5 text-[12px]">
+          {error}
+        </p>
+      )}
     </div>
   );
 }

@@ -6,7 +6,23 @@ import { loadMixedInteger } from '@/core/numeric';
 import { quiver, scoreRods, wantsOf } from '@/core/quiver';
 import { readRig } from '@/core/rigging';
 import { rodTrade } from '@/core/rod-choice';
-import { bottomWeight, castBand, countdowns, depthCard, depthsAt, driftWeight, fallInputOf, lineToBottom, paddling, runOver, turnRig, turnTrack, type BandAsk, type BottomProfile, type DepthCard } from '@/core/running';
+import {
+  bottomWeight,
+  castBand,
+  countdowns,
+  depthCard,
+  depthsAt,
+  driftWeight,
+  fallInputOf,
+  lineToBottom,
+  paddling,
+  runOver,
+  turnRig,
+  turnTrack,
+  type BandAsk,
+  type BottomProfile,
+  type DepthCard,
+} from '@/core/running';
 import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/setup';
 import { sink } from '@/core/sink';
 import { changesFor } from '@/domain/remedy/changes';
@@ -60,9 +76,14 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
 }
 
 /** What must have come before a question can be answered; null: nothing. */
-export const preparation = (question: Question): Promise<void> | null => (question.kind === 'quiver' || question.kind === 'plan-batch' ? loadMixedInteger() : null);
+export const preparation = (question: Question): Promise<void> | null =>
+  question.kind === 'quiver' || question.kind === 'plan-batch' ? loadMixedInteger() : null;
 
-function* rodScores(setups: readonly Setup[], rods: readonly RodPart[], reels: readonly ReelPart[]): Steps<readonly ScoredSetup[]> {
+function* rodScores(
+  setups: readonly Setup[],
+  rods: readonly RodPart[],
+  reels: readonly ReelPart[],
+): Steps<readonly ScoredSetup[]> {
   const scored: ScoredSetup[] = [];
   for (const setup of setups) {
     scored.push({ wants: wantsOf(setup), scores: scoreRods(setup, rods, reels) });
@@ -91,7 +112,12 @@ function fall(setup: Setup, depthsM: readonly number[], band: BandAsk): FallAnsw
   const reachM = Math.hypot(presentation.distanceM, presentation.depthM);
   return {
     countdowns: countdowns(setup, depthsM),
-    tight: sink({ ...fallInputOf(rig, presentation), mode: 'tight-line', lineLengthM: reachM, depthsM: depthsM.filter((depth) => depth < reachM) }),
+    tight: sink({
+      ...fallInputOf(rig, presentation),
+      mode: 'tight-line',
+      lineLengthM: reachM,
+      depthsM: depthsM.filter((depth) => depth < reachM),
+    }),
     band: castBand(rig, presentation, band),
   };
 }
@@ -116,7 +142,13 @@ function turns(setups: readonly Setup[], offsetsM: readonly number[], radiusM: n
     const line = turnRig(rig, presentation, { radiusM, offsetM: offsetsM[i] ?? 0 });
     const { speedMps } = presentation;
     if (speedMps === 0) return { line, track: null, depthsM: [] };
-    const track = turnTrack({ radiusM, speedMps, offsetM: offsetsM[i] ?? 0, laybackM: line.straightLaybackM, untilS: (radiusM * TURNED_RAD) / speedMps });
+    const track = turnTrack({
+      radiusM,
+      speedMps,
+      offsetM: offsetsM[i] ?? 0,
+      laybackM: line.straightLaybackM,
+      untilS: (radiusM * TURNED_RAD) / speedMps,
+    });
     return { line, track, depthsM: depthsAt(rig, presentation, track.speedMps) };
   });
 }

@@ -20,6 +20,11 @@ async function plan({ file, box }: ExchangeRequest): Promise<void> {
   if (parsed.errors.some(({ type }) => type === 'Quotes')) return reply({ kind: 'refused', code: 'unreadable' });
   const of = parsed.data.length - 1;
   if (of > MOST_LINES) return reply({ kind: 'refused', code: 'too-many-lines' });
-  const result = planParts(parsed.data, box, () => `part-${crypto.randomUUID()}`, (done) => reply({ kind: 'progress', done, of }));
+  const result = planParts(
+    parsed.data,
+    box,
+    () => `part-${crypto.randomUUID()}`,
+    (done) => reply({ kind: 'progress', done, of }),
+  );
   reply({ kind: 'planned', plan: result, computeMs: performance.now() - start });
 }

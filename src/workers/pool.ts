@@ -15,7 +15,10 @@ export class NoAnswerError extends Error {
 /** The part of a worker that the pool uses; tests bring their own. */
 export interface PoolWorker {
   readonly postMessage: (message: ToWorker) => void;
-  readonly addEventListener: (kind: 'message' | 'error', listener: (event: { readonly data?: FromWorker }) => void) => void;
+  readonly addEventListener: (
+    kind: 'message' | 'error',
+    listener: (event: { readonly data?: FromWorker }) => void,
+  ) => void;
 }
 
 export interface AskOptions {
@@ -43,7 +46,10 @@ function inPieces(question: Question, size: number): readonly Piece[] | null {
     case 'candidates':
       return pieces(question.parts, size).map((parts) => ({ question: { ...question, parts }, length: parts.length }));
     case 'rod-scores':
-      return pieces(question.setups, size).map((setups) => ({ question: { ...question, setups }, length: setups.length }));
+      return pieces(question.setups, size).map((setups) => ({
+        question: { ...question, setups },
+        length: setups.length,
+      }));
     default:
       return null;
   }
@@ -81,7 +87,9 @@ export class WorkerPool {
         onProgress?.({ done: done.reduce((sum, each) => sum + each, 0), of });
       },
     });
-    const answers = await Promise.all(pieces.map(({ question }, i) => this.post(question, { ...options, ...watch(i) })));
+    const answers = await Promise.all(
+      pieces.map(({ question }, i) => this.post(question, { ...options, ...watch(i) })),
+    );
     return (answers as (readonly unknown[])[]).flat();
   }
 
@@ -102,7 +110,10 @@ export class WorkerPool {
   }
 
   private leastBusy(): number {
-    const load = Array.from({ length: this.size }, (_, i) => [...this.pending.values()].filter(({ worker }) => worker === i).length);
+    const load = Array.from(
+      { length: this.size },
+      (_, i) => [...this.pending.values()].filter(({ worker }) => worker === i).length,
+    );
     const at = load.indexOf(Math.min(...load));
     this.workers[at] ??= this.started(at);
     return at;

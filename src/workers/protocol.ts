@@ -1,6 +1,21 @@
 import type { Progress, Ranges, Remedies, Sweep, SweepAxis } from '@/core/choose';
 import type { BoatSide, CarriedPull, EffectFigures, Evaluation } from '@/core/evaluate';
-import type { BandAsk, BottomProfile, BottomWeight, BottomWeightAsk, CastBand, Countdown, DepthCard, Drift, DriftAsk, LineToBottom, Paddling, Running, TurningLine, TurnTrack } from '@/core/running';
+import type {
+  BandAsk,
+  BottomProfile,
+  BottomWeight,
+  BottomWeightAsk,
+  CastBand,
+  Countdown,
+  DepthCard,
+  Drift,
+  DriftAsk,
+  LineToBottom,
+  Paddling,
+  Running,
+  TurningLine,
+  TurnTrack,
+} from '@/core/running';
 import type { Quiver, QuiverInput, RodScore, Wants } from '@/core/quiver';
 import type { Day, RodTrade } from '@/core/rod-choice';
 import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/setup';
@@ -50,24 +65,54 @@ export interface ScoredSetup {
 /** Every question that a worker takes. */
 export type Question =
   | { readonly kind: 'evaluate'; readonly setup: Setup }
-  | { readonly kind: 'candidates'; readonly setup: Setup; readonly jointId: string; readonly parts: readonly CorePart[] }
+  | {
+      readonly kind: 'candidates';
+      readonly setup: Setup;
+      readonly jointId: string;
+      readonly parts: readonly CorePart[];
+    }
   | { readonly kind: 'boat-side'; readonly setup: Setup }
   | { readonly kind: 'ranges'; readonly setup: Setup; readonly seed?: number }
   | { readonly kind: 'remedies'; readonly setup: Setup; readonly box: readonly Part[] }
   | { readonly kind: 'run'; readonly setup: Setup; readonly bottom: BottomProfile }
   | { readonly kind: 'fall'; readonly setup: Setup; readonly depthsM: readonly number[]; readonly band: BandAsk }
-  | { readonly kind: 'depth-card'; readonly setup: Setup; readonly linesM: readonly number[]; readonly speedsMps: readonly number[] }
+  | {
+      readonly kind: 'depth-card';
+      readonly setup: Setup;
+      readonly linesM: readonly number[];
+      readonly speedsMps: readonly number[];
+    }
   | { readonly kind: 'bottom-weight'; readonly setup: Setup; readonly ask: BottomWeightAsk }
   | { readonly kind: 'drift-weight'; readonly setup: Setup; readonly ask: DriftAsk }
-  | { readonly kind: 'turn'; readonly setups: readonly Setup[]; readonly offsetsM: readonly number[]; readonly radiusM: number }
+  | {
+      readonly kind: 'turn';
+      readonly setups: readonly Setup[];
+      readonly offsetsM: readonly number[];
+      readonly radiusM: number;
+    }
   | { readonly kind: 'paddle'; readonly setup: Setup; readonly lines: number }
-  | { readonly kind: 'rod-scores'; readonly setups: readonly Setup[]; readonly rods: readonly RodPart[]; readonly reels: readonly ReelPart[] }
+  | {
+      readonly kind: 'rod-scores';
+      readonly setups: readonly Setup[];
+      readonly rods: readonly RodPart[];
+      readonly reels: readonly ReelPart[];
+    }
   | { readonly kind: 'quiver'; readonly input: QuiverInput }
   | { readonly kind: 'rod-trade'; readonly setup: Setup; readonly day: Day }
-  | { readonly kind: 'plan-batch'; readonly batch: readonly { readonly setup: Setup; readonly count: number }[]; readonly box: readonly Part[]; readonly allowances: Allowances }
+  | {
+      readonly kind: 'plan-batch';
+      readonly batch: readonly { readonly setup: Setup; readonly count: number }[];
+      readonly box: readonly Part[];
+      readonly allowances: Allowances;
+    }
   | { readonly kind: 'drops'; readonly input: DropsInput }
   | { readonly kind: 'best-cut'; readonly head: Head }
-  | { readonly kind: 'sweep'; readonly setup: Setup; readonly axes: readonly SweepAxis[]; readonly of: readonly string[] };
+  | {
+      readonly kind: 'sweep';
+      readonly setup: Setup;
+      readonly axes: readonly SweepAxis[];
+      readonly of: readonly string[];
+    };
 
 /** The answer to each kind of question. */
 export interface Answers {

@@ -47,7 +47,11 @@ export function serve({ post, now, pause }: Surroundings): (message: ToWorker) =
         if (!given.has(requestId)) return;
       }
     } catch (error) {
-      post(error instanceof InputRangeError ? { kind: 'failed', requestId, code: 'outside-limits', field: error.field } : { kind: 'failed', requestId, code: 'broken', field: null });
+      post(
+        error instanceof InputRangeError
+          ? { kind: 'failed', requestId, code: 'outside-limits', field: error.field }
+          : { kind: 'failed', requestId, code: 'broken', field: null },
+      );
     } finally {
       given.delete(requestId);
     }

@@ -51,7 +51,10 @@ describe('the worker pool', () => {
   it('shows progress of what takes long', async () => {
     const seen: number[] = [];
     const pool = new WorkerPool(1, () => threadWorker([], 20));
-    await pool.ask({ kind: 'candidates', setup: wall, jointId: 'hook', parts: hooks }, { onProgress: ({ done }) => seen.push(done) });
+    await pool.ask(
+      { kind: 'candidates', setup: wall, jointId: 'hook', parts: hooks },
+      { onProgress: ({ done }) => seen.push(done) },
+    );
     expect(seen.length).toBeGreaterThan(3);
     expect(seen).toEqual([...seen].sort((a, b) => a - b));
   });
@@ -70,13 +73,21 @@ describe('the worker pool', () => {
   it('answers a short question while a long one goes on in the same worker', async () => {
     const order: string[] = [];
     const pool = new WorkerPool(1, () => threadWorker([], 20));
-    await Promise.all([pool.ask({ kind: 'ranges', setup: wall }).then(() => order.push('long')), pool.ask({ kind: 'evaluate', setup: wall }).then(() => order.push('short'))]);
+    await Promise.all([
+      pool.ask({ kind: 'ranges', setup: wall }).then(() => order.push('long')),
+      pool.ask({ kind: 'evaluate', setup: wall }).then(() => order.push('short')),
+    ]);
     expect(order).toEqual(['short', 'long']);
   });
   it('tells those who wait for a worker that died, and starts another for the next', async () => {
     let made = 0;
     let die: () => void = () => undefined;
-    const dead: PoolWorker = { postMessage: () => setImmediate(() => die()), addEventListener: (kind, given) => { if (kind === 'error') die = () => given({}); } };
+    const dead: PoolWorker = {
+      postMessage: () => setImmediate(() => die()),
+      addEventListener: (kind, given) => {
+        if (kind === 'error') die = () => given({});
+      },
+    };
     const pool = new WorkerPool(1, () => (made++ === 0 ? dead : threadWorker()));
     await expect(pool.ask({ kind: 'evaluate', setup: wall })).rejects.toMatchObject({ code: 'broken' });
     expect((await pool.ask({ kind: 'evaluate', setup: wall })).outcome).toBe('ok');
@@ -84,10 +95,23 @@ describe('the worker pool', () => {
   });
   it('says why there is no answer', async () => {
     const pool = new WorkerPool(1, () => threadWorker());
-    const heavy = { ...wall, parts: wall.parts.map((part) => (part.kind === 'weight' ? { ...part, massKg: { ...part.massKg, value: 1e6 } } : part)) };
-    await expect(pool.ask({ kind: 'evaluate', setup: heavy })).rejects.toMatchObject({ name: 'NoAnswerError', code: 'outside-limits' });
+    const heavy = {
+      ...wall,
+      parts: wall.parts.map((part) =>
+        part.kind === 'weight' ? { ...part, massKg: { ...part.massKg, value: 1e6 } } : part,
+      ),
+    };
+    await expect(pool.ask({ kind: 'evaluate', setup: heavy })).rejects.toMatchObject({
+      name: 'NoAnswerError',
+      code: 'outside-limits',
+    });
     await expect(pool.ask({ kind: 'evaluate', setup: { ...wall, parts: [] } })).rejects.toBeInstanceOf(NoAnswerError);
-    const effects = await pool.ask({ kind: 'candidates', setup: wall, jointId: 'weight', parts: [heavy.parts.find(({ kind }) => kind === 'weight')!] });
+    const effects = await pool.ask({
+      kind: 'candidates',
+      setup: wall,
+      jointId: 'weight',
+      parts: [heavy.parts.find(({ kind }) => kind === 'weight')!],
+    });
     expect(effects[0]!.evaluation).toBeNull();
   });
 });

@@ -44,7 +44,9 @@ for (const { id } of demoFiles.filter(({ newest }) => newest)) {
       if (value === null) continue;
       const shown = Number((await figure(page, name).textContent())!.replace('−', '-'));
       const exact = unit === 'kg' ? value * 1e3 : unit === 'rad' ? (value * 180) / Math.PI : value;
-      expect(Math.abs(shown - exact), name).toBeLessThanOrEqual(unit === 'rad' ? 0.51 : unit === 'm' ? 0.051 : 0.006 * Math.max(1, exact));
+      expect(Math.abs(shown - exact), name).toBeLessThanOrEqual(
+        unit === 'rad' ? 0.51 : unit === 'm' ? 0.051 : 0.006 * Math.max(1, exact),
+      );
     }
   });
 }
@@ -126,15 +128,23 @@ test('the presentation changes every verdict, refuses what it cannot read, and u
   await expect(figure(page, 'set')).toHaveText(set!);
 });
 
-test('the working of a figure: equations, inputs with provenance, source; the file gives the same in a shell', async ({ page }) => {
+test('the working of a figure: equations, inputs with provenance, source; the file gives the same in a shell', async ({
+  page,
+}) => {
   await open(page, WALL);
   await page.getByRole('button', { name: /^Set 1.65×/ }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.locator('.katex-display')).toHaveCount(4);
   await expect(dialog.getByRole('row', { name: /hook wire · Offset worm 3\/0.*1.12 mm.*± 8%.*class/ })).toBeVisible();
   await expect(dialog.getByText(/Bisshopp and Drucker 1945/)).toBeVisible();
-  const [download] = await Promise.all([page.waitForEvent('download'), dialog.getByRole('link', { name: 'setup.json' }).click()]);
-  const { status, stdout } = spawnSync('bash', ['ferula', 'compute', 'setup'], { input: readFileSync(await download.path(), 'utf8'), encoding: 'utf8' });
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('link', { name: 'setup.json' }).click(),
+  ]);
+  const { status, stdout } = spawnSync('bash', ['ferula', 'compute', 'setup'], {
+    input: readFileSync(await download.path(), 'utf8'),
+    encoding: 'utf8',
+  });
   expect(status).toBe(0);
   expect((JSON.parse(stdout) as Evaluation).verdicts.set.value).toBeCloseTo(1.65, 2);
   for (const name of ['Throw', 'Fall', 'Hold', 'Balance']) {
@@ -145,7 +155,10 @@ test('the working of a figure: equations, inputs with provenance, source; the fi
   await clean(page);
 });
 
-test('a revision is saved with a reason; a second window cannot overwrite it; an older one opens again', async ({ page, context }) => {
+test('a revision is saved with a reason; a second window cannot overwrite it; an older one opens again', async ({
+  page,
+  context,
+}) => {
   const url = '/bench/setup-lily-bay';
   await open(page, url);
   const second = await context.newPage();
@@ -177,11 +190,15 @@ test('a revision is saved with a reason; a second window cannot overwrite it; an
   await expect(page.getByTestId('revision')).toHaveText('A');
 });
 
-test('a revision opens with today’s readings; as then is one key away; the reading that moved a mark is named', async ({ page }) => {
+test('a revision opens with today’s readings; as then is one key away; the reading that moved a mark is named', async ({
+  page,
+}) => {
   await open(page, '/bench/setup-evening-edge');
   await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'edge');
   await page.keyboard.press('v');
-  await expect(page.getByText('Set was sound, now edge: wire of Offset worm 4/0 was 1.17 mm, now 1.27 mm.')).toBeVisible();
+  await expect(
+    page.getByText('Set was sound, now edge: wire of Offset worm 4/0 was 1.17 mm, now 1.27 mm.'),
+  ).toBeVisible();
   await clean(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('t');

@@ -136,7 +136,9 @@ test('a table is shown line by line and written only when confirmed', async ({ p
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
   const csv = 'mass [oz],kind,shape\r\n1/2,weight,bullet\r\n0.5,weight,cone\r\n0.25,wight,cone\r\n';
-  await dialog.getByLabel('Choose a file').setInputFiles({ name: 'new.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await dialog
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'new.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await expect(dialog.getByRole('button', { name: 'refused 2' })).toHaveAttribute('aria-pressed', 'true');
   await expect(dialog).toContainText('mass: “1/2” is not a figure.');
   await expect(dialog).toContainText('kind “wight” is none');
@@ -152,7 +154,9 @@ test('a table is shown line by line and written only when confirmed', async ({ p
     ['d.json', Buffer.from('{"version":1}'), 'This is not a bench file'],
     ['e.json', Buffer.from('{'), 'This is not JSON'],
   ] as const) {
-    await dialog.getByLabel('Choose a file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer: bytes });
+    await dialog
+      .getByLabel('Choose a file')
+      .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: bytes });
     await expect(dialog).toContainText(says);
   }
   errors.length = 0; // the browser logs the two answers of the server that refused
@@ -163,7 +167,9 @@ test('the bench goes out as a file and comes in again after a look', async ({ pa
   await open(page, '/box');
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Choose a file').setInputFiles({ name: 'bench.json', mimeType: 'application/json', buffer: file });
+  await dialog
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'bench.json', mimeType: 'application/json', buffer: file });
   await expect(dialog).toContainText('0 new, 0 changed');
   await dialog.getByRole('button', { name: 'put this bench in place' }).click();
   await expect(dialog).toContainText('The bench of the file is in place.');
@@ -172,7 +178,9 @@ test('the bench goes out as a file and comes in again after a look', async ({ pa
   expect(csv.split('\r\n')[0]).toContain('kind,id');
 });
 
-test('a setup from an empty sheet says what is missing and opens on the Bench; copy, rename, put away', async ({ page }) => {
+test('a setup from an empty sheet says what is missing and opens on the Bench; copy, rename, put away', async ({
+  page,
+}) => {
   await open(page, '/bench');
   await page.getByRole('link', { name: 'new setup' }).click();
   await clean(page);
@@ -184,7 +192,15 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
   await page.getByLabel('Find a rig').fill('PLOMO');
   await page.getByRole('button', { name: /Weedless soft bait, pegged weight/ }).click();
   await clean(page);
-  for (const [slot, choice] of [['rod', /Heron/], ['reel', /Multiplier, 6.3/], ['line', /Braid 0.28/], ['leader', /Fluorocarbon 0.37/], ['weight', /Bullet, tungsten · 10 g/], ['hook', /Offset worm 3\/0/], ['bait', /Paddle-tail 125/]] as const) {
+  for (const [slot, choice] of [
+    ['rod', /Heron/],
+    ['reel', /Multiplier, 6.3/],
+    ['line', /Braid 0.28/],
+    ['leader', /Fluorocarbon 0.37/],
+    ['weight', /Bullet, tungsten · 10 g/],
+    ['hook', /Offset worm 3\/0/],
+    ['bait', /Paddle-tail 125/],
+  ] as const) {
     const select = page.getByLabel(slot, { exact: true }).and(page.locator('select'));
     const label = (await select.locator('option').allTextContents()).find((text) => choice.test(text))!;
     await select.selectOption({ label });
@@ -213,7 +229,8 @@ test('a set test is kept with the angler, and a setup takes it', async ({ page }
   await pick(page, 'heron');
   await page.getByRole('button', { name: 'Set test' }).click();
   const dialog = page.getByRole('dialog');
-  for (const [i, pull] of ['2.1 kg', '2.3 kg', '1.9 kg'].entries()) await dialog.getByLabel(`peak on the scale ${i + 1}`).fill(pull);
+  for (const [i, pull] of ['2.1 kg', '2.3 kg', '1.9 kg'].entries())
+    await dialog.getByLabel(`peak on the scale ${i + 1}`).fill(pull);
   await dialog.getByRole('button', { name: 'keep with the angler' }).click();
   await expect(dialog.getByText('Kept; the presentation of a setup can take it.')).toBeVisible();
   await open(page, '/bench/setup-drowned-wall');
@@ -226,14 +243,24 @@ test('a set test is kept with the angler, and a setup takes it', async ({ page }
 });
 
 test('a setup comes in as a file and opens', async ({ page, request }) => {
-  const file = JSON.parse(await (await request.get('/bench/setup-long-flat/setup.json')).text()) as { name: string; parts: { id: string }[]; chain: { partId: string }[] };
+  const file = JSON.parse(await (await request.get('/bench/setup-long-flat/setup.json')).text()) as {
+    name: string;
+    parts: { id: string }[];
+    chain: { partId: string }[];
+  };
   const bait = file.chain.at(-1)!;
   for (const part of file.parts) if (part.id === bait.partId) part.id = 'brought-along';
   bait.partId = 'brought-along';
   await open(page, '/box');
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Choose a file').setInputFiles({ name: 'lent.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })) });
+  await dialog
+    .getByLabel('Choose a file')
+    .setInputFiles({
+      name: 'lent.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })),
+    });
   await expect(dialog).toContainText('A setup: Lent by a friend. 1 part of it is new to the Box.');
   await dialog.getByRole('button', { name: 'make this setup' }).click();
   await dialog.getByRole('link', { name: 'Open it on the Bench' }).click();

@@ -10,7 +10,9 @@ const joints = (page: Page) => page.getByRole('region', { name: 'The rig, joint 
 const remarks = (page: Page) => page.locator('[data-check]');
 const ready = (page: Page) => expect(page.locator('[data-state="waiting"]')).toHaveCount(0);
 
-test('a joint is added, moved and taken out by keys; what would be no rig is refused with its reason', async ({ page }) => {
+test('a joint is added, moved and taken out by keys; what would be no rig is refused with its reason', async ({
+  page,
+}) => {
   await open(page, '/bench/setup-drowned-wall');
   await page.getByRole('button', { name: /^6 weight/ }).click();
   await page.keyboard.press('a');
@@ -50,7 +52,10 @@ test('a joint is dragged to another place, and the drawing, the strengths and th
   await expect(verdict(page, 'hold')).toHaveAttribute('data-mark', 'sound');
 });
 
-test('the worst remarks stand first with their reason; the panel says what to do and leads to the joint', async ({ page, request }) => {
+test('the worst remarks stand first with their reason; the panel says what to do and leads to the joint', async ({
+  page,
+  request,
+}) => {
   await open(page, '/bench/setup-copper-deep');
   await expect(remarks(page).first()).toContainText('saws ceramic');
   await expect(verdict(page, 'hold')).toHaveAttribute('data-mark', 'fails');
@@ -73,7 +78,8 @@ test('a part that is tried on shows in one row what it changes; strengths stand 
   await page.getByRole('button', { name: /^10 hook/ }).click();
   await page.getByRole('option', { name: /In-line single 2\/0/ }).click();
   const row = page.getByTestId('effect');
-  for (const name of ['beyond the tip', 'in water', 'pitch', 'needed', 'opens at', 'points in reach', 'price']) await expect(row).toContainText(name);
+  for (const name of ['beyond the tip', 'in water', 'pitch', 'needed', 'opens at', 'points in reach', 'price'])
+    await expect(row).toContainText(name);
   await expect(row.locator('[data-changed="true"]').filter({ hasText: 'opens at' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(row).toHaveCount(0);
@@ -122,7 +128,10 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
 test('house rules, rules sheet and class values change what the checks say, and go back', async ({ page }) => {
   await open(page, '/rules');
   await clean(page);
-  await page.getByRole('group', { name: 'Weight before a weedless bait' }).getByRole('radio', { name: /^free/ }).check();
+  await page
+    .getByRole('group', { name: 'Weight before a weedless bait' })
+    .getByRole('radio', { name: /^free/ })
+    .check();
   await page.getByRole('button', { name: 'Rules sheet' }).click();
   await page.getByRole('checkbox', { name: 'Barbless only' }).check();
   await page.getByLabel('Hooks a line').fill('');
@@ -141,11 +150,17 @@ test('house rules, rules sheet and class values change what the checks say, and 
   await expect(remarks(page).first()).toContainText('your sheet wants them barbless');
   await expect(remarks(page).filter({ hasText: 'the house lets it slide' })).toBeVisible();
   await open(page, '/rules');
-  await page.getByRole('group', { name: 'Weight before a weedless bait' }).getByRole('radio', { name: /^pegged/ }).check();
+  await page
+    .getByRole('group', { name: 'Weight before a weedless bait' })
+    .getByRole('radio', { name: /^pegged/ })
+    .check();
   await page.getByRole('button', { name: 'Rules sheet' }).click();
   await page.getByRole('checkbox', { name: 'Barbless only' }).uncheck();
   await page.getByRole('button', { name: 'Class values' }).click();
-  await page.getByText(/^Mouths/).first().click();
+  await page
+    .getByText(/^Mouths/)
+    .first()
+    .click();
   await page.getByRole('button', { name: /back to/ }).click();
   await expect(page.getByText('none changed')).toBeVisible();
   await expect(page.getByRole('status')).toHaveText('Kept.');
@@ -153,7 +168,9 @@ test('house rules, rules sheet and class values change what the checks say, and 
   await expect(page.getByText('Nothing to remark.')).toBeVisible();
 });
 
-test('the drawing is made larger by wheel and keys, moved, saved as SVG, and printed on one page of A5, A4 and letter', async ({ page }) => {
+test('the drawing is made larger by wheel and keys, moved, saved as SVG, and printed on one page of A5, A4 and letter', async ({
+  page,
+}) => {
   await open(page, '/bench/setup-drowned-wall');
   const drawing = page.locator('svg.drawing:visible').first();
   const box = (await drawing.boundingBox())!;
@@ -164,7 +181,10 @@ test('the drawing is made larger by wheel and keys, moved, saved as SVG, and pri
   await expect(drawing).toHaveAttribute('data-zoom', '1');
   await page.keyboard.press('+');
   await page.keyboard.press('ArrowRight');
-  await expect(drawing.locator('> g').first()).toHaveAttribute('transform', /translate\(-[\d.]+ -[\d.]+\) scale\(1\.3\)/);
+  await expect(drawing.locator('> g').first()).toHaveAttribute(
+    'transform',
+    /translate\(-[\d.]+ -[\d.]+\) scale\(1\.3\)/,
+  );
   await page.keyboard.press('0');
   const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('g')]);
   const svg = readFileSync(await download.path(), 'utf8');
@@ -178,14 +198,21 @@ test('the drawing is made larger by wheel and keys, moved, saved as SVG, and pri
   }
 });
 
-const RIGS = ['Two baits on one leader', 'Trolled fly with a wobble disc', 'Bottom bouncer with a harness', 'Weight below the hook', 'Towed head on wire'] as const;
+const RIGS = [
+  'Two baits on one leader',
+  'Trolled fly with a wobble disc',
+  'Bottom bouncer with a harness',
+  'Weight below the hook',
+  'Towed head on wire',
+] as const;
 
 test('rigs of every sort are built from the empty sheet without a trick', async ({ page }) => {
   test.setTimeout(180_000);
   for (const rig of RIGS) {
     await open(page, '/bench/new');
     await page.getByRole('button', { name: new RegExp(rig) }).click();
-    for (const select of await page.locator('form select').all()) if ((await select.inputValue()) === '') await select.selectOption({ index: 1 });
+    for (const select of await page.locator('form select').all())
+      if ((await select.inputValue()) === '') await select.selectOption({ index: 1 });
     await page.getByLabel('Name', { exact: true }).fill(`Built: ${rig}`);
     await page.getByRole('button', { name: 'open on the Bench' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(`Built: ${rig}`);

@@ -6,8 +6,16 @@ import { clean, open, resetDemo, watchErrors } from './page';
 const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
 const mark = (page: Page, name: string) => verdict(page, name).getAttribute('data-mark');
 const ready = (page: Page) => expect(page.locator('#verdicts')).toHaveAttribute('data-ranges', 'ready');
-const compute = (model: string, input: string) => JSON.parse(spawnSync('bash', ['ferula', 'compute', model], { input, encoding: 'utf8' }).stdout) as Record<string, unknown>;
-const rangeOf = async (page: Page, name: string) => (await verdict(page, name).locator('[data-range]').getAttribute('data-range'))!.split(' ').map(Number) as [number, number];
+const compute = (model: string, input: string) =>
+  JSON.parse(spawnSync('bash', ['ferula', 'compute', model], { input, encoding: 'utf8' }).stdout) as Record<
+    string,
+    unknown
+  >;
+const rangeOf = async (page: Page, name: string) =>
+  (await verdict(page, name).locator('[data-range]').getAttribute('data-range'))!.split(' ').map(Number) as [
+    number,
+    number,
+  ];
 const widthOf = async (page: Page, name: string) => {
   const [lo, hi] = await rangeOf(page, name);
   return hi - lo;
@@ -16,11 +24,17 @@ const widthOf = async (page: Page, name: string) => {
 watchErrors();
 test.beforeAll(resetDemo);
 
-test('ranges stand beside the figures; a mark that the draws do not share is open, and says what it comes from', async ({ page, request }) => {
+test('ranges stand beside the figures; a mark that the draws do not share is open, and says what it comes from', async ({
+  page,
+  request,
+}) => {
   await open(page, '/bench/setup-drowned-wall');
   await ready(page);
   const file = await (await request.get('/bench/setup-drowned-wall/setup.json')).text();
-  const { figures, words } = compute('ranges', JSON.stringify({ setup: JSON.parse(file) as object })) as { figures: { path: string; p5: number; p95: number }[]; words: { path: string; sure: number }[] };
+  const { figures, words } = compute('ranges', JSON.stringify({ setup: JSON.parse(file) as object })) as {
+    figures: { path: string; p5: number; p95: number }[];
+    words: { path: string; sure: number }[];
+  };
   for (const name of ['throw', 'fall', 'set', 'hold', 'balance']) {
     const { p5, p95 } = figures.find(({ path }) => path === `verdicts.${name}.value`)!;
     const [lo, hi] = await rangeOf(page, name);
@@ -38,7 +52,10 @@ test('ranges stand beside the figures; a mark that the draws do not share is ope
   await clean(page);
   const command = await dialog.getByTestId('command').textContent();
   const { stdout } = spawnSync('bash', ['-c', command!], { encoding: 'utf8' });
-  expect((JSON.parse(stdout) as { margin: number }).margin).toBeCloseTo(Number(await verdict(page, 'set').locator('output').textContent()), 1);
+  expect((JSON.parse(stdout) as { margin: number }).margin).toBeCloseTo(
+    Number(await verdict(page, 'set').locator('output').textContent()),
+    1,
+  );
 });
 
 test('a fit from a guide that the Bench sends to narrows the range', async ({ page }) => {
@@ -57,7 +74,9 @@ test('a fit from a guide that the Bench sends to narrows the range', async ({ pa
   expect(await widthOf(page, 'hold')).toBeLessThan(0.75 * before);
 });
 
-test('what would fix it: the first remedy makes the flawed setup sound; tried on, fitted, taken back, dismissed', async ({ page }) => {
+test('what would fix it: the first remedy makes the flawed setup sound; tried on, fitted, taken back, dismissed', async ({
+  page,
+}) => {
   await open(page, '/bench/setup-lily-bay');
   await page.keyboard.press('f');
   const dialog = page.getByRole('dialog');
@@ -65,7 +84,8 @@ test('what would fix it: the first remedy makes the flawed setup sound; tried on
   await expect(first).toHaveAttribute('data-sound', 'true');
   await clean(page);
   await first.getByRole('button', { name: 'try on' }).click();
-  for (const name of ['throw', 'set', 'hold', 'balance']) await expect(verdict(page, name)).toHaveAttribute('data-mark', 'sound');
+  for (const name of ['throw', 'set', 'hold', 'balance'])
+    await expect(verdict(page, name)).toHaveAttribute('data-mark', 'sound');
   await first.getByRole('button', { name: 'fit' }).click();
   await expect(dialog).toContainText('Nothing to mend');
   await dialog.getByRole('button', { name: 'Close' }).click();
@@ -82,7 +102,9 @@ test('what would fix it: the first remedy makes the flawed setup sound; tried on
   await expect(toFind.getByRole('button', { name: 'fit' })).toHaveCount(0);
 });
 
-test('a sweep says what a change by hand then gives; its value is taken over; its table is a file', async ({ page }) => {
+test('a sweep says what a change by hand then gives; its value is taken over; its table is a file', async ({
+  page,
+}) => {
   await open(page, '/bench/setup-evening-edge');
   await page.keyboard.press('y');
   const dialog = page.getByRole('dialog');
@@ -94,8 +116,15 @@ test('a sweep says what a change by hand then gives; its value is taken over; it
   for (let i = 0; i < 12; i += 1) await page.keyboard.press('ArrowRight');
   const swept = Number(await at.getAttribute('data-value'));
   await clean(page);
-  const [download] = await Promise.all([page.waitForEvent('download'), dialog.getByRole('button', { name: 'as a table (CSV)' }).click()]);
-  expect(readFileSync(await download.path(), 'utf8').trim().split('\r\n')).toHaveLength(42);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('button', { name: 'as a table (CSV)' }).click(),
+  ]);
+  expect(
+    readFileSync(await download.path(), 'utf8')
+      .trim()
+      .split('\r\n'),
+  ).toHaveLength(42);
   await dialog.getByRole('button', { name: /^take over Clutch/ }).click();
   await dialog.getByRole('button', { name: 'Close' }).click();
   await expect(verdict(page, 'set').locator('output')).toHaveText(String(Number(swept.toFixed(2))));
@@ -130,7 +159,10 @@ test('every candidate with every change: sorted by any figure, pinned side by si
   await dialog.getByRole('button', { name: /^needed/ }).click();
   expect(await needed().getAttribute('data-part')).not.toBe(most);
   await dialog.getByRole('checkbox', { name: /Wide gap 4\/0/ }).check();
-  await dialog.getByRole('checkbox', { name: /Offset worm 5\/0/ }).first().check();
+  await dialog
+    .getByRole('checkbox', { name: /Offset worm 5\/0/ })
+    .first()
+    .check();
   await expect(dialog.getByTestId('pinned').getByRole('columnheader')).toHaveCount(3);
   await clean(page);
   await dialog.getByTestId('pinned').getByRole('button', { name: 'try on' }).first().click();
@@ -147,12 +179,24 @@ test('clutch and fight of a towed rig and of a canoe, each with its working', as
   await page.keyboard.press('r');
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('img', { name: /Clutch settings/ })).toBeVisible();
-  for (const title of ['Giving line, or letting the rod load', 'The rod in its holder at other angles', 'In the hands', 'Winding', 'The craft: Dunlin']) await expect(dialog.getByRole('heading', { name: new RegExp(title) })).toBeVisible();
+  for (const title of [
+    'Giving line, or letting the rod load',
+    'The rod in its holder at other angles',
+    'In the hands',
+    'Winding',
+    'The craft: Dunlin',
+  ])
+    await expect(dialog.getByRole('heading', { name: new RegExp(title) })).toBeVisible();
   await clean(page);
-  await dialog.getByRole('region', { name: /Giving line/ }).getByRole('button', { name: 'working' }).click();
+  await dialog
+    .getByRole('region', { name: /Giving line/ })
+    .getByRole('button', { name: 'working' })
+    .click();
   const command = await dialog.getByTestId('command').textContent();
   expect(command).toContain('compute load-up');
-  expect((JSON.parse(spawnSync('bash', ['-c', command!], { encoding: 'utf8' }).stdout) as { outcome: string }).outcome).toBe('buries');
+  expect(
+    (JSON.parse(spawnSync('bash', ['-c', command!], { encoding: 'utf8' }).stdout) as { outcome: string }).outcome,
+  ).toBe('buries');
   for (const subject of ['the clutch window', 'the pull in the hands', 'winding', 'the small craft']) {
     await dialog.getByRole('button', { name: subject }).click();
     await expect(dialog.getByTestId('command')).toBeVisible();
@@ -165,7 +209,8 @@ test('clutch and fight of a towed rig and of a canoe, each with its working', as
 
 test('up to four setups beside each other, by verdict', async ({ page }) => {
   await open(page, '/bench');
-  for (const name of ['Drowned-wall zander', 'Lily bay', 'Reef plug']) await page.getByRole('checkbox', { name: new RegExp(`compare ${name}`) }).check();
+  for (const name of ['Drowned-wall zander', 'Lily bay', 'Reef plug'])
+    await page.getByRole('checkbox', { name: new RegExp(`compare ${name}`) }).check();
   await page.getByRole('button', { name: 'compare', exact: true }).click();
   await expect(page).toHaveURL(/with=.*with=.*with=/);
   await expect(page.getByRole('columnheader')).toHaveCount(3);

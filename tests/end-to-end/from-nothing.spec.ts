@@ -9,14 +9,33 @@ test('from an empty bench to the first verdicts, on a phone', async ({ page }) =
   await open(page, '/box');
   await page.getByRole('button', { name: /^I files/ }).click();
   const dialog = page.getByRole('dialog');
-  const empty = { version: 1, kind: 'bench', id: 'empty', name: 'Empty shed', angler: {}, parts: [], readings: [], movements: [], setups: [] };
-  await dialog.getByLabel('Choose a file').setInputFiles({ name: 'empty.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(empty)) });
+  const empty = {
+    version: 1,
+    kind: 'bench',
+    id: 'empty',
+    name: 'Empty shed',
+    angler: {},
+    parts: [],
+    readings: [],
+    movements: [],
+    setups: [],
+  };
+  await dialog
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'empty.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(empty)) });
   await dialog.getByRole('button', { name: 'put this bench in place' }).click();
   await expect(dialog).toContainText('The bench of the file is in place.');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByText('Nothing in the Box answers to that.')).toBeVisible();
 
-  for (const line of [`7'2" MH fast 3/8-1 oz cast`, 'multiplier 6.3:1 7 kg', 'braid 0.28 18 kg 150 m', 'fluorocarbon 0.4 9 kg 30 m leader', 'worm 4/0', 'paddle tail 10 cm']) {
+  for (const line of [
+    `7'2" MH fast 3/8-1 oz cast`,
+    'multiplier 6.3:1 7 kg',
+    'braid 0.28 18 kg 150 m',
+    'fluorocarbon 0.4 9 kg 30 m leader',
+    'worm 4/0',
+    'paddle tail 10 cm',
+  ]) {
     await page.getByLabel('New part', { exact: true }).and(page.locator('input')).fill(line);
     await page.getByRole('button', { name: 'add', exact: true }).click();
     await expect(page.locator('#quick-add')).toHaveValue('');
@@ -25,7 +44,8 @@ test('from an empty bench to the first verdicts, on a phone', async ({ page }) =
   await expect(page.getByText('No setups on this bench yet.')).toBeVisible();
   await page.getByRole('link', { name: 'new setup' }).click();
   await page.getByRole('button', { name: /Weedless soft bait, no weight/ }).click();
-  for (const slot of ['rod', 'reel', 'line', 'leader', 'hook', 'bait']) await page.getByLabel(slot, { exact: true }).selectOption({ index: 1 });
+  for (const slot of ['rod', 'reel', 'line', 'leader', 'hook', 'bait'])
+    await page.getByLabel(slot, { exact: true }).selectOption({ index: 1 });
   await expect(page.getByRole('status').getByText('Throw')).toBeVisible();
   await clean(page);
   await page.getByLabel('Name', { exact: true }).fill('First');

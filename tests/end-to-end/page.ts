@@ -4,7 +4,10 @@ import { expect, test, type Page } from '@playwright/test';
 
 /** The demo bench as on the first day, for tests that others may have fished from before. */
 export function resetDemo(): void {
-  const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'src/db/prepare.ts', '--reset-demo'], { encoding: 'utf8', env: { ...process.env, DATABASE_URL: process.env['END_TO_END_DATABASE_URL'] } });
+  const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'src/db/prepare.ts', '--reset-demo'], {
+    encoding: 'utf8',
+    env: { ...process.env, DATABASE_URL: process.env['END_TO_END_DATABASE_URL'] },
+  });
   if (status !== 0) throw new Error(stderr);
 }
 
@@ -16,7 +19,10 @@ export function watchErrors(): void {
   test.beforeEach(({ page }) => {
     errors.length = 0;
     page.on('pageerror', (error) => errors.push(error.message));
-    page.on('console', (message) => message.type() === 'error' && errors.push(`${message.text()} ${message.location().url}`));
+    page.on(
+      'console',
+      (message) => message.type() === 'error' && errors.push(`${message.text()} ${message.location().url}`),
+    );
   });
   test.afterEach(() => expect(errors, 'the page logs no error').toEqual([]));
 }
@@ -28,11 +34,15 @@ export async function clean(page: Page): Promise<void> {
   // What waits for a worker is dimmed on purpose, and for a moment only.
   await expect(page.locator('[data-state="waiting"], [data-ranges="waiting"]')).toHaveCount(0);
   const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`),
+  ).toEqual([]);
 }
 
 /** Opens a page and waits until it is alive: a key pressed before that is lost, as it would be for anyone. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
-  await page.waitForFunction(() => Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__reactProps')));
+  await page.waitForFunction(() =>
+    Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__reactProps')),
+  );
 }

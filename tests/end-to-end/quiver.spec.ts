@@ -12,9 +12,16 @@ const answer = (page: Page) => page.getByTestId('answer');
 test('the hole and the redundant rod are found by the solver, proved, and seen on map and table', async ({ page }) => {
   await open(page, '/quiver');
   await expect(answer(page)).toHaveAttribute('data-outcome', 'not-coverable', SOLVED);
-  await expect(answer(page)).toContainText('6 rods reach 90 wherever any does: Snipe, Dipper, Wagtail, Tern, Heron, Gannet. Proved: no 5 do');
-  await expect(answer(page).getByTestId('hole').last()).toContainText('Sinking lure 190 mm: a gap between the rods: a casting rod, double-extra-heavy', SOLVED);
-  await expect(answer(page).getByTestId('twin')).toHaveText('≡ Kestrel does all that Plover does: it can stay at home.');
+  await expect(answer(page)).toContainText(
+    '6 rods reach 90 wherever any does: Snipe, Dipper, Wagtail, Tern, Heron, Gannet. Proved: no 5 do',
+  );
+  await expect(answer(page).getByTestId('hole').last()).toContainText(
+    'Sinking lure 190 mm: a gap between the rods: a casting rod, double-extra-heavy',
+    SOLVED,
+  );
+  await expect(answer(page).getByTestId('twin')).toHaveText(
+    '≡ Kestrel does all that Plover does: it can stay at home.',
+  );
   const map = page.getByTestId('territory-map');
   await expect(map.locator('[data-hole="true"]')).toHaveCount(3);
   await expect(map.locator('[data-rod="Plover"]')).toBeVisible();
@@ -40,7 +47,9 @@ test('the hole and the redundant rod are found by the solver, proved, and seen o
   await expect(page.getByText('32 presentations')).toBeVisible();
 });
 
-test('what is asked: the best few, a purchase, what stays at home; pins and the floor change the answer', async ({ page }) => {
+test('what is asked: the best few, a purchase, what stays at home; pins and the floor change the answer', async ({
+  page,
+}) => {
   await open(page, '/quiver');
   await expect(answer(page)).toHaveAttribute('data-outcome', 'not-coverable', SOLVED);
   await page.keyboard.press('h');
@@ -81,10 +90,13 @@ test('a rod is chosen for a technique: curves, tables, the day; another place ch
   await expect(dialog.getByRole('link', { name: 'ten casts at a mark tell it' })).toBeVisible();
 });
 
-test('a deck: rigged, a reel wanted twice is a conflict, kept, opened again, thrown away and brought back', async ({ page }) => {
+test('a deck: rigged, a reel wanted twice is a conflict, kept, opened again, thrown away and brought back', async ({
+  page,
+}) => {
   await open(page, '/quiver/deck');
   const add = page.getByLabel('Add a setup');
-  for (const label of ['Drowned-wall zander, 12 cm tail', 'Big tail with a stinger', 'Bladed jig over the weed tops']) await add.selectOption({ label });
+  for (const label of ['Drowned-wall zander, 12 cm tail', 'Big tail with a stinger', 'Bladed jig over the weed tops'])
+    await add.selectOption({ label });
   await expect(page.locator('[data-remark]')).toHaveCount(0);
   await page.getByRole('listitem').nth(1).getByLabel('Reel').selectOption({ label: 'Multiplier, 6.3 : 1' });
   await expect(page.locator('[data-remark="reel-on-two-rods"]')).toContainText('place 1');
@@ -106,11 +118,20 @@ test('a deck: rigged, a reel wanted twice is a conflict, kept, opened again, thr
 test('screen and shell agree on a pair', async ({ page, request }) => {
   await open(page, '/quiver');
   await expect(answer(page)).toHaveAttribute('data-outcome', 'not-coverable', SOLVED);
-  const setup = JSON.parse(await (await request.get('/bench/setup-bladed/setup.json')).text()) as { parts: { kind: string; id: string }[] };
-  const bench = JSON.parse(await (await request.get('/files/bench.json')).text()) as { parts: { part: { kind: string; id: string; name?: string } }[] };
+  const setup = JSON.parse(await (await request.get('/bench/setup-bladed/setup.json')).text()) as {
+    parts: { kind: string; id: string }[];
+  };
+  const bench = JSON.parse(await (await request.get('/files/bench.json')).text()) as {
+    parts: { part: { kind: string; id: string; name?: string } }[];
+  };
   const rods = bench.parts.map(({ part }) => part).filter(({ name }) => name === 'Wagtail');
   const reels = bench.parts.map(({ part }) => part).filter(({ kind }) => kind === 'reel');
-  const { stdout } = spawnSync('bash', ['ferula', 'compute', 'rod-scores'], { input: JSON.stringify({ setup, rods, reels }), encoding: 'utf8' });
+  const { stdout } = spawnSync('bash', ['ferula', 'compute', 'rod-scores'], {
+    input: JSON.stringify({ setup, rods, reels }),
+    encoding: 'utf8',
+  });
   const { scores } = JSON.parse(stdout) as { scores: { score: number }[] };
-  await expect(page.locator('[data-row="setup-bladed"]').getByRole('gridcell').nth(2)).toContainText(String(Math.round(100 * scores[0]!.score)));
+  await expect(page.locator('[data-row="setup-bladed"]').getByRole('gridcell').nth(2)).toContainText(
+    String(Math.round(100 * scores[0]!.score)),
+  );
 });

@@ -26,7 +26,12 @@ test('three kinds of leader are planned, marked as tied, taken from stock, and k
   await page.getByRole('button', { name: 'mark as tied' }).click();
   await expect(page.getByText('9 leaders hang on the winder')).toBeVisible();
   await expect(page.locator('[data-leader="tied"]')).toHaveCount(9);
-  await page.getByRole('listitem').filter({ hasText: 'Diving minnow on a crimped leader B ·' }).first().getByLabel('State').selectOption({ label: 'frayed' });
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Diving minnow on a crimped leader B ·' })
+    .first()
+    .getByLabel('State')
+    .selectOption({ label: 'frayed' });
   await expect(page.getByText('Frayed: tie again before the next trip')).toBeVisible();
   await page.getByRole('button', { name: 'add', exact: true }).click();
   await expect(page.getByLabel('How many of Diving minnow on a crimped leader')).toHaveValue('1');
@@ -59,7 +64,9 @@ test('a leader is tied by steps: what is missing on the line holds Next back', a
   await expect(page.getByRole('timer')).toContainText('rest');
 });
 
-test('a torn bait is joined by steps, with its caution and a rest to cool; crimp and ring are sized by the line', async ({ page }) => {
+test('a torn bait is joined by steps, with its caution and a rest to cool; crimp and ring are sized by the line', async ({
+  page,
+}) => {
   await open(page, '/tying');
   await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
@@ -84,7 +91,8 @@ test('cards bear what is on them and a code that opens the setup', async ({ page
 
 test('jig lab: filed by keys, dropped ten thousand times, and the best cut beats the one by hand', async ({ page }) => {
   await open(page, '/tying/jig');
-  const good = async (name: string) => Number(await page.getByRole('region', { name, exact: true }).getAttribute('data-good'));
+  const good = async (name: string) =>
+    Number(await page.getByRole('region', { name, exact: true }).getAttribute('data-good'));
   const [before, byHand] = [await good('Before'), await good('After')];
   await page.getByRole('slider').focus();
   const filed = await page.getByTestId('filed').innerText();

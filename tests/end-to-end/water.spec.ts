@@ -21,7 +21,9 @@ test('the picture is what the shell computes, and a handle moves it by keys and 
   await open(page, water('crimped-minnow', 'char-flasher'));
   await expect(line(page, 'crimped-minnow')).toHaveAttribute('data-outcome', 'runs');
   const file = await (await request.get('/bench/setup-crimped-minnow/setup.json')).text();
-  const shell = JSON.parse(spawnSync('bash', ['ferula', 'compute', 'setup'], { input: file, encoding: 'utf8' }).stdout) as Evaluation;
+  const shell = JSON.parse(
+    spawnSync('bash', ['ferula', 'compute', 'setup'], { input: file, encoding: 'utf8' }).stdout,
+  ) as Evaluation;
   const before = await depthOf(page, 'crimped-minnow');
   // The picture knows of the fly's bottom; no bottom changes a lure that does not reach it.
   expect(before).toBeCloseTo(shell.figures.tow!.running.depthM!, 9);
@@ -29,11 +31,16 @@ test('the picture is what the shell computes, and a handle moves it by keys and 
   await expect(page.getByTestId('column')).toContainText(/5° from the surface, 85° from the plumb line/);
   await clean(page);
 
-  await page.getByRole('group', { name: 'The water from the side' }).getByRole('slider', { name: 'Line from the tip' }).focus();
+  await page
+    .getByRole('group', { name: 'The water from the side' })
+    .getByRole('slider', { name: 'Line from the tip' })
+    .focus();
   for (let i = 0; i < 6; i += 1) await page.keyboard.press('Shift+ArrowRight');
   await expect.poll(() => depthOf(page, 'crimped-minnow')).toBeGreaterThan(before + 0.5);
   await expect(page.getByText('The picture differs from the setups')).toBeVisible();
-  const speed = page.getByRole('group', { name: 'The water from the side' }).getByRole('slider', { name: 'Speed through the surface water' });
+  const speed = page
+    .getByRole('group', { name: 'The water from the side' })
+    .getByRole('slider', { name: 'Speed through the surface water' });
   const box = (await speed.locator('.knob').boundingBox())!;
   const behind = Number(await line(page, 'char-flasher').getAttribute('data-behind'));
   await page.mouse.move(box.x + 6, box.y + 6);
@@ -41,7 +48,9 @@ test('the picture is what the shell computes, and a handle moves it by keys and 
   await page.mouse.move(box.x - 60, box.y + 6, { steps: 6 });
   await page.mouse.up();
   // One boat tows all: the other rig goes faster too, and farther behind.
-  await expect.poll(async () => Number(await line(page, 'char-flasher').getAttribute('data-behind'))).toBeGreaterThan(behind + 0.5);
+  await expect
+    .poll(async () => Number(await line(page, 'char-flasher').getAttribute('data-behind')))
+    .toBeGreaterThan(behind + 0.5);
   await page.keyboard.press('Backspace');
   await expect.poll(() => depthOf(page, 'crimped-minnow')).toBe(before);
 });
@@ -76,7 +85,9 @@ test('the weight for an angle: solved, beside the rule, and put back in it gives
   await clean(page);
 });
 
-test('every presentation has its tool: count, card, drift, downrigger, turn, speeds, coverage, paddle', async ({ page }) => {
+test('every presentation has its tool: count, card, drift, downrigger, turn, speeds, coverage, paddle', async ({
+  page,
+}) => {
   await open(page, water('char-flasher', 'copper-deep', 'crimped-minnow'));
   await expect(line(page, 'char-flasher')).toHaveAttribute('data-outcome', 'runs');
   const close = () => page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
@@ -109,7 +120,9 @@ test('every presentation has its tool: count, card, drift, downrigger, turn, spe
   await expect(dialog.getByRole('button', { name: /Pause/ })).toBeVisible();
   await dialog.getByRole('button', { name: /Pause/ }).click();
   await dialog.getByLabel('The chart shows').selectOption('depth');
-  await expect(dialog.getByRole('img', { name: 'Speed or depth of each lure through the turn' })).toContainText('Depth');
+  await expect(dialog.getByRole('img', { name: 'Speed or depth of each lure through the turn' })).toContainText(
+    'Depth',
+  );
   await dialog.getByLabel('Radius of the turn').fill('8');
   await expect(dialog.getByRole('table')).toContainText('goes slack');
   await close();
@@ -148,11 +161,23 @@ test('current by depth and from readings, bottom and temperature from files', as
   await expect(page.getByRole('slider', { name: /Current at/ })).toHaveCount(2);
 
   dialog = await tool(page, 'b');
-  await dialog.getByLabel(/Bottom from a file/).setInputFiles({ name: 'bottom.csv', mimeType: 'text/csv', buffer: Buffer.from('behind [m],depth [m]\r\n0,30\r\n40,9\r\nx,3\r\n80,6\r\n') });
+  await dialog
+    .getByLabel(/Bottom from a file/)
+    .setInputFiles({
+      name: 'bottom.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('behind [m],depth [m]\r\n0,30\r\n40,9\r\nx,3\r\n80,6\r\n'),
+    });
   await expect(dialog.getByRole('status')).toContainText('3 lines can be taken');
   await expect(dialog.getByRole('status')).toContainText('Line 4: “x” is not a figure.');
   await dialog.getByRole('button', { name: 'Take them' }).click();
-  await dialog.getByLabel(/Temperatures from a file/).setInputFiles({ name: 'temperature.csv', mimeType: 'text/csv', buffer: Buffer.from('depth [m],temperature [°C]\n0,14\n6,12\n10,6\n') });
+  await dialog
+    .getByLabel(/Temperatures from a file/)
+    .setInputFiles({
+      name: 'temperature.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('depth [m],temperature [°C]\n0,14\n6,12\n10,6\n'),
+    });
   await dialog.getByRole('button', { name: 'Take them' }).click();
   await dialog.getByLabel('to', { exact: true }).fill('12');
   await dialog.getByLabel('Looked for from').fill('8');
@@ -169,19 +194,26 @@ test('a cast rig is counted down as on the Bench, with one thing changed at a ti
   await open(page, water('drowned-wall'));
   await expect(page.getByTestId('countdown')).toHaveText('5.5 s');
   const table = page.getByRole('table').first();
-  for (const change of ['as it is', 'lead', 'thinner line', 'salt water', 'on a tight line']) await expect(table).toContainText(change);
+  for (const change of ['as it is', 'lead', 'thinner line', 'salt water', 'on a tight line'])
+    await expect(table).toContainText(change);
   await expect(page.getByTestId('band-share')).toHaveText(/%$/);
   await page.getByRole('textbox', { name: 'Weight' }).fill('20');
-  await expect.poll(async () => Number((await page.getByTestId('countdown').textContent())!.replace(/[^\d.]/g, ''))).toBeLessThan(5.5);
+  await expect
+    .poll(async () => Number((await page.getByTestId('countdown').textContent())!.replace(/[^\d.]/g, '')))
+    .toBeLessThan(5.5);
   await clean(page);
 });
 
-test('setups come into the picture and go out; a desk holds it all, a phone does not scroll sideways', async ({ page }) => {
+test('setups come into the picture and go out; a desk holds it all, a phone does not scroll sideways', async ({
+  page,
+}) => {
   await open(page, '/water');
   await page.getByLabel('Put in the picture').selectOption({ label: 'Copper line for the deep basin' });
   await expect(page).toHaveURL(/setup=.*setup=setup-copper-deep/);
   await expect(line(page, 'copper-deep')).toBeVisible();
-  expect(await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight])).toEqual([1280, 800]);
+  expect(
+    await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]),
+  ).toEqual([1280, 800]);
   await page.getByRole('button', { name: /Take Copper line/ }).click();
   await expect(line(page, 'copper-deep')).toHaveCount(0);
   await page.getByLabel('Lighting', { exact: true }).selectOption('lamp');
@@ -191,7 +223,9 @@ test('setups come into the picture and go out; a desk holds it all, a phone does
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
 });
 
-test('what was found is kept as a revision; a board, a plane and wire at speed run as they should', async ({ page }) => {
+test('what was found is kept as a revision; a board, a plane and wire at speed run as they should', async ({
+  page,
+}) => {
   await open(page, water('crimped-minnow'));
   const before = await depthOf(page, 'crimped-minnow');
   await page.getByRole('textbox', { name: 'Line from the tip' }).fill('60');
@@ -221,7 +255,10 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
   await page.keyboard.press('a');
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('radio', { name: /plane/ }).click();
-  await dialog.getByRole('button', { name: /100 mm/ }).first().click();
+  await dialog
+    .getByRole('button', { name: /100 mm/ })
+    .first()
+    .click();
   await expect.poll(shown).toBeGreaterThan(flat + 1);
   const planing = await shown();
   await page.getByLabel('Plane', { exact: true }).selectOption('tripped');
@@ -236,7 +273,8 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
 // Prints what the browser did; the figures are for reading, not for passing.
 test('four lines while a handle is dragged', async ({ page }) => {
   await open(page, water('crimped-minnow', 'char-flasher', 'copper-deep', 'crawler-harness'));
-  for (const setup of ['crimped-minnow', 'char-flasher', 'copper-deep', 'crawler-harness']) await expect(line(page, setup)).toBeVisible();
+  for (const setup of ['crimped-minnow', 'char-flasher', 'copper-deep', 'crawler-harness'])
+    await expect(line(page, setup)).toBeVisible();
   await page.evaluate(() => {
     const held = { frames: 0, drawn: 0, since: performance.now() };
     Object.assign(window, { held });
@@ -247,17 +285,27 @@ test('four lines while a handle is dragged', async ({ page }) => {
     requestAnimationFrame(count);
     new MutationObserver((changes) => {
       held.drawn += changes.some(({ attributeName }) => attributeName === 'data-behind') ? 1 : 0;
-    }).observe(document.querySelector('[data-testid="column"]')!, { subtree: true, attributes: true, attributeFilter: ['data-behind'] });
+    }).observe(document.querySelector('[data-testid="column"]')!, {
+      subtree: true,
+      attributes: true,
+      attributeFilter: ['data-behind'],
+    });
   });
-  const handle = page.getByRole('group', { name: 'The water from the side' }).getByRole('slider', { name: 'Speed through the surface water' });
+  const handle = page
+    .getByRole('group', { name: 'The water from the side' })
+    .getByRole('slider', { name: 'Speed through the surface water' });
   const box = (await handle.locator('.knob').boundingBox())!;
   await page.mouse.move(box.x + 6, box.y + 6);
   await page.mouse.down();
   const start = Date.now();
   for (let i = 0; i < 120; i += 1) await page.mouse.move(box.x + 6 - 40 * Math.sin(i / 19), box.y + 6);
   const ms = Date.now() - start;
-  const { drawn, frames } = await page.evaluate(() => (window as unknown as { held: { drawn: number; frames: number } }).held);
+  const { drawn, frames } = await page.evaluate(
+    () => (window as unknown as { held: { drawn: number; frames: number } }).held,
+  );
   await page.mouse.up();
-  console.log(`four lines, dragged for ${ms} ms: ${frames} frames (${((1000 * frames) / ms).toFixed(0)} a second), the picture redrawn ${drawn} times (${((1000 * drawn) / ms).toFixed(0)} a second)`);
+  console.log(
+    `four lines, dragged for ${ms} ms: ${frames} frames (${((1000 * frames) / ms).toFixed(0)} a second), the picture redrawn ${drawn} times (${((1000 * drawn) / ms).toFixed(0)} a second)`,
+  );
   expect(drawn).toBeGreaterThan(0);
 });

@@ -7,12 +7,17 @@ import { benchIdSchema, type BenchId } from '@/domain/ids';
 const url = process.env['INTEGRATION_DATABASE_URL'];
 
 /** A real MariaDB, migrated and empty. */
-export async function emptyDatabase(): Promise<{ readonly db: Db; readonly url: string; readonly close: () => Promise<void> }> {
+export async function emptyDatabase(): Promise<{
+  readonly db: Db;
+  readonly url: string;
+  readonly close: () => Promise<void>;
+}> {
   if (!url) throw new Error('INTEGRATION_DATABASE_URL is not set: run the tests with ./ferula test');
   await migrateDatabase(url);
   const { db, pool } = connect(url);
   await db.execute(sql`set foreign_key_checks = 0`);
-  for (const table of ['angler', 'house', 'movement', 'reading', 'revision_part', 'revision', 'setup', 'part', 'bench']) await db.execute(sql.raw(`delete from \`${table}\``));
+  for (const table of ['angler', 'house', 'movement', 'reading', 'revision_part', 'revision', 'setup', 'part', 'bench'])
+    await db.execute(sql.raw(`delete from \`${table}\``));
   await db.execute(sql`set foreign_key_checks = 1`);
   return { db, url, close: () => pool.end() };
 }

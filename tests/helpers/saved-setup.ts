@@ -8,7 +8,16 @@ import { aBench } from './database';
 let made = 0;
 
 /** A bench with the parts of a setup and one revision of it, under ids of its own. */
-export async function savedSetup(db: Db, file: SetupFile, now: Date): Promise<{ readonly benchId: BenchId; readonly setupId: SetupId; readonly parts: readonly Part[]; readonly chain: SetupFile['chain'] }> {
+export async function savedSetup(
+  db: Db,
+  file: SetupFile,
+  now: Date,
+): Promise<{
+  readonly benchId: BenchId;
+  readonly setupId: SetupId;
+  readonly parts: readonly Part[];
+  readonly chain: SetupFile['chain'];
+}> {
   made += 1;
   const benchId = await aBench(db);
   const own = (id: string) => partIdSchema.parse(`${id}-${benchId}-${made}`);
@@ -18,7 +27,14 @@ export async function savedSetup(db: Db, file: SetupFile, now: Date): Promise<{ 
   await insertParts(db, benchId, parts, now);
   await db.transaction(async (tx) => {
     await insertSetup(tx, { id: setupId, benchId, name: 'Test', version: 0, createdAt: now });
-    await saveRevision(tx, benchId, setupId, 0, { id: revisionIdSchema.parse(`revision-${benchId}-${made}`), reason: 'first', chain, presentation: file.presentation, parts, savedAt: now });
+    await saveRevision(tx, benchId, setupId, 0, {
+      id: revisionIdSchema.parse(`revision-${benchId}-${made}`),
+      reason: 'first',
+      chain,
+      presentation: file.presentation,
+      parts,
+      savedAt: now,
+    });
   });
   return { benchId, setupId, parts, chain };
 }

@@ -4,7 +4,18 @@ import type { Db } from '@/db/client';
 import { DEMO_BENCH, demoParts, demoSetupsOfBench } from '@/db/demo';
 import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
 import { migrateDatabase } from '@/db/migrate';
-import { findBench, findParts, findRevision, findSetup, insertParts, listParts, listRevisions, listSetups, removePart, replacePart } from '@/db/repo';
+import {
+  findBench,
+  findParts,
+  findRevision,
+  findSetup,
+  insertParts,
+  listParts,
+  listRevisions,
+  listSetups,
+  removePart,
+  replacePart,
+} from '@/db/repo';
 import { part as partTable } from '@/db/schema';
 import { evaluate } from '@/core/evaluate';
 import { partIdSchema, setupIdSchema, type BenchId, type SetupId } from '@/domain/ids';
@@ -25,8 +36,13 @@ const now = new Date('2026-11-25T10:00:00.123Z');
 const wall = demoFile('setup-drowned-wall');
 const aSavedSetup = () => savedSetup(db, wall, now);
 
-const save = (benchId: BenchId, setupId: SetupId, expectedVersion: number, chain: typeof wall.chain, reason = 'again') =>
-  saveRevisionOf(db, benchId, { setupId, expectedVersion, reason, chain, presentation: wall.presentation }, now);
+const save = (
+  benchId: BenchId,
+  setupId: SetupId,
+  expectedVersion: number,
+  chain: typeof wall.chain,
+  reason = 'again',
+) => saveRevisionOf(db, benchId, { setupId, expectedVersion, reason, chain, presentation: wall.presentation }, now);
 
 describe('migrations', () => {
   it('two at once take turns, and a third finds nothing to do', async () => {
@@ -42,13 +58,17 @@ describe('demo bench', () => {
     expect(await findBench(db, demoBenchId)).toEqual({ id: demoBenchId, name: DEMO_BENCH.name });
     const byId = (parts: readonly Part[]) => [...parts].sort((a, b) => (a.id < b.id ? -1 : 1));
     expect(byId(await listParts(db, demoBenchId))).toEqual(byId(demoParts));
-    expect((await listSetups(db, demoBenchId)).map(({ name }) => name).sort()).toEqual(demoSetupsOfBench.map(({ name }) => name).sort());
+    expect((await listSetups(db, demoBenchId)).map(({ name }) => name).sort()).toEqual(
+      demoSetupsOfBench.map(({ name }) => name).sort(),
+    );
     const kinds = new Map<string, number>();
     for (const { kind } of await listParts(db, demoBenchId)) kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
     const count = (...of: readonly string[]) => of.reduce((sum, kind) => sum + (kinds.get(kind) ?? 0), 0);
     const lures = count('hard-lure', 'spoon', 'topwater', 'trolled-fly', 'attractor');
     const large = count('rod', 'reel', 'line');
-    expect([kinds.get('rod'), kinds.get('reel'), kinds.get('line'), lures, demoParts.length - large - lures]).toEqual([13, 8, 18, 30, 124]);
+    expect([kinds.get('rod'), kinds.get('reel'), kinds.get('line'), lures, demoParts.length - large - lures]).toEqual([
+      13, 8, 18, 30, 124,
+    ]);
 
     await db.transaction((tx) => removePart(tx, demoBenchId, partIdSchema.parse('reel-small-spin'), now));
     await resetDemo(db);
@@ -59,8 +79,12 @@ describe('demo bench', () => {
     for (const { id, revision, file, fileThen } of demoFiles) {
       const page = (await setupPage(db, demoBenchId, setupIdSchema.parse(id), revision))!;
       expect(page.evaluation).toEqual(evaluate(file));
-      expect([...page.partsThen].sort((a, b) => (a.id < b.id ? -1 : 1))).toEqual([...fileThen.parts].sort((a, b) => (a.id < b.id ? -1 : 1)));
-      expect(evaluate((await setupFileOf(db, demoBenchId, setupIdSchema.parse(id), revision))!)).toEqual(evaluate(file));
+      expect([...page.partsThen].sort((a, b) => (a.id < b.id ? -1 : 1))).toEqual(
+        [...fileThen.parts].sort((a, b) => (a.id < b.id ? -1 : 1)),
+      );
+      expect(evaluate((await setupFileOf(db, demoBenchId, setupIdSchema.parse(id), revision))!)).toEqual(
+        evaluate(file),
+      );
     }
   });
 
@@ -78,8 +102,13 @@ describe('saving a revision', () => {
     const weighed: Part = { ...bait, massKg: { value: 0.0171, unit: 'kg', provenance: 'measured' } };
     expect(await replacePart(db, benchId, weighed, 1, now)).toEqual({ kind: 'replaced', version: 2 });
     expect(await save(benchId, setupId, 2, chain, 'third')).toMatchObject({ number: 3 });
-    expect((await listRevisions(db, benchId, setupId)).map(({ number, reason }) => [number, reason])).toEqual([[3, 'third'], [2, 'second'], [1, 'first']]);
-    const baitIn = async (number?: number) => (await findRevision(db, benchId, setupId, number))!.partsThen.find(({ kind }) => kind === 'soft-bait');
+    expect((await listRevisions(db, benchId, setupId)).map(({ number, reason }) => [number, reason])).toEqual([
+      [3, 'third'],
+      [2, 'second'],
+      [1, 'first'],
+    ]);
+    const baitIn = async (number?: number) =>
+      (await findRevision(db, benchId, setupId, number))!.partsThen.find(({ kind }) => kind === 'soft-bait');
     expect(await baitIn(1)).toEqual(bait);
     expect(await baitIn()).toEqual(weighed);
     expect((await findRevision(db, benchId, setupId))!.savedAt).toEqual(now);
@@ -101,8 +130,13 @@ describe('saving a revision', () => {
 
   it('refuses a part that is not on the bench, at its path, and a setup that is not', async () => {
     const { benchId, setupId, chain } = await aSavedSetup();
-    const stranger = chain.map((joint) => (joint.kind === 'bait' ? { ...joint, partId: partIdSchema.parse('nobody') } : joint));
-    expect(await save(benchId, setupId, 1, stranger)).toMatchObject({ kind: 'bad-input', problems: [{ path: 'chain[8].partId' }] });
+    const stranger = chain.map((joint) =>
+      joint.kind === 'bait' ? { ...joint, partId: partIdSchema.parse('nobody') } : joint,
+    );
+    expect(await save(benchId, setupId, 1, stranger)).toMatchObject({
+      kind: 'bad-input',
+      problems: [{ path: 'chain[8].partId' }],
+    });
     expect(await save(benchId, setupIdSchema.parse('nowhere'), 1, chain)).toEqual({ kind: 'not-found' });
   });
 });
@@ -112,7 +146,13 @@ describe('benches are apart', () => {
     const mine = await aSavedSetup();
     const other = await aBench(db);
     expect(await listParts(db, other)).toEqual([]);
-    expect(await findParts(db, other, mine.parts.map(({ id }) => id))).toEqual([]);
+    expect(
+      await findParts(
+        db,
+        other,
+        mine.parts.map(({ id }) => id),
+      ),
+    ).toEqual([]);
     expect(await findSetup(db, other, mine.setupId)).toBeNull();
     expect(await findRevision(db, other, mine.setupId)).toBeNull();
     expect(await listRevisions(db, other, mine.setupId)).toEqual([]);
@@ -139,7 +179,9 @@ describe('parts', () => {
 
   it('cannot be deleted behind the repository’s back while a revision uses them', async () => {
     const { parts } = await aSavedSetup();
-    await expect(db.delete(partTable).where(eq(partTable.id, parts[0]!.id))).rejects.toMatchObject({ cause: { errno: 1451 } });
+    await expect(db.delete(partTable).where(eq(partTable.id, parts[0]!.id))).rejects.toMatchObject({
+      cause: { errno: 1451 },
+    });
   });
 
   it('are replaced only at the version that was read', async () => {

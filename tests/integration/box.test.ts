@@ -26,17 +26,27 @@ function aPart(kind: Part['kind'], given: object = {}): Part {
   if (!result.ok) throw new Error(JSON.stringify(result.problems));
   return result.data;
 }
-const put = (benchId: BenchId, part: Part, expectedVersion: number | null) => changeBox(db, benchId, [{ id: part.id, part, expectedVersion }], 'test', now);
-const box = async (benchId: BenchId) => new Map((await listBox(db, benchId)).map(({ part, version }) => [part.id, { part, version }]));
+const put = (benchId: BenchId, part: Part, expectedVersion: number | null) =>
+  changeBox(db, benchId, [{ id: part.id, part, expectedVersion }], 'test', now);
+const box = async (benchId: BenchId) =>
+  new Map((await listBox(db, benchId)).map(({ part, version }) => [part.id, { part, version }]));
 
 describe('changing the Box', () => {
   it('puts in, changes and takes out; each answer is what undo needs', async () => {
     const benchId = await aBench(db);
     const hook = aPart('hook');
-    expect(await put(benchId, hook, null)).toEqual({ kind: 'changed', parts: [{ id: hook.id, version: 1, before: null }] });
+    expect(await put(benchId, hook, null)).toEqual({
+      kind: 'changed',
+      parts: [{ id: hook.id, version: 1, before: null }],
+    });
     const renamed = { ...hook, words: 'the red ones' };
-    expect(await put(benchId, renamed, 1)).toEqual({ kind: 'changed', parts: [{ id: hook.id, version: 2, before: hook }] });
-    expect(await changeBox(db, benchId, [{ id: hook.id, part: null, expectedVersion: 2 }], 'test', now)).toMatchObject({ parts: [{ version: null, before: renamed }] });
+    expect(await put(benchId, renamed, 1)).toEqual({
+      kind: 'changed',
+      parts: [{ id: hook.id, version: 2, before: hook }],
+    });
+    expect(await changeBox(db, benchId, [{ id: hook.id, part: null, expectedVersion: 2 }], 'test', now)).toMatchObject({
+      parts: [{ version: null, before: renamed }],
+    });
     expect((await box(benchId)).size).toBe(0);
     expect(await put(benchId, renamed, null)).toMatchObject({ kind: 'changed' });
     expect((await box(benchId)).get(hook.id)?.part).toEqual(renamed);
@@ -46,7 +56,16 @@ describe('changing the Box', () => {
     const benchId = await aBench(db);
     const [old, fresh] = [aPart('hook'), aPart('rod')];
     await put(benchId, old, null);
-    const outcome = await changeBox(db, benchId, [{ id: fresh.id, part: fresh, expectedVersion: null }, { id: old.id, part: old, expectedVersion: 7 }], 'test', now);
+    const outcome = await changeBox(
+      db,
+      benchId,
+      [
+        { id: fresh.id, part: fresh, expectedVersion: null },
+        { id: old.id, part: old, expectedVersion: 7 },
+      ],
+      'test',
+      now,
+    );
     expect(outcome).toEqual({ kind: 'stale', ids: [old.id] });
     expect([...(await box(benchId)).keys()]).toEqual([old.id]);
   });
@@ -74,26 +93,53 @@ describe('measuring a part', () => {
     const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
     const hook = parts.find((part) => part.kind === 'hook')!;
     const wireM = { value: hook.wireM.value * 1.3, unit: 'm', provenance: 'measured', spread: 0.01 };
-    const outcome = await measurePart(db, benchId, { partId: hook.id, expectedVersion: 1, guide: 'calliper', after: { wireM } }, now);
-    expect(outcome).toMatchObject({ kind: 'measured', version: 2, part: { wireM }, setups: [{ setupId, marks: [{ verdict: 'set', then: 'sound' }] }] });
-    expect(await listReadings(db, benchId, hook.id)).toMatchObject([{ guide: 'calliper', before: { wireM: hook.wireM }, after: { wireM }, takenAt: now }]);
+    const outcome = await measurePart(
+      db,
+      benchId,
+      { partId: hook.id, expectedVersion: 1, guide: 'calliper', after: { wireM } },
+      now,
+    );
+    expect(outcome).toMatchObject({
+      kind: 'measured',
+      version: 2,
+      part: { wireM },
+      setups: [{ setupId, marks: [{ verdict: 'set', then: 'sound' }] }],
+    });
+    expect(await listReadings(db, benchId, hook.id)).toMatchObject([
+      { guide: 'calliper', before: { wireM: hook.wireM }, after: { wireM }, takenAt: now },
+    ]);
   });
 
   it('writes a hung rod’s stiffness over its words', async () => {
     const { benchId, parts } = await savedSetup(db, demoFile('setup-lily-bay'), now);
     const rod = parts.find((part) => part.kind === 'rod')!;
-    const stiffness = { kind: 'taper', buttEiNm2: { value: 60, unit: 'N·m²', provenance: 'measured', spread: 0.05 }, tipRatio: { value: 0.22, unit: '1', provenance: 'measured', spread: 0.1 } };
-    const outcome = await measurePart(db, benchId, { partId: rod.id, expectedVersion: 1, guide: 'hang-test', after: { stiffness } }, now);
+    const stiffness = {
+      kind: 'taper',
+      buttEiNm2: { value: 60, unit: 'N·m²', provenance: 'measured', spread: 0.05 },
+      tipRatio: { value: 0.22, unit: '1', provenance: 'measured', spread: 0.1 },
+    };
+    const outcome = await measurePart(
+      db,
+      benchId,
+      { partId: rod.id, expectedVersion: 1, guide: 'hang-test', after: { stiffness } },
+      now,
+    );
     expect(outcome).toMatchObject({ kind: 'measured', part: { stiffness } });
-    expect((await listReadings(db, benchId, rod.id))[0]?.before).toEqual({ stiffness: rod.kind === 'rod' && rod.stiffness });
+    expect((await listReadings(db, benchId, rod.id))[0]?.before).toEqual({
+      stiffness: rod.kind === 'rod' && rod.stiffness,
+    });
   });
 
   it('refuses what cannot be, a stale version, and a part that is not there; nothing changes', async () => {
     const benchId = await aBench(db);
     const hook = aPart('hook');
     await put(benchId, hook, null);
-    const measure = (after: Record<string, unknown>, expectedVersion = 1, partId = hook.id) => measurePart(db, benchId, { partId, expectedVersion, guide: 'calliper', after }, now);
-    expect(await measure({ wireM: { value: -1, unit: 'm', provenance: 'measured' } })).toMatchObject({ kind: 'bad-input', problems: [{ path: 'wireM.value', given: -1 }] });
+    const measure = (after: Record<string, unknown>, expectedVersion = 1, partId = hook.id) =>
+      measurePart(db, benchId, { partId, expectedVersion, guide: 'calliper', after }, now);
+    expect(await measure({ wireM: { value: -1, unit: 'm', provenance: 'measured' } })).toMatchObject({
+      kind: 'bad-input',
+      problems: [{ path: 'wireM.value', given: -1 }],
+    });
     expect(await measure({ colour: 'red' })).toMatchObject({ kind: 'bad-input', problems: [{ path: 'colour' }] });
     expect(await measure({ wireM: { value: 1e-3, unit: 'm', provenance: 'measured' } }, 5)).toEqual({ kind: 'stale' });
     expect(await measure({}, 1, partIdSchema.parse('nowhere'))).toEqual({ kind: 'not-found' });
@@ -105,13 +151,27 @@ describe('measuring a part', () => {
 describe('stock', () => {
   it('moves by movements, for line in metres and for others in pieces', async () => {
     const benchId = await aBench(db);
-    const [line, hook] = [aPart('line', { lengthM: { value: 150, unit: 'm', provenance: 'label' } }), aPart('hook', { left: 5 })];
+    const [line, hook] = [
+      aPart('line', { lengthM: { value: 150, unit: 'm', provenance: 'label' } }),
+      aPart('hook', { left: 5 }),
+    ];
     await put(benchId, line, null);
     await put(benchId, hook, null);
-    expect(await moveStock(db, benchId, { partId: line.id, amount: -30, reason: 'two leaders' }, now)).toMatchObject({ kind: 'moved', part: { lengthM: { value: 120 } } });
-    expect(await moveStock(db, benchId, { partId: hook.id, amount: -6, reason: 'lost' }, now)).toEqual({ kind: 'not-so-much', left: 5 });
-    expect(await moveStock(db, benchId, { partId: hook.id, amount: 20, reason: 'bought' }, now)).toMatchObject({ part: { left: 25 } });
-    expect((await listMovements(db, benchId, line.id)).map(({ amount, reason }) => [amount, reason]).sort()).toEqual([[-30, 'two leaders'], [150, 'test']]);
+    expect(await moveStock(db, benchId, { partId: line.id, amount: -30, reason: 'two leaders' }, now)).toMatchObject({
+      kind: 'moved',
+      part: { lengthM: { value: 120 } },
+    });
+    expect(await moveStock(db, benchId, { partId: hook.id, amount: -6, reason: 'lost' }, now)).toEqual({
+      kind: 'not-so-much',
+      left: 5,
+    });
+    expect(await moveStock(db, benchId, { partId: hook.id, amount: 20, reason: 'bought' }, now)).toMatchObject({
+      part: { left: 25 },
+    });
+    expect((await listMovements(db, benchId, line.id)).map(({ amount, reason }) => [amount, reason]).sort()).toEqual([
+      [-30, 'two leaders'],
+      [150, 'test'],
+    ]);
   });
 
   it('an edit that changes the count is a movement too', async () => {
@@ -130,7 +190,10 @@ describe('merging two entries', () => {
     const keep = { ...drop, id: partIdSchema.parse(`keep-${benchId}`), left: 4 };
     await put(benchId, keep, null);
     await put(benchId, { ...drop, left: 3 }, 1);
-    expect(await mergeParts(db, benchId, { keepId: keep.id, dropId: drop.id }, 'the same hook', now)).toEqual({ kind: 'merged', setups: ['Test'] });
+    expect(await mergeParts(db, benchId, { keepId: keep.id, dropId: drop.id }, 'the same hook', now)).toEqual({
+      kind: 'merged',
+      setups: ['Test'],
+    });
     const revision = await findRevision(db, benchId, setupId);
     expect(revision).toMatchObject({ number: 2, reason: 'the same hook' });
     expect(revision?.chain.map((joint) => joint.partId)).toContain(keep.id);
@@ -144,6 +207,8 @@ describe('merging two entries', () => {
     const [hook, rod] = [aPart('hook'), aPart('rod')];
     await put(benchId, hook, null);
     await put(benchId, rod, null);
-    expect(await mergeParts(db, benchId, { keepId: hook.id, dropId: rod.id }, 'x', now)).toEqual({ kind: 'other-kind' });
+    expect(await mergeParts(db, benchId, { keepId: hook.id, dropId: rod.id }, 'x', now)).toEqual({
+      kind: 'other-kind',
+    });
   });
 });

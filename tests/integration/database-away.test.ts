@@ -13,7 +13,11 @@ it('an action says so, so that the page can keep what was typed', async () => {
 });
 
 it('bad input is told first, at its field', async () => {
-  expect(await partHistory({ partId: '' })).toMatchObject({ ok: false, code: 'bad-input', fields: [{ path: 'partId' }] });
+  expect(await partHistory({ partId: '' })).toMatchObject({
+    ok: false,
+    code: 'bad-input',
+    fields: [{ path: 'partId' }],
+  });
   expect(await startSetupAction({ name: '' })).toMatchObject({ ok: false, code: 'bad-input' });
 });
 

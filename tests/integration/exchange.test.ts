@@ -31,11 +31,35 @@ async function livedIn(): Promise<BenchFile> {
   const hook = parts.find(({ part }) => part.kind === 'hook')!;
   const line = parts.find(({ part }) => part.kind === 'line')!;
   const knot = parts.find(({ part }) => part.kind === 'knot')!;
-  await measurePart(db, demoBenchId, { partId: hook.part.id, expectedVersion: hook.version, guide: 'calliper', after: { wireM: { value: 0.00111, unit: 'm', provenance: 'measured', spread: 0.01 } } }, now);
+  await measurePart(
+    db,
+    demoBenchId,
+    {
+      partId: hook.part.id,
+      expectedVersion: hook.version,
+      guide: 'calliper',
+      after: { wireM: { value: 0.00111, unit: 'm', provenance: 'measured', spread: 0.01 } },
+    },
+    now,
+  );
   await moveStock(db, demoBenchId, { partId: line.part.id, amount: -12.5, reason: 'leaders' }, now);
-  await putAngler(db, demoBenchId, { peakMomentNm: { value: 41, unit: 'N·m', provenance: 'measured', spread: 0.06 } }, now);
+  await putAngler(
+    db,
+    demoBenchId,
+    { peakMomentNm: { value: 41, unit: 'N·m', provenance: 'measured', spread: 0.06 } },
+    now,
+  );
   await changeBox(db, demoBenchId, [{ id: knot.part.id, part: null, expectedVersion: knot.version }], 'test', now);
-  await insertDeck(db, demoBenchId, deckSchema.parse({ id: 'deck-evening', name: 'Evening', entries: [{ setupId: 'setup-drowned-wall', rodId: 'rod-heron', reelId: 'reel-cast' }] }), now);
+  await insertDeck(
+    db,
+    demoBenchId,
+    deckSchema.parse({
+      id: 'deck-evening',
+      name: 'Evening',
+      entries: [{ setupId: 'setup-drowned-wall', rodId: 'rod-heron', reelId: 'reel-cast' }],
+    }),
+    now,
+  );
   return fileOf();
 }
 
@@ -59,14 +83,22 @@ describe('a bench as a file', () => {
     const [{ deck, version }] = (await listDecks(db, demoBenchId)) as [Awaited<ReturnType<typeof listDecks>>[number]];
     expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Morning' }, version)).toBe('changed');
     expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Noon' }, version)).toBe('stale');
-    expect((await listDecks(db, demoBenchId)).map((each) => [each.deck.name, each.version])).toEqual([['Morning', version + 1]]);
+    expect((await listDecks(db, demoBenchId)).map((each) => [each.deck.name, each.version])).toEqual([
+      ['Morning', version + 1],
+    ]);
   });
 
   it('says beforehand what would change', async () => {
     const file = await fileOf();
     const same = compareBench(file, file);
-    expect(same).toMatchObject({ parts: { fresh: 0, changed: 0, gone: 0, same: file.parts.length }, setups: { same: file.setups.length } });
-    const other = { ...file, parts: file.parts.slice(1).map((row, i) => (i === 0 ? { ...row, part: { ...row.part, words: 'other' } } : row)) };
+    expect(same).toMatchObject({
+      parts: { fresh: 0, changed: 0, gone: 0, same: file.parts.length },
+      setups: { same: file.setups.length },
+    });
+    const other = {
+      ...file,
+      parts: file.parts.slice(1).map((row, i) => (i === 0 ? { ...row, part: { ...row.part, words: 'other' } } : row)),
+    };
     expect(compareBench(file, other).parts).toEqual({ fresh: 0, changed: 1, same: file.parts.length - 2, gone: 1 });
   });
 
@@ -76,23 +108,70 @@ describe('a bench as a file', () => {
     for (const [bad, path] of [
       [{ ...file, version: 2 }, 'version'],
       [{ ...file, parts: [first, first, ...rest] }, 'parts[1].part.id'],
-      [{ ...file, movements: [{ id: 'm', partId: 'nowhere', amount: 1, reason: 'x', at: '2026-01-01T00:00:00.000Z' }] }, 'movements[0].partId'],
-      [{ ...file, setups: [{ ...file.setups[0]!, revisions: [{ ...file.setups[0]!.revisions[0]!, number: 4 }] }] }, 'setups[0].revisions[0].number'],
+      [
+        {
+          ...file,
+          movements: [{ id: 'm', partId: 'nowhere', amount: 1, reason: 'x', at: '2026-01-01T00:00:00.000Z' }],
+        },
+        'movements[0].partId',
+      ],
+      [
+        { ...file, setups: [{ ...file.setups[0]!, revisions: [{ ...file.setups[0]!.revisions[0]!, number: 4 }] }] },
+        'setups[0].revisions[0].number',
+      ],
     ] as const) {
       const parsed = parse(benchFileSchema, bad);
       expect(parsed.ok ? [] : parsed.problems.map((problem) => problem.path)).toContain(path);
     }
-    const broken = { ...file, setups: [{ ...file.setups[0]!, revisions: [{ ...file.setups[0]!.revisions[0]!, id: file.setups[1]!.revisions[0]!.id }] }, ...file.setups.slice(1)] };
+    const broken = {
+      ...file,
+      setups: [
+        { ...file.setups[0]!, revisions: [{ ...file.setups[0]!.revisions[0]!, id: file.setups[1]!.revisions[0]!.id }] },
+        ...file.setups.slice(1),
+      ],
+    };
     await expect(fileToBench(db, demoBenchId, broken)).rejects.toThrow();
     expect(await fileOf()).toEqual(file);
   });
 
   it('has a schema from which one can be written by hand', async () => {
     const schema = z.toJSONSchema(benchFileSchema, { io: 'input', unrepresentable: 'any' });
-    expect(Object.keys(schema.properties ?? {})).toEqual(['version', 'kind', 'id', 'name', 'angler', 'house', 'parts', 'readings', 'movements', 'setups', 'decks', 'leaders']);
+    expect(Object.keys(schema.properties ?? {})).toEqual([
+      'version',
+      'kind',
+      'id',
+      'name',
+      'angler',
+      'house',
+      'parts',
+      'readings',
+      'movements',
+      'setups',
+      'decks',
+      'leaders',
+    ]);
     const byHand = {
-      version: 1, kind: 'bench', id: 'shed', name: 'Winter shed', angler: {}, readings: [], movements: [], setups: [],
-      parts: [{ updatedAt: '2026-01-05T08:00:00.000Z', archivedAt: null, part: { id: 'lead-10', kind: 'weight', shape: 'bullet', material: 'lead', massKg: { value: 0.01, unit: 'kg', provenance: 'label' } } }],
+      version: 1,
+      kind: 'bench',
+      id: 'shed',
+      name: 'Winter shed',
+      angler: {},
+      readings: [],
+      movements: [],
+      setups: [],
+      parts: [
+        {
+          updatedAt: '2026-01-05T08:00:00.000Z',
+          archivedAt: null,
+          part: {
+            id: 'lead-10',
+            kind: 'weight',
+            shape: 'bullet',
+            material: 'lead',
+            massKg: { value: 0.01, unit: 'kg', provenance: 'label' },
+          },
+        },
+      ],
     };
     const file = benchFileSchema.parse(byHand);
     const benchId = await aBench(db);
@@ -105,7 +184,11 @@ describe('a bench as a file', () => {
 it('ten thousand parts go in at once', async () => {
   const benchId = await aBench(db);
   const [weight] = (await listParts(db, demoBenchId)).filter(({ kind }) => kind === 'weight');
-  const changes = Array.from({ length: 10_000 }, (_, i) => ({ id: `bulk-${i}` as never, part: { ...weight!, id: `bulk-${i}` as never }, expectedVersion: null }));
+  const changes = Array.from({ length: 10_000 }, (_, i) => ({
+    id: `bulk-${i}` as never,
+    part: { ...weight!, id: `bulk-${i}` as never },
+    expectedVersion: null,
+  }));
   expect(await changeBox(db, benchId, changes, 'bulk', now)).toMatchObject({ kind: 'changed' });
   expect(await listParts(db, benchId)).toHaveLength(10_000);
 });

@@ -50,9 +50,19 @@ describe('what a bench holds to', () => {
     const reply = await changeHouseAction({ schools: { strike: 'give-line' } });
     expect(reply).toEqual({ ok: true, data: { ...document, schools: { strike: 'give-line' }, angler } });
     expect((await findHouse(db, here.benchId)).crafts).toEqual(demoHouse.crafts);
-    expect(await changeHouseAction({ schools: { strike: 'sometimes' } })).toMatchObject({ ok: false, code: 'bad-input', fields: [{ path: 'schools.strike' }] });
-    expect(await changeHouseAction({ crafts: [{ ...demoHouse.crafts[0]!, freeboardM: -1 }] })).toMatchObject({ ok: false, fields: [{ path: 'crafts[0].freeboardM' }] });
-    expect(await changeHouseAction({ classes: { 'mouths.soft.strengthMpa': 100 } })).toMatchObject({ ok: false, code: 'bad-input' });
+    expect(await changeHouseAction({ schools: { strike: 'sometimes' } })).toMatchObject({
+      ok: false,
+      code: 'bad-input',
+      fields: [{ path: 'schools.strike' }],
+    });
+    expect(await changeHouseAction({ crafts: [{ ...demoHouse.crafts[0]!, freeboardM: -1 }] })).toMatchObject({
+      ok: false,
+      fields: [{ path: 'crafts[0].freeboardM' }],
+    });
+    expect(await changeHouseAction({ classes: { 'mouths.soft.strengthMpa': 100 } })).toMatchObject({
+      ok: false,
+      code: 'bad-input',
+    });
     expect(await changeHouseAction({ colour: 'red' })).toMatchObject({ ok: false, fields: [{ path: 'colour' }] });
     expect((await findHouse(db, here.benchId)).schools).toEqual({ strike: 'give-line' });
   });
@@ -68,7 +78,18 @@ describe('what a bench holds to', () => {
   });
 
   it('lets a bench file from before it come in, with nothing said', () => {
-    const { house: _, ...older } = { version: 1, kind: 'bench', id: 'old', name: 'Old', angler: {}, house: 0, parts: [], readings: [], movements: [], setups: [] };
+    const { house: _, ...older } = {
+      version: 1,
+      kind: 'bench',
+      id: 'old',
+      name: 'Old',
+      angler: {},
+      house: 0,
+      parts: [],
+      readings: [],
+      movements: [],
+      setups: [],
+    };
     expect(benchFileSchema.parse(older).house).toEqual(emptyHouseDocument);
   });
 

@@ -7,7 +7,9 @@ export default async function NotFound() {
     <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-xl px-3 py-8">
       <h1 className="narrow mb-2 text-[20px] font-semibold">{t('error.notFoundTitle')}</h1>
       <p className="mb-3">{t('error.notFound')}</p>
-      <Link href="/bench" className="underline">{t('error.toList')}</Link>
+      <Link href="/bench" className="underline">
+        {t('error.toList')}
+      </Link>
     </main>
   );
 }

@@ -45,7 +45,15 @@ export const SNAP_OFF = { snatch: 3, asked: 5, edge: 3 } as const;
 
 /** −2 too light … 2 too heavy, one scale for label and bend. */
 export const CAST_STEP = {
-  under: -2, 'does-not-load': -2, 'light-edge': -1, in: 0, loads: 0, 'heavy-edge': 1, over: 2, 'too-heavy': 2, overload: 2,
+  under: -2,
+  'does-not-load': -2,
+  'light-edge': -1,
+  in: 0,
+  loads: 0,
+  'heavy-edge': 1,
+  over: 2,
+  'too-heavy': 2,
+  overload: 2,
 } as const satisfies Record<LabelFit | BendFit, number>;
 
 /**
@@ -77,7 +85,10 @@ export function castFit(input: CastFitInput, classes: Pick<Classes, 'castStyles'
 }
 
 /** The printed window as the centre and half-width of ln m. */
-export function ratingScale(ratingKg: readonly [number, number]): { readonly centreKg: number; readonly halfWidth: number } {
+export function ratingScale(ratingKg: readonly [number, number]): {
+  readonly centreKg: number;
+  readonly halfWidth: number;
+} {
   const lo = requireInRange('ratingKg[0]', ratingKg[0], CAST_LIMITS.ratingKg);
   const hi = requireInRange('ratingKg[1]', ratingKg[1], { min: lo, max: CAST_LIMITS.ratingKg.max });
   const [from, to] = hi > lo ? [lo, hi] : [0.8 * lo, 1.2 * lo];

@@ -29,7 +29,12 @@ export function castWindow(input: CastWindowInput, classes: Pick<Classes, 'castS
   const a = classes.castStyles[input.style].accelerationMps2;
   let near: Bend | undefined;
   // Asked in rising order, so that each bend is where the next begins.
-  const [edgeKg, loadsKg, heavyKg, tooHeavyKg] = [BEND_STEPS.edge, BEND_STEPS.loads, BEND_STEPS.heavy, BEND_STEPS.tooHeavy].map((share) => {
+  const [edgeKg, loadsKg, heavyKg, tooHeavyKg] = [
+    BEND_STEPS.edge,
+    BEND_STEPS.loads,
+    BEND_STEPS.heavy,
+    BEND_STEPS.tooHeavy,
+  ].map((share) => {
     const { loadRatio, bend } = loadRatioAtDrop(rod, share, near);
     near = bend;
     return (loadRatio * rod.buttEiNm2) / rod.lengthM ** 2 / a;

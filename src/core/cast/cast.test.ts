@@ -5,8 +5,12 @@ import { rodBend } from '../rod';
 import { castFit } from './cast-fit';
 import { castWindow } from './cast-window';
 
-const rod = (power: RodPower = 'heavy', action: RodAction = 'fast') => ({ lengthM: 1.86, stiffness: { kind: 'class' as const, power, action } });
-const fit = (massKg: number, ratingKg: readonly [number, number] | null = null, weakestN = 90) => castFit({ rod: rod(), massKg, ratingKg, style: 'overhead', weakestN });
+const rod = (power: RodPower = 'heavy', action: RodAction = 'fast') => ({
+  lengthM: 1.86,
+  stiffness: { kind: 'class' as const, power, action },
+});
+const fit = (massKg: number, ratingKg: readonly [number, number] | null = null, weakestN = 90) =>
+  castFit({ rod: rod(), massKg, ratingKg, style: 'overhead', weakestN });
 
 describe('castFit: reference', () => {
   // r by hand: window 10 to 40 g has centre 20 g and half-width ln 2.
@@ -24,7 +28,10 @@ describe('castFit: reference', () => {
   });
 
   it('reads a single printed weight as ±20 %', () => {
-    expect(fit(0.024, [0.02, 0.02]).r).toBeCloseTo(Math.log(0.024 / (0.02 * Math.sqrt(0.96))) / (Math.log(1.5) / 2), 10);
+    expect(fit(0.024, [0.02, 0.02]).r).toBeCloseTo(
+      Math.log(0.024 / (0.02 * Math.sqrt(0.96))) / (Math.log(1.5) / 2),
+      10,
+    );
   });
 
   it('bends the rod as rod-bend does under m·a', () => {
@@ -33,7 +40,8 @@ describe('castFit: reference', () => {
     expect(fit(0.03).snapOffMargin).toBeCloseTo(90 / (3 * 0.03 * 75), 12);
   });
 
-  it('has neither label nor disagreement without a printed window', () => expect(fit(0.001)).toMatchObject({ r: null, label: null, disagreement: false, bend: 'does-not-load' }));
+  it('has neither label nor disagreement without a printed window', () =>
+    expect(fit(0.001)).toMatchObject({ r: null, label: null, disagreement: false, bend: 'does-not-load' }));
 
   it('says when print and bend lie two steps apart', () => {
     expect(fit(0.025, [0.001, 0.004])).toMatchObject({ label: 'over', bend: 'loads', disagreement: true });
@@ -41,7 +49,12 @@ describe('castFit: reference', () => {
   });
 
   it.each([
-    [0.0543, 'does-not-load'], [0.06, 'light-edge'], [0.1, 'loads'], [0.2, 'heavy-edge'], [0.25, 'too-heavy'], [0.3, 'overload'],
+    [0.0543, 'does-not-load'],
+    [0.06, 'light-edge'],
+    [0.1, 'loads'],
+    [0.2, 'heavy-edge'],
+    [0.25, 'too-heavy'],
+    [0.3, 'overload'],
   ] as const)('a drop share of %d reads %s', (share, word) => {
     // The mass that bends to the share, by bisection on the drop alone.
     let lo = 1e-4;
@@ -57,7 +70,9 @@ describe('castFit: reference', () => {
 
 describe('castWindow: the inverse of castFit', () => {
   const mass = fc.double({ min: 0.002, max: 0.12, noNaN: true });
-  const rating = fc.option(fc.tuple(fc.double({ min: 0.004, max: 0.02, noNaN: true }), fc.double({ min: 0.021, max: 0.1, noNaN: true })));
+  const rating = fc.option(
+    fc.tuple(fc.double({ min: 0.004, max: 0.02, noNaN: true }), fc.double({ min: 0.021, max: 0.1, noNaN: true })),
+  );
 
   it('is sound just where castFit is', () =>
     fc.assert(
@@ -71,10 +86,12 @@ describe('castWindow: the inverse of castFit', () => {
     ));
 
   it('orders its limits', () =>
-    fc.assert(fc.property(rating, (ratingKg) => {
-      const window = castWindow({ rod: rod('medium', 'moderate'), ratingKg, style: 'pitch', weakestN: 200 });
-      return window.failsBelow <= window.soundFrom && window.soundTo <= window.failsAbove;
-    })));
+    fc.assert(
+      fc.property(rating, (ratingKg) => {
+        const window = castWindow({ rod: rod('medium', 'moderate'), ratingKg, style: 'pitch', weakestN: 200 });
+        return window.failsBelow <= window.soundFrom && window.soundTo <= window.failsAbove;
+      }),
+    ));
 });
 
 it('castFit refuses by name', () => {

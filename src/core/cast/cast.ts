@@ -74,7 +74,8 @@ export function cast(input: CastInput, classes: Pick<Classes, 'castStyles' | 'fl
   requireInRange('line.tangentialCt', input.line.tangentialCt, F.tangentialCt);
   const style = classes.castStyles[input.style];
   const flight: Flight = {
-    m, style,
+    m,
+    style,
     dragAreaM2: requireInRange('dragAreaM2', input.dragAreaM2, F.dragAreaM2),
     line: input.line,
     heightM: requireInRange('heightM', input.heightM, F.heightM),
@@ -90,7 +91,12 @@ export function cast(input: CastInput, classes: Pick<Classes, 'castStyles' | 'fl
   const flown = fly(flight, releaseMps);
   const { spread } = classes.flight.speed;
   return {
-    outcome: 'ok', tipMps, springMps, releaseMps, energyJ, ...flown,
+    outcome: 'ok',
+    tipMps,
+    springMps,
+    releaseMps,
+    energyJ,
+    ...flown,
     rangeM: [fly(flight, releaseMps * (1 - spread)).distanceM, fly(flight, releaseMps * (1 + spread)).distanceM],
   };
 }
@@ -108,7 +114,10 @@ interface Flight extends Pick<CastInput, 'line' | 'heightM' | 'dragAreaM2'> {
   readonly rho: number;
 }
 
-function fly({ m, dragAreaM2, line, heightM, launchRad, windMps, rho }: Flight, speedMps: number): Pick<Cast, 'distanceM' | 'flightS' | 'peakM'> {
+function fly(
+  { m, dragAreaM2, line, heightM, launchRad, windMps, rho }: Flight,
+  speedMps: number,
+): Pick<Cast, 'distanceM' | 'flightS' | 'peakM'> {
   const end = { distanceM: 0, flightS: LONGEST_S, peakM: heightM };
   integrate(
     (_, y, out) => {

@@ -41,18 +41,25 @@ describe('cast: closed forms', () => {
 describe('cast: invariants', () => {
   it('wind against it, a thicker line and a larger body shorten it', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.5, max: 12, noNaN: true }), fc.constantFrom('overhead', 'two-hand', 'roll', 'lob', 'pitch'), (wind, style) => {
-        const base = cast({ ...usual, style });
-        expect(cast({ ...usual, style, windMps: wind }).distanceM).toBeLessThan(base.distanceM);
-        expect(cast({ ...usual, style, windMps: -wind }).distanceM).toBeGreaterThan(base.distanceM);
-        expect(cast({ ...usual, style, dragAreaM2: 1e-3 }).distanceM).toBeLessThan(base.distanceM);
-        expect(cast({ ...usual, style, line: { ...line, massPerLengthKgPm: 3e-4, diameterM: 0.5e-3 } }).distanceM).toBeLessThan(base.distanceM);
-        expect(base.rangeM[0]).toBeLessThan(base.distanceM);
-        expect(base.rangeM[1]).toBeGreaterThan(base.distanceM);
-      }),
+      fc.property(
+        fc.double({ min: 0.5, max: 12, noNaN: true }),
+        fc.constantFrom('overhead', 'two-hand', 'roll', 'lob', 'pitch'),
+        (wind, style) => {
+          const base = cast({ ...usual, style });
+          expect(cast({ ...usual, style, windMps: wind }).distanceM).toBeLessThan(base.distanceM);
+          expect(cast({ ...usual, style, windMps: -wind }).distanceM).toBeGreaterThan(base.distanceM);
+          expect(cast({ ...usual, style, dragAreaM2: 1e-3 }).distanceM).toBeLessThan(base.distanceM);
+          expect(
+            cast({ ...usual, style, line: { ...line, massPerLengthKgPm: 3e-4, diameterM: 0.5e-3 } }).distanceM,
+          ).toBeLessThan(base.distanceM);
+          expect(base.rangeM[0]).toBeLessThan(base.distanceM);
+          expect(base.rangeM[1]).toBeGreaterThan(base.distanceM);
+        },
+      ),
       { numRuns: 15 },
     ));
-  it('of one lure a longer rod throws farther', () => expect(cast({ ...usual, rod: { ...rod, lengthM: 2.4 } }).distanceM).toBeGreaterThan(cast(usual).distanceM));
+  it('of one lure a longer rod throws farther', () =>
+    expect(cast({ ...usual, rod: { ...rod, lengthM: 2.4 } }).distanceM).toBeGreaterThan(cast(usual).distanceM));
   it('refuses by name', () => {
     expect(() => cast({ ...usual, windMps: 40 })).toThrow(/windMps/);
     expect(() => cast({ ...usual, massKg: 0 })).toThrow(/massKg/);

@@ -36,6 +36,7 @@ export interface Found {
 export type Rule = (input: CheckInput) => readonly Found[];
 
 /** The side that the house takes of a question; the usual one where it has said nothing. */
-export const sideOf = ({ rig }: Pick<CheckInput, 'rig'>, school: SchoolId): string => rig.house.schools[school] ?? SCHOOLS[school].usual;
+export const sideOf = ({ rig }: Pick<CheckInput, 'rig'>, school: SchoolId): string =>
+  rig.house.schools[school] ?? SCHOOLS[school].usual;
 
 export const nothing: readonly Found[] = [];

@@ -114,6 +114,8 @@ const WEIGHT = { fails: 2, edge: 1, note: 0 } as const satisfies Record<Severity
 
 /** Everything that is found, the worst first; among equals in the order of the rules. */
 export function runChecks(input: CheckInput): readonly Finding[] {
-  const found = (Object.entries(RULES) as [RuleId, Rule][]).flatMap(([id, rule]) => rule(input).map((each): Finding => ({ id, ...each })));
+  const found = (Object.entries(RULES) as [RuleId, Rule][]).flatMap(([id, rule]) =>
+    rule(input).map((each): Finding => ({ id, ...each })),
+  );
   return found.sort((a, b) => WEIGHT[b.severity] - WEIGHT[a.severity]);
 }

@@ -2,11 +2,15 @@
 export type Path = string;
 
 /** The keys of a path; what stands in brackets is one key, dots and all. */
-export const keysOf = (path: Path): readonly string[] => [...path.matchAll(/\[([^\]]*)\]|[^.[\]]+/g)].map((match) => match[1] ?? match[0]);
+export const keysOf = (path: Path): readonly string[] =>
+  [...path.matchAll(/\[([^\]]*)\]|[^.[\]]+/g)].map((match) => match[1] ?? match[0]);
 
 /** What stands at a path; undefined where nothing does. */
 export function valueAt(data: unknown, path: Path): unknown {
-  return keysOf(path).reduce<unknown>((held, key) => (typeof held === 'object' && held !== null ? (held as Record<string, unknown>)[key] : undefined), data);
+  return keysOf(path).reduce<unknown>(
+    (held, key) => (typeof held === 'object' && held !== null ? (held as Record<string, unknown>)[key] : undefined),
+    data,
+  );
 }
 
 /** A copy of the data with another value at a path; everything beside the path is shared. A missing last key is made. */
@@ -40,6 +44,9 @@ export type Leaf = number | string | boolean | null;
  */
 export function leavesOf(data: unknown, prefix: Path = ''): readonly (readonly [Path, Leaf])[] {
   if (data === null || typeof data !== 'object') return data === undefined ? [] : [[prefix, data as Leaf]];
-  if (Array.isArray(data)) return data.flatMap((each: unknown, i) => (Array.isArray(each) ? [] : leavesOf(each, `${prefix}[${i}]`)));
-  return Object.entries(data).flatMap(([key, value]) => leavesOf(value, key.includes('.') ? `${prefix}[${key}]` : prefix === '' ? key : `${prefix}.${key}`));
+  if (Array.isArray(data))
+    return data.flatMap((each: unknown, i) => (Array.isArray(each) ? [] : leavesOf(each, `${prefix}[${i}]`)));
+  return Object.entries(data).flatMap(([key, value]) =>
+    leavesOf(value, key.includes('.') ? `${prefix}[${key}]` : prefix === '' ? key : `${prefix}.${key}`),
+  );
 }

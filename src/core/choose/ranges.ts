@@ -4,7 +4,11 @@ import { normalQuantile, quantile } from '../stats';
 import { leavesOf, valueAt, withValues, type Leaf, type Path } from './path';
 import type { Steps } from './steps';
 
-export const RANGES_LIMITS = { draws: { min: 16, max: 4096 }, relativeSd: { min: 0, max: 2 }, seed: { min: 0, max: 2 ** 32 - 1 } } as const satisfies Record<string, Limits>;
+export const RANGES_LIMITS = {
+  draws: { min: 16, max: 4096 },
+  relativeSd: { min: 0, max: 2 },
+  seed: { min: 0, max: 2 ** 32 - 1 },
+} as const satisfies Record<string, Limits>;
 export const RANGES_DEFAULTS = { draws: 256, seed: 20 } as const;
 
 /** A number of the input that is known only so well. */
@@ -72,14 +76,25 @@ const LEAST_SHARE = 0.02;
  * @throws {InputRangeError} when draws, seed, a spread or the number of inputs lies outside RANGES_LIMITS, a path holds no
  *   number, or the model refuses the input itself.
  */
-export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEFAULTS.draws, seed = RANGES_DEFAULTS.seed }: RangesInput<I>): Steps<Ranges> {
+export function* ranges<I>({
+  base,
+  uncertain,
+  compute,
+  draws: asked = RANGES_DEFAULTS.draws,
+  seed = RANGES_DEFAULTS.seed,
+}: RangesInput<I>): Steps<Ranges> {
   const draws = requireInRange('draws', asked, RANGES_LIMITS.draws);
   requireInRange('seed', seed, RANGES_LIMITS.seed);
   requireInRange('spreads', uncertain.length, { min: 0, max: SOBOL_MOST_DIMENSIONS });
   const inputs = uncertain.map(({ path, relativeSd, most = Infinity }) => {
     const value = valueAt(base, path);
     if (typeof value !== 'number') throw new NoSuchPathError(path, 'the path of a number of the input');
-    return { path, value, most, sigma: Math.sqrt(Math.log1p(requireInRange(path, relativeSd, RANGES_LIMITS.relativeSd) ** 2)) };
+    return {
+      path,
+      value,
+      most,
+      sigma: Math.sqrt(Math.log1p(requireInRange(path, relativeSd, RANGES_LIMITS.relativeSd) ** 2)),
+    };
   });
   const central = new Map(leavesOf(compute(base)));
   const points = sobol(Math.max(1, inputs.length), draws, seeded(seed));
@@ -87,7 +102,10 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
   const results: ReadonlyMap<Path, Leaf>[] = [];
   for (const [i, point] of points.entries()) {
     const z = inputs.map((_, d) => normalQuantile(point[d]!));
-    const drawn = withValues(base, inputs.map(({ path, value, most, sigma }, d) => [path, Math.min(most, value * Math.exp(sigma * z[d]!))] as const));
+    const drawn = withValues(
+      base,
+      inputs.map(({ path, value, most, sigma }, d) => [path, Math.min(most, value * Math.exp(sigma * z[d]!))] as const),
+    );
     const result = computed(compute, drawn);
     if (result) {
       scores.push(z);
@@ -96,7 +114,11 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
     yield { done: i + 1, of: draws };
   }
   const shares = regression(scores);
-  const causes = (values: readonly number[]) => shares(values).map((share, d) => ({ path: inputs[d]!.path, share })).filter(({ share }) => share >= LEAST_SHARE).sort((a, b) => b.share - a.share);
+  const causes = (values: readonly number[]) =>
+    shares(values)
+      .map((share, d) => ({ path: inputs[d]!.path, share }))
+      .filter(({ share }) => share >= LEAST_SHARE)
+      .sort((a, b) => b.share - a.share);
   const paths = [...new Set([...central.keys(), ...results.flatMap((result) => [...result.keys()])])];
   const figures: RangedFigure[] = [];
   const words: RangedWord[] = [];
@@ -106,7 +128,12 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
     const here = central.get(path) ?? null;
     if (typeof here === 'string' || (numbers.length === 0 && drawn.some((each) => typeof each === 'string'))) {
       const same = drawn.map((each) => (each === here ? 1 : 0));
-      words.push({ path, word: typeof here === 'string' ? here : null, sure: same.reduce<number>((sum, each) => sum + each, 0) / Math.max(1, same.length), from: causes(same) });
+      words.push({
+        path,
+        word: typeof here === 'string' ? here : null,
+        sure: same.reduce<number>((sum, each) => sum + each, 0) / Math.max(1, same.length),
+        from: causes(same),
+      });
       continue;
     }
     if (numbers.length === 0) continue;
@@ -114,7 +141,9 @@ export function* ranges<I>({ base, uncertain, compute, draws: asked = RANGES_DEF
     figures.push({
       path,
       central: typeof here === 'number' ? here : null,
-      p5: quantile(sorted, 0.05), p50: quantile(sorted, 0.5), p95: quantile(sorted, 0.95),
+      p5: quantile(sorted, 0.05),
+      p50: quantile(sorted, 0.5),
+      p95: quantile(sorted, 0.95),
       given: numbers.length / drawn.length,
       from: numbers.length === drawn.length ? causes(numbers) : [],
     });

@@ -79,12 +79,31 @@ export function* remedies({ setup, changes, together = [], most: asked = 12 }: R
   for (const [i, pair] of likely.entries()) {
     const tried = attempt(setup, before, pair);
     // A pair of which one half does as well alone is that half with a change for nothing.
-    if (tried && pair.every((change) => isBetterThan(tried, singles.find(({ changes: [only] }) => only === change)))) pairs.push(tried);
+    if (
+      tried &&
+      pair.every((change) =>
+        isBetterThan(
+          tried,
+          singles.find(({ changes: [only] }) => only === change),
+        ),
+      )
+    )
+      pairs.push(tried);
     yield { done: changes.length + i + 1, of: changes.length + likely.length };
   }
-  const better = [...singles, ...pairs].filter((each) => each.fails < failing(before, 'fails') || (each.fails === failing(before, 'fails') && (each.edges < failing(before, 'edge') || each.gain > HARDLY))).sort(byWorth);
+  const better = [...singles, ...pairs]
+    .filter(
+      (each) =>
+        each.fails < failing(before, 'fails') ||
+        (each.fails === failing(before, 'fails') && (each.edges < failing(before, 'edge') || each.gain > HARDLY)),
+    )
+    .sort(byWorth);
   const kept = unlike(better).slice(0, most);
-  return { outcome: kept.length > 0 ? 'ok' : 'none', remedies: kept.map(({ fails: _, edges: __, rooms: ___, ...remedy }) => remedy), tried: changes.length + likely.length };
+  return {
+    outcome: kept.length > 0 ? 'ok' : 'none',
+    remedies: kept.map(({ fails: _, edges: __, rooms: ___, ...remedy }) => remedy),
+    tried: changes.length + likely.length,
+  };
 }
 
 interface Tried extends Remedy {
@@ -94,7 +113,8 @@ interface Tried extends Remedy {
   readonly rooms: readonly (number | null)[];
 }
 
-const failing = ({ verdicts }: Pick<Evaluation, 'verdicts'>, mark: Mark): number => VERDICT_NAMES.filter((name) => verdicts[name].mark === mark).length;
+const failing = ({ verdicts }: Pick<Evaluation, 'verdicts'>, mark: Mark): number =>
+  VERDICT_NAMES.filter((name) => verdicts[name].mark === mark).length;
 const isSound = (evaluation: Evaluation): boolean => failing(evaluation, 'fails') + failing(evaluation, 'edge') === 0;
 
 function attempt(setup: Setup, before: Evaluation, changes: readonly Change[]): Tried | null {
@@ -103,18 +123,31 @@ function attempt(setup: Setup, before: Evaluation, changes: readonly Change[]): 
   const shifts = VERDICT_NAMES.map((verdict): VerdictShift => {
     const [was, is] = [before.verdicts[verdict], after.verdicts[verdict]];
     const rooms = [roomOf(was), roomOf(is)] as const;
-    return { verdict, was: was.mark, is: is.mark, wasValue: was.value, isValue: is.value, roomGained: rooms[0] === null || rooms[1] === null ? null : rooms[1] - rooms[0] };
+    return {
+      verdict,
+      was: was.mark,
+      is: is.mark,
+      wasValue: was.value,
+      isValue: is.value,
+      roomGained: rooms[0] === null || rooms[1] === null ? null : rooms[1] - rooms[0],
+    };
   });
   // A figure that is lost is spoilt; one that is found is neither.
-  const lost = ({ was, is, roomGained }: VerdictShift) => (is === 'cant-tell' && was !== 'cant-tell' ? 1 : Math.max(0, -(roomGained ?? 0)));
-  const gained = shifts.reduce((sum, { was, roomGained }) => sum + (was === 'fails' || was === 'edge' ? Math.max(0, roomGained ?? 0) : 0), 0);
+  const lost = ({ was, is, roomGained }: VerdictShift) =>
+    is === 'cant-tell' && was !== 'cant-tell' ? 1 : Math.max(0, -(roomGained ?? 0));
+  const gained = shifts.reduce(
+    (sum, { was, roomGained }) => sum + (was === 'fails' || was === 'edge' ? Math.max(0, roomGained ?? 0) : 0),
+    0,
+  );
   const newlyLost = shifts.filter(({ was, is }) => is === 'cant-tell' && was !== 'cant-tell').length;
   return {
-    changes, shifts,
+    changes,
+    shifts,
     spoils: shifts.filter((shift) => lost(shift) > HARDLY).map(({ verdict }) => verdict),
     gain: gained - shifts.reduce((sum, shift) => sum + lost(shift), 0),
     makesSound: isSound(after) && newlyLost === 0,
-    fails: failing(after, 'fails'), edges: failing(after, 'edge') + newlyLost,
+    fails: failing(after, 'fails'),
+    edges: failing(after, 'edge') + newlyLost,
     rooms: VERDICT_NAMES.map((name) => roomOf(after.verdicts[name])),
   };
 }
@@ -128,14 +161,22 @@ function evaluated(setup: Setup): Evaluation | null {
   }
 }
 
-const toFind = ({ changes }: Remedy): number => changes.filter((change) => change.kind === 'part' && change.from === 'class').length;
+const toFind = ({ changes }: Remedy): number =>
+  changes.filter((change) => change.kind === 'part' && change.from === 'class').length;
 
 function byWorth(a: Tried, b: Tried): number {
-  return a.fails - b.fails || a.edges - b.edges || toFind(a) - toFind(b) || a.changes.length - b.changes.length || b.gain - a.gain;
+  return (
+    a.fails - b.fails ||
+    a.edges - b.edges ||
+    toFind(a) - toFind(b) ||
+    a.changes.length - b.changes.length ||
+    b.gain - a.gain
+  );
 }
 
 /** Fewer verdicts that fail or stand on an edge. */
-const isBetterThan = (a: Tried, b: Tried | undefined): boolean => !b || a.fails < b.fails || (a.fails === b.fails && a.edges < b.edges);
+const isBetterThan = (a: Tried, b: Tried | undefined): boolean =>
+  !b || a.fails < b.fails || (a.fails === b.fails && a.edges < b.edges);
 
 /** Pairs at different places, the best guesses first: rooms add up, and what is short of sound counts. */
 function likelyPairs(singles: readonly Tried[], before: Evaluation): readonly (readonly Change[])[] {
@@ -146,18 +187,27 @@ function likelyPairs(singles: readonly Tried[], before: Evaluation): readonly (r
       const pair = [a.changes[0]!, b.changes[0]!];
       const taken = placesOf(pair[0]!);
       if (placesOf(pair[1]!).some((place) => taken.includes(place))) continue;
-      const short = start.reduce((sum, room, k) => sum + Math.max(0, -(room + ((a.rooms[k] ?? room) - room) + ((b.rooms[k] ?? room) - room))), 0);
+      const short = start.reduce(
+        (sum, room, k) => sum + Math.max(0, -(room + ((a.rooms[k] ?? room) - room) + ((b.rooms[k] ?? room) - room))),
+        0,
+      );
       guesses.push({ pair, short, toFind: toFind(a) + toFind(b) });
     }
   });
-  return guesses.sort((a, b) => a.short + 0.01 * a.toFind - (b.short + 0.01 * b.toFind)).slice(0, PAIRS_TRIED).map(({ pair }) => pair);
+  return guesses
+    .sort((a, b) => a.short + 0.01 * a.toFind - (b.short + 0.01 * b.toFind))
+    .slice(0, PAIRS_TRIED)
+    .map(({ pair }) => pair);
 }
 
 /** The best of each sort: remedies that touch the same places, from the same source, stand for each other. */
 function unlike(remedies: readonly Tried[]): readonly Tried[] {
   const seen = new Map<string, number>();
   return remedies.filter(({ changes }) => {
-    const sort = changes.map((change) => `${placesOf(change).join(' ')} ${change.kind === 'part' ? change.from : ''}`).sort().join(' + ');
+    const sort = changes
+      .map((change) => `${placesOf(change).join(' ')} ${change.kind === 'part' ? change.from : ''}`)
+      .sort()
+      .join(' + ');
     const count = seen.get(sort) ?? 0;
     seen.set(sort, count + 1);
     return count < ALIKE_KEPT;

@@ -2,7 +2,11 @@ import { InputRangeError, NoSuchPathError, requireInRange, type Limits } from '.
 import { valueAt, withValues, type Leaf, type Path } from './path';
 import type { Steps } from './steps';
 
-export const SWEEP_LIMITS = { steps: { min: 2, max: 401 }, cells: { min: 2, max: 10000 }, axes: { min: 1, max: 2 } } as const satisfies Record<string, Limits>;
+export const SWEEP_LIMITS = {
+  steps: { min: 2, max: 401 },
+  cells: { min: 2, max: 10000 },
+  axes: { min: 1, max: 2 },
+} as const satisfies Record<string, Limits>;
 
 /** An input that is moved, evenly from one end to the other. */
 export interface SweepAxis {
@@ -39,11 +43,19 @@ export function* sweep<I>({ base, axes, of, compute }: SweepInput<I>): Steps<Swe
   requireInRange('axes', axes.length, SWEEP_LIMITS.axes);
   const swept = axes.map(({ path, from, to, steps }, k) => {
     requireInRange(`axes[${k}].steps`, steps, SWEEP_LIMITS.steps);
-    if (typeof valueAt(base, path) !== 'number') throw new NoSuchPathError(`axes[${k}].path`, 'the path of a number of the input');
+    if (typeof valueAt(base, path) !== 'number')
+      throw new NoSuchPathError(`axes[${k}].path`, 'the path of a number of the input');
     return { path, values: Array.from({ length: steps }, (_, i) => from + ((to - from) * i) / (steps - 1)) };
   });
   const [first, second] = swept;
-  const cells = first!.values.flatMap((a): (readonly (readonly [Path, number])[])[] => (second ? second.values.map((b) => [[first!.path, a], [second.path, b]]) : [[[first!.path, a]]]));
+  const cells = first!.values.flatMap((a): (readonly (readonly [Path, number])[])[] =>
+    second
+      ? second.values.map((b) => [
+          [first!.path, a],
+          [second.path, b],
+        ])
+      : [[[first!.path, a]]],
+  );
   requireInRange('cells', cells.length, SWEEP_LIMITS.cells);
   const rows: (readonly (Leaf | undefined)[])[] = [];
   for (const [i, cell] of cells.entries()) {
@@ -52,7 +64,8 @@ export function* sweep<I>({ base, axes, of, compute }: SweepInput<I>): Steps<Swe
   }
   const results = of.map((path, k) => {
     const values = rows.map((row) => row[k]);
-    if (values.every((value) => value === undefined) && !rows.every((row) => row === REFUSED)) throw new NoSuchPathError(`of[${k}]`, 'the path of a number or a word of the output');
+    if (values.every((value) => value === undefined) && !rows.every((row) => row === REFUSED))
+      throw new NoSuchPathError(`of[${k}]`, 'the path of a number or a word of the output');
     return { path, values: values.map((value) => value ?? null) };
   });
   return { outcome: 'ok', axes: swept, results };

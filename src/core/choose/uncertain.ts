@@ -28,17 +28,34 @@ export function uncertainOf(given: Setup): UncertainSetup {
   const classes = classesWith(given.house?.classes);
   const parts = given.parts.map((part) => (part.kind === 'rod' ? withTaper(part, classes) : part));
   const read = new Set<string>();
-  evaluate({ ...given, parts }, watched(classes, (path) => read.add(path)));
-  const figures = CLASS_FIGURES.filter(({ path, table, row, field }) => read.has(path) && !EXACT_CLASS_FIGURES.includes(path) && classSpread(table, row, field) > 0);
+  evaluate(
+    { ...given, parts },
+    watched(classes, (path) => read.add(path)),
+  );
+  const figures = CLASS_FIGURES.filter(
+    ({ path, table, row, field }) =>
+      read.has(path) && !EXACT_CLASS_FIGURES.includes(path) && classSpread(table, row, field) > 0,
+  );
   const house = given.house ?? EMPTY_HOUSE;
   const values = Object.fromEntries(figures.map(({ path, value }) => [path, house.classes[path] ?? value]));
   return {
     setup: { ...given, parts, house: { ...house, classes: { ...house.classes, ...values } } },
     uncertain: [
-      ...inChainOrder({ ...given, parts }).flatMap(([part, i]) => quantitiesOf(part).sort(([a], [b]) => (a < b ? -1 : 1)).filter(([path, { value }]) => value !== 0 && !IDLE.has(path.split('.')[0]!)).map(([path, quantity]): Uncertain => ({
-        path: `parts[${i}].${path}.value`, relativeSd: spreadOf(quantity), ...(quantity.unit === '1' && quantity.value <= 1 ? { most: 1 } : {}),
-      }))),
-      ...figures.map(({ path, table, row, field }): Uncertain => ({ path: `house.classes[${path}]`, relativeSd: classSpread(table, row, field), ...(SHARE_TABLES.includes(table) ? { most: 1 } : {}) })),
+      ...inChainOrder({ ...given, parts }).flatMap(([part, i]) =>
+        quantitiesOf(part)
+          .sort(([a], [b]) => (a < b ? -1 : 1))
+          .filter(([path, { value }]) => value !== 0 && !IDLE.has(path.split('.')[0]!))
+          .map(([path, quantity]): Uncertain => ({
+            path: `parts[${i}].${path}.value`,
+            relativeSd: spreadOf(quantity),
+            ...(quantity.unit === '1' && quantity.value <= 1 ? { most: 1 } : {}),
+          })),
+      ),
+      ...figures.map(({ path, table, row, field }): Uncertain => ({
+        path: `house.classes[${path}]`,
+        relativeSd: classSpread(table, row, field),
+        ...(SHARE_TABLES.includes(table) ? { most: 1 } : {}),
+      })),
     ],
   };
 }
@@ -54,7 +71,11 @@ function classSpread(table: ClassTable, row: string, field: string): number {
   const name = field.split('.').at(-1)!;
   const spreads = CLASS_SPREADS[table];
   if (spreads === null || name === 'spread') return 0;
-  return CLASS_FIGURES.find((each) => each.table === table && each.row === row && each.field === 'spread')?.value ?? spreads?.[name] ?? CLASS_SPREAD;
+  return (
+    CLASS_FIGURES.find((each) => each.table === table && each.row === row && each.field === 'spread')?.value ??
+    spreads?.[name] ??
+    CLASS_SPREAD
+  );
 }
 
 function withTaper(part: RodPart, classes: ReturnType<typeof classesWith>): Part {

@@ -35,8 +35,18 @@ export function clutchScales({ windowN: [lo, hi], ...input }: ClutchScalesInput)
   const full = requireInRange('fullRadiusM', input.fullRadiusM, L.radiusM);
   const third = requireInRange('thirdRadiusM', input.thirdRadiusM, { ...L.radiusM, max: full });
   const lifted = requireInRange('liftedRad', input.liftedRad, ROD_LIMITS.angleRad);
-  return ([['full', full], ['third', third]] as const).flatMap(([fill, now]) =>
-    ([['pointed', 0], ['lifted', lifted]] as const).map(([rod, wrap]): ClutchScale => {
+  return (
+    [
+      ['full', full],
+      ['third', third],
+    ] as const
+  ).flatMap(([fill, now]) =>
+    (
+      [
+        ['pointed', 0],
+        ['lifted', lifted],
+      ] as const
+    ).map(([rod, wrap]): ClutchScale => {
       const gain = (full / now) * Math.exp(RING_FRICTION * wrap);
       return { fill, rod, settingN: [lo / gain, hi / gain] };
     }),

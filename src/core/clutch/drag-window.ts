@@ -68,16 +68,30 @@ export function dragWindow(input: DragWindowInput): DragWindow {
   const rod = resolveRod(input.rod);
   const angle = requireInRange('pullAngleRad', input.pullAngleRad, ROD_LIMITS.angleRad);
   const M = requireInRange('fishKg', input.fishKg, L.fishKg);
-  const v = requireInRange('speedMps', input.speedMps, L.speedMps) + requireInRange('fishMps', input.fishMps ?? FIGHT_CLASSES.fish.strikeMps, L.speedMps);
+  const v =
+    requireInRange('speedMps', input.speedMps, L.speedMps) +
+    requireInRange('fishMps', input.fishMps ?? FIGHT_CLASSES.fish.strikeMps, L.speedMps);
   const neededN = requireInRange('neededN', input.neededN, L.neededN);
-  const compliance = input.line.reduce((sum, piece, i) => sum + requireInRange(`line[${i}].lengthM`, piece.lengthM, L.lineLengthM) / requireInRange(`line[${i}].eaN`, piece.eaN, L.eaN), 0);
-  const uppers = (['opening', 'weakest', 'tear'] as const).map((by) => ({ by, forceN: requireInRange(`${by}N`, input[`${by}N`], L.forceN) }));
+  const compliance = input.line.reduce(
+    (sum, piece, i) =>
+      sum +
+      requireInRange(`line[${i}].lengthM`, piece.lengthM, L.lineLengthM) /
+        requireInRange(`line[${i}].eaN`, piece.eaN, L.eaN),
+    0,
+  );
+  const uppers = (['opening', 'weakest', 'tear'] as const).map((by) => ({
+    by,
+    forceN: requireInRange(`${by}N`, input[`${by}N`], L.forceN),
+  }));
   const upper = uppers.reduce((least, each) => (each.forceN < least.forceN ? each : least));
   const full = input.spool ? requireInRange('spool.fullRadiusM', input.spool.fullRadiusM, L.radiusM) : 1;
   const now = input.spool ? requireInRange('spool.nowRadiusM', input.spool.nowRadiusM, { ...L.radiusM, max: full }) : 1;
 
   const elasticPeakN = strikePeakN(rod, angle, compliance, 0.5 * FISH_ADDED_MASS * M * v ** 2);
-  const clutched = input.clutchN === undefined ? Infinity : (MARGINS.jerk * requireInRange('clutchN', input.clutchN, { ...L.forceN, exclusiveMin: false }) * full) / now;
+  const clutched =
+    input.clutchN === undefined
+      ? Infinity
+      : (MARGINS.jerk * requireInRange('clutchN', input.clutchN, { ...L.forceN, exclusiveMin: false }) * full) / now;
   const peakN = Math.min(elasticPeakN, clutched);
   const windowN = [MARGINS.needed * neededN, upper.forceN / MARGINS.upper] as const;
   return {
@@ -88,7 +102,10 @@ export function dragWindow(input: DragWindowInput): DragWindow {
     peakN,
     strikeBuries: peakN >= neededN,
     atFullN: [(windowN[0] * now) / full, (windowN[1] * now) / full],
-    holdsBaitN: input.baitPullN === undefined ? null : MARGINS.bait * requireInRange('baitPullN', input.baitPullN, { ...L.forceN, exclusiveMin: false }),
+    holdsBaitN:
+      input.baitPullN === undefined
+        ? null
+        : MARGINS.bait * requireInRange('baitPullN', input.baitPullN, { ...L.forceN, exclusiveMin: false }),
   };
 }
 
@@ -108,7 +125,7 @@ function strikePeakN(rod: ResolvedRod, angleRad: number, compliance: number, ene
   let T = wanted / Math.sqrt(compliance + bend.complianceMPerN);
   for (let iteration = 0; iteration < 60; iteration += 1) {
     bend = bendRod(rod, T, angleRad, bend);
-    const held = Math.sqrt(2 * (bend.elastica.energy * EI) / lengthM + T ** 2 * compliance);
+    const held = Math.sqrt((2 * (bend.elastica.energy * EI)) / lengthM + T ** 2 * compliance);
     const step = ((wanted - held) * held) / (T * (compliance + bend.complianceMPerN));
     T += step;
     if (Math.abs(step) <= 1e-9 * T) break;

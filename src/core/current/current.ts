@@ -53,11 +53,22 @@ export function fitCurrent({ runs }: { readonly runs: readonly CurrentRun[] }): 
   const b: number[] = [];
   for (const { sogMps, cogRad, headingRad, probeMps } of runs) {
     const [north, east] = [Math.cos(headingRad), Math.sin(headingRad)];
-    A.push([probeMps * north, 1, 0, ...(hasOffset ? [north] : [])], [probeMps * east, 0, 1, ...(hasOffset ? [east] : [])]);
+    A.push(
+      [probeMps * north, 1, 0, ...(hasOffset ? [north] : [])],
+      [probeMps * east, 0, 1, ...(hasOffset ? [east] : [])],
+    );
     b.push(sogMps * Math.cos(cogRad), sogMps * Math.sin(cogRad));
   }
   const { solution, independence } = linearLeastSquares(A, b);
-  if (!(independence >= LEAST_INDEPENDENCE)) return { outcome: 'not-determined', scale: null, offsetMps: null, currentMps: null, currentTowardRad: null, residualMps: null };
+  if (!(independence >= LEAST_INDEPENDENCE))
+    return {
+      outcome: 'not-determined',
+      scale: null,
+      offsetMps: null,
+      currentMps: null,
+      currentTowardRad: null,
+      residualMps: null,
+    };
   const [scale, north, east, offset = 0] = solution as [number, number, number, number?];
   const left = b.map((value, i) => value - A[i]!.reduce((sum, a, j) => sum + a * solution[j]!, 0));
   const toward = Math.atan2(east, north);
@@ -79,7 +90,17 @@ export function fitCurrent({ runs }: { readonly runs: readonly CurrentRun[] }): 
  * by v − c. |v − c| = wanted is a quadratic in v: v = c∥ ± √(wanted² − c⊥²), the forward root. Null where the water sets
  * across the course faster than that.
  */
-export function groundSpeedFor({ wantedMps, courseRad, currentMps, currentTowardRad }: { readonly wantedMps: number; readonly courseRad: number; readonly currentMps: number; readonly currentTowardRad: number }): number | null {
+export function groundSpeedFor({
+  wantedMps,
+  courseRad,
+  currentMps,
+  currentTowardRad,
+}: {
+  readonly wantedMps: number;
+  readonly courseRad: number;
+  readonly currentMps: number;
+  readonly currentTowardRad: number;
+}): number | null {
   const along = currentMps * Math.cos(currentTowardRad - courseRad);
   const across = currentMps * Math.sin(currentTowardRad - courseRad);
   const left = wantedMps ** 2 - across ** 2;
@@ -89,7 +110,17 @@ export function groundSpeedFor({ wantedMps, courseRad, currentMps, currentToward
 }
 
 /** Speed of a lure through the water in which it runs, the boat making this over ground on this course [m/s]. */
-export function speedThroughWater({ sogMps, courseRad, currentMps, currentTowardRad }: { readonly sogMps: number; readonly courseRad: number; readonly currentMps: number; readonly currentTowardRad: number }): number {
+export function speedThroughWater({
+  sogMps,
+  courseRad,
+  currentMps,
+  currentTowardRad,
+}: {
+  readonly sogMps: number;
+  readonly courseRad: number;
+  readonly currentMps: number;
+  readonly currentTowardRad: number;
+}): number {
   const along = currentMps * Math.cos(currentTowardRad - courseRad);
   const across = currentMps * Math.sin(currentTowardRad - courseRad);
   return Math.hypot(sogMps - along, across);

@@ -1,1 +1,8 @@
-export { CURRENT_LIMITS, fitCurrent, groundSpeedFor, speedThroughWater, type CurrentFit, type CurrentRun } from './current';
+export {
+  CURRENT_LIMITS,
+  fitCurrent,
+  groundSpeedFor,
+  speedThroughWater,
+  type CurrentFit,
+  type CurrentRun,
+} from './current';

@@ -1,12 +1,20 @@
 /** How far the hook must run through a soft bait before its point is free, as a share of the body's height. */
 export const POINT_PLACES = {
   open: { crushShare: 0, guard: 'none', reason: 'the point stands out of the bait' },
-  'skin-hooked': { crushShare: 0.15, guard: 'skin-hooked', reason: 'laid on the back, a few millimetres of skin over it' },
+  'skin-hooked': {
+    crushShare: 0.15,
+    guard: 'skin-hooked',
+    reason: 'laid on the back, a few millimetres of skin over it',
+  },
   buried: { crushShare: 0.5, guard: 'buried', reason: 'pushed back into the middle of the body' },
 } as const;
 
 /** Share of a hook's wire that stands in the flow when it is rigged in a soft bait, and the drag of a round wire there. */
-export const RIGGED_WIRE = { exposedShare: 0.35, cd: 1.1, reason: 'shank inside the body, bend and eye outside; a cylinder across the flow' } as const;
+export const RIGGED_WIRE = {
+  exposedShare: 0.35,
+  cd: 1.1,
+  reason: 'shank inside the body, bend and eye outside; a cylinder across the flow',
+} as const;
 
 /** Share of a soft bait's length that is tail, for the drawing and the body's reach. */
 export const TAIL_SHARE = {
@@ -25,7 +33,10 @@ export const BAIT_HOLDS = {
 
 /** How much of a body's height stays in a hook's gap when a fish bites on it. */
 export const COMPRESSION = {
-  weedless: { share: 0.42, reason: 'the whole body lies between shank and point; soft plastic gives by more than half' },
+  weedless: {
+    share: 0.42,
+    reason: 'the whole body lies between shank and point; soft plastic gives by more than half',
+  },
   open: { share: 0.4, reason: 'the shank runs through the middle: half the body stands over it and gives a fifth' },
 } as const;
 

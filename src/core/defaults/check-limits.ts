@@ -1,30 +1,112 @@
 /** Limits of the checks, each with its reason; the user can change every one. */
 export const CHECK_LIMITS = {
-  clearGap: { sound: 0.4, edge: 0.25, reason: 'two fifths of the gap must stand clear of the bitten body, or the point meets plastic instead of jaw' },
-  pointStation: { from: 0.15, to: 0.65, slack: 0.06, reason: 'over the body without its tail: a point well inside the front two thirds meets the jaw whichever end is taken' },
-  hookBait: { least: 0.35, most: 2.2, reason: 'gap over the height of the bait: less is buried in it, more kills a live one' },
-  hookSpacing: { least: 0.25, most: 0.75, reason: 'second hook behind the first over the length of the bait: before the vent, not in the tail' },
-  stingerStation: { least: 0.55, most: 0.95, unneededUnderM: 0.1, neededFromM: 0.15, reason: 'short strikes take the last third; beyond the tail nothing holds it, and a bait under ten centimetres is taken whole' },
-  offCentre: { edge: 0.05, fails: 0.15, reason: 'to the side over the height of the body: a twentieth rolls a bait at speed, a seventh at any' },
-  hookMass: { edge: 0.15, fails: 0.35, reason: 'mass of changed hooks over that of the lure: a seventh changes its swing, a third kills it' },
-  lightHook: { edge: 5.5, fails: 3.5, reason: 'opening force over the force that drops the tip by a third of the rod: such a rod reaches that without being felt' },
-  stoutHook: { edge: 4.5, fails: 7, reason: 'force to bury the hook over the same force: a rod gives about five times its power before it points at the fish' },
+  clearGap: {
+    sound: 0.4,
+    edge: 0.25,
+    reason: 'two fifths of the gap must stand clear of the bitten body, or the point meets plastic instead of jaw',
+  },
+  pointStation: {
+    from: 0.15,
+    to: 0.65,
+    slack: 0.06,
+    reason:
+      'over the body without its tail: a point well inside the front two thirds meets the jaw whichever end is taken',
+  },
+  hookBait: {
+    least: 0.35,
+    most: 2.2,
+    reason: 'gap over the height of the bait: less is buried in it, more kills a live one',
+  },
+  hookSpacing: {
+    least: 0.25,
+    most: 0.75,
+    reason: 'second hook behind the first over the length of the bait: before the vent, not in the tail',
+  },
+  stingerStation: {
+    least: 0.55,
+    most: 0.95,
+    unneededUnderM: 0.1,
+    neededFromM: 0.15,
+    reason:
+      'short strikes take the last third; beyond the tail nothing holds it, and a bait under ten centimetres is taken whole',
+  },
+  offCentre: {
+    edge: 0.05,
+    fails: 0.15,
+    reason: 'to the side over the height of the body: a twentieth rolls a bait at speed, a seventh at any',
+  },
+  hookMass: {
+    edge: 0.15,
+    fails: 0.35,
+    reason: 'mass of changed hooks over that of the lure: a seventh changes its swing, a third kills it',
+  },
+  lightHook: {
+    edge: 5.5,
+    fails: 3.5,
+    reason:
+      'opening force over the force that drops the tip by a third of the rod: such a rod reaches that without being felt',
+  },
+  stoutHook: {
+    edge: 4.5,
+    fails: 7,
+    reason:
+      'force to bury the hook over the same force: a rod gives about five times its power before it points at the fish',
+  },
   stretch: { edge: 0.45, fails: 0.8, reason: 'stretch at the needed pull over what the sweep takes up' },
-  hardwareStrength: { least: 1, most: 5, reason: 'weaker than the line it is a fuse, five times stronger only a weight on the nose' },
+  hardwareStrength: {
+    least: 1,
+    most: 5,
+    reason: 'weaker than the line it is a fuse, five times stronger only a weight on the nose',
+  },
   crimpBore: { least: 2, most: 3.2, reason: 'the tube takes the line twice: bore over line diameter' },
-  abrasion: { teethMm: 0.7, rockMm: 0.4, reason: 'what fluorocarbon must be thick to be sawn by teeth, or dragged over stone and gill plates' },
-  leaderOverRod: { cast: 0.9, towed: 1, reason: 'what cannot pass the rings must hang below the tip to cast, and within reach to land' },
+  abrasion: {
+    teethMm: 0.7,
+    rockMm: 0.4,
+    reason: 'what fluorocarbon must be thick to be sawn by teeth, or dragged over stone and gill plates',
+  },
+  leaderOverRod: {
+    cast: 0.9,
+    towed: 1,
+    reason: 'what cannot pass the rings must hang below the tip to cast, and within reach to land',
+  },
   leaderShort: { least: 0.3, reason: 'less than a forearm brings the main line or the swivel to the fish’s eye' },
   leaderWeak: { edge: 0.5, reason: 'a leader under half of the line throws away what the line could do' },
-  attractorLead: { drivenFrom: 1.5, drivenTo: 3.5, ownFrom: 3, ownTo: 8, reason: 'lead in lengths of the attractor: what has no action of its own must be near enough to be driven, what has one far enough to keep it' },
-  attractorMood: { active: 0.8, neutral: 1, wary: 1.4, dusk: 0.85, reason: 'the lead shortens for hungry fish and at dusk, and grows for wary ones' },
+  attractorLead: {
+    drivenFrom: 1.5,
+    drivenTo: 3.5,
+    ownFrom: 3,
+    ownTo: 8,
+    reason:
+      'lead in lengths of the attractor: what has no action of its own must be near enough to be driven, what has one far enough to keep it',
+  },
+  attractorMood: {
+    active: 0.8,
+    neutral: 1,
+    wary: 1.4,
+    dusk: 0.85,
+    reason: 'the lead shortens for hungry fish and at dusk, and grows for wary ones',
+  },
   workingSpeed: { edge: 0.12, reason: 'windows are read beside the boat to a tenth' },
-  reserveLine: { perFishKgM: 8, leastM: 40, reason: 'line that a fish may take besides what is out: eight metres a kilogram, forty at least' },
+  reserveLine: {
+    perFishKgM: 8,
+    leastM: 40,
+    reason: 'line that a fish may take besides what is out: eight metres a kilogram, forty at least',
+  },
   lineForFish: { edge: 1.2, fails: 0.6, reason: 'strength of the weakest joint over the weight of the fish in air' },
-  clearance: { downRad: 0.7, standingM: 0.15, seatedM: 0.1, wadingM: 0.1, reason: 'tip over the water when the rod is worked forty degrees down' },
+  clearance: {
+    downRad: 0.7,
+    standingM: 0.15,
+    seatedM: 0.1,
+    wadingM: 0.1,
+    reason: 'tip over the water when the rod is worked forty degrees down',
+  },
   boatsideCircle: { leastM: 0.9, reason: 'a fish follows a turn of about a metre; a smaller circle stops the bait' },
   holder: { insideM: 0.05, reason: 'the butt must fill its holder' },
   twist: { edge: 60, fails: 200, reason: 'turns that a hundred metres of line take before it coils when slack' },
-  sinkingIntoMud: { leadM: 0.25, overKg: 0.012, reason: 'a weight over a dozen grams goes into mud, and draws a bait on a short lead after it' },
+  sinkingIntoMud: {
+    leadM: 0.25,
+    overKg: 0.012,
+    reason: 'a weight over a dozen grams goes into mud, and draws a bait on a short lead after it',
+  },
   ringBore: { tipM: 0.006, buttM: 0.025, reason: 'what must pass a usual tip ring and a butt ring' },
 } as const;

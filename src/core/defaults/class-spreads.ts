@@ -27,7 +27,13 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
   // One point is one point; two of three share more or less evenly.
   hookPoints: { factor: 0.1 },
   // As the hooks of the Box: wire is drawn to gauge, gaps and shanks are bent.
-  hooks: { wireMm: HOOK_SPREAD.wire, gapMm: HOOK_SPREAD.gap, shankPerGap: HOOK_SPREAD.shank, gapGrowth: 0, wireGrowth: 0 },
+  hooks: {
+    wireMm: HOOK_SPREAD.wire,
+    gapMm: HOOK_SPREAD.gap,
+    shankPerGap: HOOK_SPREAD.shank,
+    gapGrowth: 0,
+    wireGrowth: 0,
+  },
   // Part of the pull is lost on stems; never more than all of it comes through.
   covers: { through: 0.12 },
   // Measured on many hands with the same knot.
@@ -46,5 +52,9 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
 export const CLASS_SPREAD = 0.25;
 
 /** Figures that are exact, or a share that nothing can raise above one. */
-export const EXACT_CLASS_FIGURES: readonly string[] = ['hookPoints.single.factor', 'barbs.barbless.factor', 'covers.open.through'];
+export const EXACT_CLASS_FIGURES: readonly string[] = [
+  'hookPoints.single.factor',
+  'barbs.barbless.factor',
+  'covers.open.through',
+];
 export const SHARE_TABLES: readonly ClassTable[] = ['knots', 'crimp', 'covers', 'compression'];

@@ -78,7 +78,12 @@ const COUNTS: ReadonlySet<string> = new Set(['bends']);
 export const CLASS_FIGURES: readonly ClassFigure[] = Object.entries(TABLES).flatMap(([table, rows]) =>
   Object.entries(rows as Record<string, Record<string, unknown>>).flatMap(([row, fields]) =>
     figuresOf(fields, []).map(([path, value]) => ({
-      path: [table, row, ...path].join('.'), table: table as ClassTable, row, field: path.join('.'), value, reason: String(fields['reason'] ?? ''),
+      path: [table, row, ...path].join('.'),
+      table: table as ClassTable,
+      row,
+      field: path.join('.'),
+      value,
+      reason: String(fields['reason'] ?? ''),
     })),
   ),
 );
@@ -86,7 +91,9 @@ export const CLASS_FIGURES: readonly ClassFigure[] = Object.entries(TABLES).flat
 function figuresOf(fields: Record<string, unknown>, path: readonly string[]): (readonly [readonly string[], number])[] {
   return Object.entries(fields).flatMap(([key, value]) => {
     if (typeof value === 'number') return value === 0 || COUNTS.has(key) ? [] : [[[...path, key], value] as const];
-    return typeof value === 'object' && value !== null ? figuresOf(value as Record<string, unknown>, [...path, key]) : [];
+    return typeof value === 'object' && value !== null
+      ? figuresOf(value as Record<string, unknown>, [...path, key])
+      : [];
   });
 }
 
@@ -100,12 +107,17 @@ export const classFigure = (path: string): ClassFigure | undefined => byPath.get
 /** The tables with some figures changed; the tables themselves where none is. Paths that name no figure change nothing. */
 export function classesWith(edits: Readonly<Record<string, number>> | undefined): Classes {
   const known = Object.entries(edits ?? {}).filter(([path]) => byPath.has(path));
-  return known.reduce<Classes>((tables, [path, value]) => put(tables, path.split('.'), value) as Classes, DEFAULT_CLASSES);
+  return known.reduce<Classes>(
+    (tables, [path, value]) => put(tables, path.split('.'), value) as Classes,
+    DEFAULT_CLASSES,
+  );
 }
 
 /** A copy with one figure changed; all beside its way is shared. */
 function put(held: unknown, [key, ...rest]: readonly string[], value: number): unknown {
-  return key === undefined ? value : { ...(held as object), [key]: put((held as Record<string, unknown>)[key], rest, value) };
+  return key === undefined
+    ? value
+    : { ...(held as object), [key]: put((held as Record<string, unknown>)[key], rest, value) };
 }
 
 /** The tables as they are, which tell `onRead` the path of every figure that is read from them. */

@@ -5,12 +5,35 @@ import type { LineMaterial } from './line-materials';
  * itself, wire kinks: so one share a group. The spread is 10 %: the same hands differ by that from knot to knot.
  */
 export const KNOTS = {
-  'crossed-wrap': { use: 'line-to-line', shares: { nylon: 0.85, fluorocarbon: 0.82, braid: 0.82, metal: 0.5 }, reason: 'braid wound crosswise round the leader, no sharp bend in either' },
-  'double-wrap': { use: 'line-to-line', shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.4 }, reason: 'both ends wrapped against each other; bulky, quick in the cold' },
-  'doubled-eye': { use: 'terminal', shares: { nylon: 0.9, fluorocarbon: 0.85, braid: 0.8, metal: 0.5 }, reason: 'the line goes double through the eye' },
-  'wrapped-eye': { use: 'terminal', shares: { nylon: 0.85, fluorocarbon: 0.75, braid: 0.65, metal: 0.5 }, reason: 'five turns back up the line, tucked' },
-  'open-loop': { use: 'terminal', shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.5 }, reason: 'a fixed loop that leaves the lure free to swing' },
-} as const satisfies Record<string, { use: 'line-to-line' | 'terminal'; shares: Record<KnotGroup, number>; reason: string }>;
+  'crossed-wrap': {
+    use: 'line-to-line',
+    shares: { nylon: 0.85, fluorocarbon: 0.82, braid: 0.82, metal: 0.5 },
+    reason: 'braid wound crosswise round the leader, no sharp bend in either',
+  },
+  'double-wrap': {
+    use: 'line-to-line',
+    shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.4 },
+    reason: 'both ends wrapped against each other; bulky, quick in the cold',
+  },
+  'doubled-eye': {
+    use: 'terminal',
+    shares: { nylon: 0.9, fluorocarbon: 0.85, braid: 0.8, metal: 0.5 },
+    reason: 'the line goes double through the eye',
+  },
+  'wrapped-eye': {
+    use: 'terminal',
+    shares: { nylon: 0.85, fluorocarbon: 0.75, braid: 0.65, metal: 0.5 },
+    reason: 'five turns back up the line, tucked',
+  },
+  'open-loop': {
+    use: 'terminal',
+    shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.5 },
+    reason: 'a fixed loop that leaves the lure free to swing',
+  },
+} as const satisfies Record<
+  string,
+  { use: 'line-to-line' | 'terminal'; shares: Record<KnotGroup, number>; reason: string }
+>;
 
 export const KNOT_SPREAD = 0.1;
 

@@ -35,8 +35,22 @@ export const WORKING_SPEEDS = {
 
 /** Spools by size: what a reel is when only its build is known. */
 export const REEL_CLASSES = {
-  'fixed-spool': { arborRadiusM: 0.016, fullRadiusM: 0.0225, widthM: 0.017, gearRatio: 5.2, clutchMaxN: 70, reason: 'a reel for 150 m of 0.25 mm' },
-  multiplier: { arborRadiusM: 0.011, fullRadiusM: 0.018, widthM: 0.022, gearRatio: 6.3, clutchMaxN: 60, reason: 'a low reel for casting soft baits' },
+  'fixed-spool': {
+    arborRadiusM: 0.016,
+    fullRadiusM: 0.0225,
+    widthM: 0.017,
+    gearRatio: 5.2,
+    clutchMaxN: 70,
+    reason: 'a reel for 150 m of 0.25 mm',
+  },
+  multiplier: {
+    arborRadiusM: 0.011,
+    fullRadiusM: 0.018,
+    widthM: 0.022,
+    gearRatio: 6.3,
+    clutchMaxN: 60,
+    reason: 'a low reel for casting soft baits',
+  },
 } as const;
 
 /** What a rod throws by its power word [kg], for a printed window that was not read: the middle of what such rods say. */
@@ -58,10 +72,20 @@ export const ROD_LENGTHS = { cast: 2.1, spin: 2.1, trolling: 2.6, boat: 1.9 } as
 export const SPOOL_LENGTHS = { 'main-line': 150, 'leader-stock': 50, backing: 300 } as const;
 
 /** Wire of a bottom bouncer's arm [m] and its length [m]. */
-export const BOUNCER = { wireM: 0.0014, armM: 0.25, reason: 'spring wire that bends over a stone and comes back' } as const;
+export const BOUNCER = {
+  wireM: 0.0014,
+  armM: 0.25,
+  reason: 'spring wire that bends over a stone and comes back',
+} as const;
 
 /** A snell as it is sold: 1.2 m of line that holds 6 kg. */
-export const SNELL = { lengthM: 1.2, strengthN: 59, spacingM: 0.07, beads: 4, reason: 'two hooks on a metre and a bit of nylon' } as const;
+export const SNELL = {
+  lengthM: 1.2,
+  strengthN: 59,
+  spacingM: 0.07,
+  beads: 4,
+  reason: 'two hooks on a metre and a bit of nylon',
+} as const;
 
 /**
  * What a sound rod of a sort costs, in the coins of the bench: the middle of an ordinary shop, to be set to one's own.
@@ -69,5 +93,14 @@ export const SNELL = { lengthM: 1.2, strengthN: 59, spacingM: 0.07, beads: 4, re
  */
 export const ROD_PRICES = {
   mount: { cast: 120, spin: 110, trolling: 90, boat: 100 },
-  power: { ultralight: 0.9, light: 0.9, 'medium-light': 0.95, medium: 1, 'medium-heavy': 1.05, heavy: 1.15, 'extra-heavy': 1.3, 'double-extra-heavy': 1.5 },
+  power: {
+    ultralight: 0.9,
+    light: 0.9,
+    'medium-light': 0.95,
+    medium: 1,
+    'medium-heavy': 1.05,
+    heavy: 1.15,
+    'extra-heavy': 1.3,
+    'double-extra-heavy': 1.5,
+  },
 } as const;

@@ -7,7 +7,11 @@ export const ATTITUDES = {
 } as const;
 
 /** How far from the wanted attitude is sound and how far is an edge [rad]. */
-export const ATTITUDE_STEPS = { soundRad: (8 * Math.PI) / 180, edgeRad: (15 * Math.PI) / 180, reason: 'eight degrees are hardly seen, fifteen stop a tail from working' } as const;
+export const ATTITUDE_STEPS = {
+  soundRad: (8 * Math.PI) / 180,
+  edgeRad: (15 * Math.PI) / 180,
+  reason: 'eight degrees are hardly seen, fifteen stop a tail from working',
+} as const;
 
 /** Slower than this a bait hangs as on slack line [m/s]. */
 export const SLACK_SPEED_MPS = 0.1;
@@ -50,24 +54,59 @@ export const OTHER_DENSITIES = {
 } as const;
 
 /** Where the mass of a hard lure lies without its hooks, as shares of length aft and of height above the axis. */
-export const HARD_LURE_BALANCE = { massX: 0.44, massZ: -0.18, volumeX: 0.45, volumeZ: 0, reason: 'ballast low and a little forward of the middle keeps it upright' } as const;
+export const HARD_LURE_BALANCE = {
+  massX: 0.44,
+  massZ: -0.18,
+  volumeX: 0.45,
+  volumeZ: 0,
+  reason: 'ballast low and a little forward of the middle keeps it upright',
+} as const;
 
 /** Hook stations along a hard lure, as shares of its length, by their number; the last is the tail, the others hang under the belly. */
-export const HOOK_STATIONS: Readonly<Record<number, readonly number[]>> = { 0: [], 1: [0.97], 2: [0.36, 0.97], 3: [0.26, 0.6, 0.97], 4: [0.22, 0.45, 0.7, 0.97], 5: [0.2, 0.38, 0.56, 0.75, 0.97] };
+export const HOOK_STATIONS: Readonly<Record<number, readonly number[]>> = {
+  0: [],
+  1: [0.97],
+  2: [0.36, 0.97],
+  3: [0.26, 0.6, 0.97],
+  4: [0.22, 0.45, 0.7, 0.97],
+  5: [0.2, 0.38, 0.56, 0.75, 0.97],
+};
 
 /** Hooks that a lure carries when nothing is said of them: size by length [m], up to. */
 export const STOCK_TREBLES = [
-  { upToM: 0.055, size: '10' }, { upToM: 0.075, size: '8' }, { upToM: 0.095, size: '6' }, { upToM: 0.13, size: '4' }, { upToM: 0.17, size: '2' }, { upToM: 0.22, size: '1/0' }, { upToM: 1.5, size: '3/0' },
+  { upToM: 0.055, size: '10' },
+  { upToM: 0.075, size: '8' },
+  { upToM: 0.095, size: '6' },
+  { upToM: 0.13, size: '4' },
+  { upToM: 0.17, size: '2' },
+  { upToM: 0.22, size: '1/0' },
+  { upToM: 1.5, size: '3/0' },
 ] as const;
 
 /** Points of a hook that stand clear of what it hangs on and can catch. */
-export const POINTS_IN_REACH = { single: 1, double: 2, treble: 2, reason: 'one point of three lies against the body' } as const;
+export const POINTS_IN_REACH = {
+  single: 1,
+  double: 2,
+  treble: 2,
+  reason: 'one point of three lies against the body',
+} as const;
 
 /** How a connection before a lure holds its nose. */
-export const CONNECTION_FREEDOM = { knot: 'tight', 'open-loop': 'free', snap: 'free', 'split-ring': 'free', 'solid-ring': 'free', crimp: 'free' } as const;
+export const CONNECTION_FREEDOM = {
+  knot: 'tight',
+  'open-loop': 'free',
+  snap: 'free',
+  'split-ring': 'free',
+  'solid-ring': 'free',
+  crimp: 'free',
+} as const;
 
 /** What a crimp keeps of its line when it fits: a little less than a good knot in nylon, more than one in wire. */
-export const CRIMP_SHARE = { value: 0.9, spread: 0.08, reason: 'the tube bruises the line where it is pressed' } as const;
+export const CRIMP_SHARE = {
+  value: 0.9,
+  spread: 0.08,
+  reason: 'the tube bruises the line where it is pressed',
+} as const;
 
 /** Turns of a lure that spins, for a metre of way, as a multiple of one over its length; and what a swivel lets through. */
 export const TWIST = {

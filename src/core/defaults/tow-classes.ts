@@ -1,10 +1,24 @@
 /** What hangs on a towed line, by class: drag area and the area by which speed drives it down, over a length squared. */
 export const TOWED_ENDS = {
-  'short-deep': { dragPerLengthSquared: 0.375, downPerLengthSquared: 0.1375, reason: 'a short body with a long lip: 6 and 2.2 cm² at 40 mm, from how deep such lures run on thin line' },
-  'long-shallow': { dragPerLengthSquared: 0.09, downPerLengthSquared: 0.012, reason: 'a slim minnow with a small lip: two metres at the end of thirty, at a brisk walk' },
+  'short-deep': {
+    dragPerLengthSquared: 0.375,
+    downPerLengthSquared: 0.1375,
+    reason: 'a short body with a long lip: 6 and 2.2 cm² at 40 mm, from how deep such lures run on thin line',
+  },
+  'long-shallow': {
+    dragPerLengthSquared: 0.09,
+    downPerLengthSquared: 0.012,
+    reason: 'a slim minnow with a small lip: two metres at the end of thirty, at a brisk walk',
+  },
   spoon: { dragPerLengthSquared: 0.07, reason: 'sways, and shows the stream a quarter of its plan' },
-  rotating: { dragPerLengthSquared: 0.2, reason: 'a plate that turns over: on the mean half of its plan across the stream' },
-  swaying: { dragPerLengthSquared: 0.13, reason: 'a plate that swings from side to side: a third of its plan across the stream' },
+  rotating: {
+    dragPerLengthSquared: 0.2,
+    reason: 'a plate that turns over: on the mean half of its plan across the stream',
+  },
+  swaying: {
+    dragPerLengthSquared: 0.13,
+    reason: 'a plate that swings from side to side: a third of its plan across the stream',
+  },
   blade: { dragPerLengthSquared: 0.7, reason: 'a blade that turns on its clevis drags like a disc of its width' },
   disc: { dragPerLengthSquared: 0.47, reason: 'a tilted disc, drag coefficient 0.6' },
   'bait-head': { dragPerLengthSquared: 0.35, reason: 'a slanted cap that rolls, drag coefficient 0.45' },
@@ -46,13 +60,25 @@ export const ROD_HELD = {
 
 /** House rules of thumb, to stand beside what is computed. */
 export const THUMB = {
-  'bottom-weight': { perDepthKgPm: 0.0093, atMps: 0.5, angleRad: Math.PI / 4, lineMm: 0.28, dragAreaM2: 1.5e-3, reason: 'so much for every metre of water, said for a slow walk, line at half a right angle and a thin braid; of the bottom it says nothing' },
+  'bottom-weight': {
+    perDepthKgPm: 0.0093,
+    atMps: 0.5,
+    angleRad: Math.PI / 4,
+    lineMm: 0.28,
+    dragAreaM2: 1.5e-3,
+    reason:
+      'so much for every metre of water, said for a slow walk, line at half a right angle and a thin braid; of the bottom it says nothing',
+  },
 } as const;
 
 /** How rods of craft and water are moved by what cannot be seen. */
 export const DRIFT = {
   wind: { share: 0.035, reason: 'a small open boat goes with three to four hundredths of the wind' },
-  paddle: { swing: 0.25, efficiency: 0.55, reason: 'a stroke moves a canoe by a quarter up and down, and half of the work at the paddle moves the hull' },
+  paddle: {
+    swing: 0.25,
+    efficiency: 0.55,
+    reason: 'a stroke moves a canoe by a quarter up and down, and half of the work at the paddle moves the hull',
+  },
 } as const;
 
 /** Limits of Carry: how far the steady pull bends the rod, over its length. */

@@ -16,7 +16,16 @@ const HANGS_AFT = 0.35;
  * Every place is that of `rigEnd`, so that what is drawn is what Balance and the checks were worked out from.
  */
 export function endShape(end: RiggedEnd, pitchRad: number, judged: HookPlace | null): Shape {
-  const parts = [...bodyOf(end), ...end.hooks.flatMap((hook) => hookOf(hook)), ...loopsOf(end), ...headOf(end), ...skirtsOf(end), ...attachedOf(end), ...snellOf(end), ...bladeOf(end)];
+  const parts = [
+    ...bodyOf(end),
+    ...end.hooks.flatMap((hook) => hookOf(hook)),
+    ...loopsOf(end),
+    ...headOf(end),
+    ...skirtsOf(end),
+    ...attachedOf(end),
+    ...snellOf(end),
+    ...bladeOf(end),
+  ];
   const eye: Pt = [end.tie.xM * 1e3, -end.tie.zM * 1e3];
   const entry = entryOf(end);
   const fromEye = ([x, y]: Pt): Pt => [x - eye[0], y - eye[1]];
@@ -60,7 +69,8 @@ const pt = ({ xM, zM }: { readonly xM: number; readonly zM: number }): Pt => [xM
 /** Where the line arrives before the eye: the front of a blade or the far end of a snell's beads, from the eye. */
 function entryOf(end: RiggedEnd): Pt {
   const { bearer } = end.assembly;
-  if (bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig' && bearer.part.blade === 'blade') return [-bladeMm(end), 0];
+  if (bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig' && bearer.part.blade === 'blade')
+    return [-bladeMm(end), 0];
   if (bearer.kind === 'snell') return [-snellLeadMm(bearer.part.beads, bearer.part.blade === 'blade'), 0];
   return [0, 0];
 }
@@ -72,7 +82,8 @@ function bodyOf(end: RiggedEnd): Primitive[] {
   if (body.tail) return drawBait({ ...size, trunkMm: body.trunkM * 1e3, tail: body.tail }, body.jointId);
   const bait = assembly.attached.find((each) => each.kind === 'bait');
   if (bait?.kind === 'bait' && bait.part.kind === 'natural-bait') return drawNatural(bait.part, size, body.jointId);
-  if (assembly.bearer.kind === 'lure' && assembly.bearer.part.kind !== 'skirted-jig') return drawLure(assembly.bearer.part, size, body.jointId);
+  if (assembly.bearer.kind === 'lure' && assembly.bearer.part.kind !== 'skirted-jig')
+    return drawLure(assembly.bearer.part, size, body.jointId);
   return [];
 }
 
@@ -99,7 +110,8 @@ function hookOf(hook: HookPlace): Primitive[] {
 /** Loops and cords between a hook and what hangs on it or is tied to it. */
 function loopsOf(end: RiggedEnd): Primitive[] {
   const stingers = end.hooks.filter(({ role }) => role === 'stinger');
-  const carrier = end.hooks.find(({ role }) => role === 'main') ?? end.hooks.filter(({ role }) => role === 'carried').at(-1);
+  const carrier =
+    end.hooks.find(({ role }) => role === 'main') ?? end.hooks.filter(({ role }) => role === 'carried').at(-1);
   let from: Pt = carrier ? [(carrier.eye.xM + carrier.spec.shankM) * 1e3, 0] : [0, 0];
   const loops = stingers.map((hook) => {
     const to = pt(hook.eye);
@@ -107,7 +119,9 @@ function loopsOf(end: RiggedEnd): Primitive[] {
     from = [to[0] + hook.spec.shankM * 1e3, 0];
     return line;
   });
-  const second = end.hooks.filter(({ role }) => role === 'second').map((hook, i) => path('leader', [pt(end.hooks[i]!.eye), pt(hook.eye)], { jointId: end.bearerId }));
+  const second = end.hooks
+    .filter(({ role }) => role === 'second')
+    .map((hook, i) => path('leader', [pt(end.hooks[i]!.eye), pt(hook.eye)], { jointId: end.bearerId }));
   return [...loops, ...second];
 }
 
@@ -120,22 +134,53 @@ function headOf(end: RiggedEnd): Primitive[] {
   const points = weightOutline(part.shape, head.diameterM * 1e3, lengthMm).map(([x, y]): Pt => [x - lengthMm, y]);
   const hook = end.hooks[0]!;
   const [ex, ey] = pt(end.tie);
-  const guard = part.guard === 'bristle' ? [-0.25, 0, 0.25].map((spread) => path('strand', [[-0.4 * lengthMm, -head.diameterM * 400], [hook.tip.xM * 1e3 - 2, -(hook.tip.zM * 1e3) - 3 + spread * 8]], { jointId: end.bearerId })) : [];
-  return [...guard, path('metal', points, { closed: true, jointId: end.bearerId }), circle('hook', [ex, ey], eyeRadiusMm(hook.spec.wireM * 1e3), end.bearerId)];
+  const guard =
+    part.guard === 'bristle'
+      ? [-0.25, 0, 0.25].map((spread) =>
+          path(
+            'strand',
+            [
+              [-0.4 * lengthMm, -head.diameterM * 400],
+              [hook.tip.xM * 1e3 - 2, -(hook.tip.zM * 1e3) - 3 + spread * 8],
+            ],
+            { jointId: end.bearerId },
+          ),
+        )
+      : [];
+  return [
+    ...guard,
+    path('metal', points, { closed: true, jointId: end.bearerId }),
+    circle('hook', [ex, ey], eyeRadiusMm(hook.spec.wireM * 1e3), end.bearerId),
+  ];
 }
 
 const SPREADS = [-1, -0.72, -0.45, -0.2, 0.05, 0.3, 0.55, 0.8, 1] as const;
 
 /** Strands from a collar, flaring aft. */
 function strands(x: number, collar: number, lengthMm: number, jointId: string): Primitive[] {
-  return SPREADS.map((spread, i) => path('strand', [[x, spread * collar * 0.5], [x + lengthMm * 0.45, spread * collar * 1.5], [x + lengthMm * (0.9 + 0.02 * (i % 4)), spread * collar * (1.9 + 0.1 * (i % 3))]], { jointId }));
+  return SPREADS.map((spread, i) =>
+    path(
+      'strand',
+      [
+        [x, spread * collar * 0.5],
+        [x + lengthMm * 0.45, spread * collar * 1.5],
+        [x + lengthMm * (0.9 + 0.02 * (i % 4)), spread * collar * (1.9 + 0.1 * (i % 3))],
+      ],
+      { jointId },
+    ),
+  );
 }
 
 function skirtsOf(end: RiggedEnd): Primitive[] {
   const { bearer, attached } = end.assembly;
   const collar = (end.head?.diameterM ?? 0.008) * 1e3 * 0.7;
-  const own = bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig' ? strands(-1, collar, STOCK_SKIRT_MM, end.bearerId) : [];
-  const more = attached.flatMap((each) => (each.kind === 'skirt' ? strands(1, collar, each.part.lengthM.value * 1e3, each.joint.id) : []));
+  const own =
+    bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig'
+      ? strands(-1, collar, STOCK_SKIRT_MM, end.bearerId)
+      : [];
+  const more = attached.flatMap((each) =>
+    each.kind === 'skirt' ? strands(1, collar, each.part.lengthM.value * 1e3, each.joint.id) : [],
+  );
   return [...own, ...more];
 }
 
@@ -150,11 +195,15 @@ function attachedOf(end: RiggedEnd): Primitive[] {
     const shift = (dx: number, dy: number) => placed(primitives, ([x, y]: Pt): Pt => [x + dx, y + dy], 1);
     switch (each.part.form) {
       case 'split-ring':
-        return end.hooks.filter(({ role }) => role === 'carried').flatMap((hook) => {
-          const [x, y] = pt(hook.eye);
-          const w = each.part.widthM.value * 1e3;
-          return Math.abs(hook.eye.zM) < 1e-9 ? placed(primitives, ([px, py]: Pt): Pt => [px + x - w, py + y], 1) : placed(primitives, ([px, py]: Pt): Pt => [py + x, px + y - w], 1);
-        });
+        return end.hooks
+          .filter(({ role }) => role === 'carried')
+          .flatMap((hook) => {
+            const [x, y] = pt(hook.eye);
+            const w = each.part.widthM.value * 1e3;
+            return Math.abs(hook.eye.zM) < 1e-9
+              ? placed(primitives, ([px, py]: Pt): Pt => [px + x - w, py + y], 1)
+              : placed(primitives, ([px, py]: Pt): Pt => [py + x, px + y - w], 1);
+          });
       case 'bridle': {
         const hook = end.hooks[0];
         return hook ? shift((hook.eye.xM + hook.spec.shankM) * 1e3 - 1, 0) : [];
@@ -178,7 +227,8 @@ const BEAD_MM = 5;
 /** Line of a snell that is drawn before its beads, with a break in it [mm]. */
 const SNELL_LINE_MM = 16;
 
-const snellLeadMm = (beads: number, blade: boolean): number => SNELL_LINE_MM + Math.min(8, beads) * BEAD_MM + (blade ? 8 : 0);
+const snellLeadMm = (beads: number, blade: boolean): number =>
+  SNELL_LINE_MM + Math.min(8, beads) * BEAD_MM + (blade ? 8 : 0);
 
 /** The snell before its front hook: line with a break, blade, beads. */
 function snellOf(end: RiggedEnd): Primitive[] {
@@ -190,13 +240,40 @@ function snellOf(end: RiggedEnd): Primitive[] {
   const start = ex - lead;
   const count = Math.min(8, part.beads);
   const firstBead = ex - count * BEAD_MM - 2;
-  const blade = part.blade === 'blade' ? [path('metal', oval([firstBead - 2, ey + 9], 9, 4.4, 0.9), { closed: true, jointId: joint.id }), circle('wire', [firstBead - 4, ey + 1.4], 1.2)] : [];
+  const blade =
+    part.blade === 'blade'
+      ? [
+          path('metal', oval([firstBead - 2, ey + 9], 9, 4.4, 0.9), { closed: true, jointId: joint.id }),
+          circle('wire', [firstBead - 4, ey + 1.4], 1.2),
+        ]
+      : [];
   return [
-    path('leader', [[start, ey], [start + 6, ey]], { jointId: joint.id }),
-    path('break', [[start + 6, ey + 2.6], [start + 7.6, ey - 2.2], [start + 9, ey + 2.2], [start + 10.6, ey - 2.6]]),
-    path('leader', [[start + 10.6, ey], [ex - 2, ey]], { jointId: joint.id }),
+    path(
+      'leader',
+      [
+        [start, ey],
+        [start + 6, ey],
+      ],
+      { jointId: joint.id },
+    ),
+    path('break', [
+      [start + 6, ey + 2.6],
+      [start + 7.6, ey - 2.2],
+      [start + 9, ey + 2.2],
+      [start + 10.6, ey - 2.6],
+    ]),
+    path(
+      'leader',
+      [
+        [start + 10.6, ey],
+        [ex - 2, ey],
+      ],
+      { jointId: joint.id },
+    ),
     ...blade,
-    ...Array.from({ length: count }, (_, i) => circle('bait', [firstBead + (i + 0.5) * BEAD_MM, ey], BEAD_MM / 2, joint.id)),
+    ...Array.from({ length: count }, (_, i) =>
+      circle('bait', [firstBead + (i + 0.5) * BEAD_MM, ey], BEAD_MM / 2, joint.id),
+    ),
   ];
 }
 
@@ -208,7 +285,21 @@ function bladeOf(end: RiggedEnd): Primitive[] {
   if (bearer.kind !== 'lure' || bearer.part.kind !== 'skirted-jig' || bearer.part.blade !== 'blade') return [];
   const [ex, ey] = pt(end.tie);
   const L = bladeMm(end);
-  return [path('metal', [[ex + 0.5, ey - 1.2], [ex - 0.6 * L, ey - 0.34 * L], [ex - L, ey - 0.1 * L], [ex - L, ey + 0.1 * L], [ex - 0.6 * L, ey + 0.34 * L], [ex + 0.5, ey + 1.2]], { closed: true, jointId: end.bearerId }), circle('wire', [ex - 0.92 * L, ey], 0.07 * L)];
+  return [
+    path(
+      'metal',
+      [
+        [ex + 0.5, ey - 1.2],
+        [ex - 0.6 * L, ey - 0.34 * L],
+        [ex - L, ey - 0.1 * L],
+        [ex - L, ey + 0.1 * L],
+        [ex - 0.6 * L, ey + 0.34 * L],
+        [ex + 0.5, ey + 1.2],
+      ],
+      { closed: true, jointId: end.bearerId },
+    ),
+    circle('wire', [ex - 0.92 * L, ey], 0.07 * L),
+  ];
 }
 
 /** One place for each joint of the assembly, spread out so that balloons find room. */
@@ -216,18 +307,31 @@ function anchorsOf(end: RiggedEnd, move: (point: Pt) => Pt): Anchor[] {
   const { body, assembly, head } = end;
   const anchor = (jointId: string, at: Pt, side: Anchor['side']): Anchor => ({ jointId, at: move(at), side });
   const hookAnchor = (hook: HookPlace): Pt =>
-    hook.hangs ? [hook.eye.xM * 1e3 + (hook.eye.zM === 0 ? hook.spec.shankM * 800 : 2), -hook.eye.zM * 1e3 + (hook.eye.zM === 0 ? 0 : hook.spec.shankM * 600)] : [(hook.eye.xM + hook.spec.shankM) * 1e3, (hook.dropM - hook.spec.gapM / 2) * 1e3];
+    hook.hangs
+      ? [
+          hook.eye.xM * 1e3 + (hook.eye.zM === 0 ? hook.spec.shankM * 800 : 2),
+          -hook.eye.zM * 1e3 + (hook.eye.zM === 0 ? 0 : hook.spec.shankM * 600),
+        ]
+      : [(hook.eye.xM + hook.spec.shankM) * 1e3, (hook.dropM - hook.spec.gapM / 2) * 1e3];
   const anchors: Anchor[] = [];
   const { bearer } = assembly;
   if (head) anchors.push(anchor(end.bearerId, [-head.lengthM * 500, head.diameterM * 300], 'below'));
   else if (bearer.kind === 'snell') anchors.push(anchor(end.bearerId, [end.tie.xM * 1e3 - 6, 0], 'above'));
-  else if (bearer.kind === 'lure' && body) anchors.push(anchor(end.bearerId, [body.lengthM * 450, -body.heightM * 400], 'above'));
+  else if (bearer.kind === 'lure' && body)
+    anchors.push(anchor(end.bearerId, [body.lengthM * 450, -body.heightM * 400], 'above'));
   else if (end.hooks[0]) anchors.push(anchor(end.bearerId, hookAnchor(end.hooks[0]), 'above'));
   for (const each of assembly.attached) {
     switch (each.kind) {
       case 'bait':
       case 'trailer':
-        if (body && each.joint.id === body.jointId) anchors.push(anchor(each.joint.id, [body.trunkM * 800, body.tail ? -body.heightM * 500 * bodyProfile(0.8) * 0.7 : -body.heightM * 150], 'above'));
+        if (body && each.joint.id === body.jointId)
+          anchors.push(
+            anchor(
+              each.joint.id,
+              [body.trunkM * 800, body.tail ? -body.heightM * 500 * bodyProfile(0.8) * 0.7 : -body.heightM * 150],
+              'above',
+            ),
+          );
         else anchors.push(anchor(each.joint.id, [(body?.lengthM ?? 0.02) * 1e3, 0], 'above'));
         break;
       case 'hook':
@@ -241,7 +345,12 @@ function anchorsOf(end: RiggedEnd, move: (point: Pt) => Pt): Anchor[] {
         break;
       case 'hardware': {
         const carried = end.hooks.filter(({ role }) => role === 'carried').at(-1);
-        const at: Pt = each.part.form === 'split-ring' && carried ? [carried.eye.xM * 1e3 - 3, -carried.eye.zM * 1e3] : each.part.form === 'bridle' ? [0, 0] : [end.tie.xM * 1e3 + 2, -end.tie.zM * 1e3];
+        const at: Pt =
+          each.part.form === 'split-ring' && carried
+            ? [carried.eye.xM * 1e3 - 3, -carried.eye.zM * 1e3]
+            : each.part.form === 'bridle'
+              ? [0, 0]
+              : [end.tie.xM * 1e3 + 2, -end.tie.zM * 1e3];
         anchors.push(anchor(each.joint.id, at, each.part.form === 'split-ring' ? 'below' : 'above'));
         break;
       }

@@ -25,15 +25,31 @@ export function hookOutline({ gapMm, shankMm, wireMm }: HookShape, dropMm: numbe
   const tip: Pt = [bendX - POINT_LEG * shankMm, dropMm - gapMm];
   const wire: Pt[] = [
     [0, 0],
-    ...(dropMm !== 0 ? ([[offset, 0], [offset + 0.25 * dropMm, 0.25 * dropMm], [offset + 0.45 * dropMm, dropMm]] satisfies Pt[]) : []),
+    ...(dropMm !== 0
+      ? ([
+          [offset, 0],
+          [offset + 0.25 * dropMm, 0.25 * dropMm],
+          [offset + 0.45 * dropMm, dropMm],
+        ] satisfies Pt[])
+      : []),
     [bendX, dropMm],
     ...arc([bendX, dropMm - R], R, Math.PI / 2, -Math.PI / 2).slice(1),
     tip,
   ];
-  return { wire, barb: [[tip[0] + 2.2 * wireMm, tip[1]], [tip[0] + 3.4 * wireMm, tip[1] + 1.3 * wireMm]], tip };
+  return {
+    wire,
+    barb: [
+      [tip[0] + 2.2 * wireMm, tip[1]],
+      [tip[0] + 3.4 * wireMm, tip[1] + 1.3 * wireMm],
+    ],
+    tip,
+  };
 }
 
-export const drawHook = (outline: HookOutline, jointId: string) => [path('hook', outline.wire, { jointId }), path('point', outline.barb)];
+export const drawHook = (outline: HookOutline, jointId: string) => [
+  path('hook', outline.wire, { jointId }),
+  path('point', outline.barb),
+];
 
 /** Eye of a hook, before its shank [mm]. */
 export const eyeRadiusMm = (wireMm: number): number => 1.5 * wireMm;
@@ -47,8 +63,30 @@ export function drawHanging(hook: HookShape, bends: 1 | 3, jointId: string): Pri
   const single = hookOutline(hook, 0);
   const eye = circle('hook', [0, 0], eyeRadiusMm(wireMm), jointId);
   const mirrored = (points: readonly Pt[]): Pt[] => points.map(([x, y]): Pt => [x, -y]);
-  if (bends === 1) return [...drawHook({ ...single, wire: single.wire.map(([x, y]): Pt => [x, y + gapMm / 2]), barb: single.barb.map(([x, y]): Pt => [x, y + gapMm / 2]) }, jointId), eye];
-  const front: Pt[] = [[shankMm - gapMm * 0.5, 0], [shankMm - gapMm * 0.12, gapMm * 0.14], [shankMm - gapMm * 0.2, gapMm * 0.3], [shankMm - gapMm * 0.62, gapMm * 0.26]];
+  if (bends === 1)
+    return [
+      ...drawHook(
+        {
+          ...single,
+          wire: single.wire.map(([x, y]): Pt => [x, y + gapMm / 2]),
+          barb: single.barb.map(([x, y]): Pt => [x, y + gapMm / 2]),
+        },
+        jointId,
+      ),
+      eye,
+    ];
+  const front: Pt[] = [
+    [shankMm - gapMm * 0.5, 0],
+    [shankMm - gapMm * 0.12, gapMm * 0.14],
+    [shankMm - gapMm * 0.2, gapMm * 0.3],
+    [shankMm - gapMm * 0.62, gapMm * 0.26],
+  ];
   const side = single.wire;
-  return [...drawHook(single, jointId), path('hook', mirrored(side), { jointId }), path('point', mirrored(single.barb)), path('hook', front, { jointId }), eye];
+  return [
+    ...drawHook(single, jointId),
+    path('hook', mirrored(side), { jointId }),
+    path('point', mirrored(single.barb)),
+    path('hook', front, { jointId }),
+    eye,
+  ];
 }

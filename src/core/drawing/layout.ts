@@ -30,12 +30,23 @@ export interface Layout {
 const AIR_MM = 0.9;
 
 /** The items of a rig from element `from` on. Baits lie as computed where an attitude is wanted of them, level where none is. */
-export function itemsOf(rig: Rig, from: number, presentation: Presentation, { balance }: Evaluation['figures']): readonly Item[] {
+export function itemsOf(
+  rig: Rig,
+  from: number,
+  presentation: Presentation,
+  { balance }: Evaluation['figures'],
+): readonly Item[] {
   const { attitude } = presentation.wanted;
   const judgesAttitude = attitude.kind === 'own' || ATTITUDES[attitude.kind].pitchRad !== null;
   return rig.elements.slice(from).map((element): Item => {
-    if (element.kind === 'piece') return { kind: 'piece', jointId: element.fitted.joint.id, lengthM: element.fitted.kind === 'leader' ? element.fitted.joint.lengthM : 0 };
-    if (element.kind !== 'assembly') return { kind: 'shape', shape: elementShape(element), isEnd: false, joints: jointsOf(element) };
+    if (element.kind === 'piece')
+      return {
+        kind: 'piece',
+        jointId: element.fitted.joint.id,
+        lengthM: element.fitted.kind === 'leader' ? element.fitted.joint.lengthM : 0,
+      };
+    if (element.kind !== 'assembly')
+      return { kind: 'shape', shape: elementShape(element), isEnd: false, joints: jointsOf(element) };
     const index = rig.ends.findIndex(({ assembly }) => assembly === element);
     const end = rig.ends[index]!;
     const pitch = judgesAttitude && end.body !== null && end.body.kind !== 'spoon' ? balance.ends[index]!.pitchRad : 0;
@@ -45,7 +56,9 @@ export function itemsOf(rig: Rig, from: number, presentation: Presentation, { ba
 }
 
 const jointsOf = (element: Exclude<Element, { kind: 'piece' }>): string[] =>
-  element.kind === 'assembly' ? [element.bearer.joint.id, ...element.attached.map(({ joint }) => joint.id)] : [element.fitted.joint.id, ...(element.kind === 'threaded' ? element.skirts.map(({ joint }) => joint.id) : [])];
+  element.kind === 'assembly'
+    ? [element.bearer.joint.id, ...element.attached.map(({ joint }) => joint.id)]
+    : [element.fitted.joint.id, ...(element.kind === 'threaded' ? element.skirts.map(({ joint }) => joint.id) : [])];
 
 /**
  * Lays items out along a line at a scale, `f` millimetres of paper to one of the thing; a piece of line takes `pieceMm` of
@@ -66,7 +79,10 @@ export function layOut(items: readonly Item[], f: number, pieceMm: number): Layo
     cursor = x + reach * f;
     return { item, x, widthMm: reach * f };
   });
-  const rightMm = Math.max(0, ...laid.map(({ item, x, widthMm }) => (item.kind === 'piece' ? x + widthMm : x + item.shape.right * f)));
+  const rightMm = Math.max(
+    0,
+    ...laid.map(({ item, x, widthMm }) => (item.kind === 'piece' ? x + widthMm : x + item.shape.right * f)),
+  );
   const leftMm = Math.min(0, ...laid.map(({ item, x }) => (item.kind === 'piece' ? x : x + item.shape.left * f)));
   return { laid, leftMm, rightMm };
 }
@@ -77,9 +93,14 @@ export const reachOf = (items: readonly Item[]) => {
   const framed = shapes.flatMap(({ body }) => {
     if (!body) return [];
     const tailY = body.nose[1] + body.lengthMm * Math.sin(body.pitchRad);
-    return [{ top: Math.min(body.nose[1], tailY) - body.aboveMm, bottom: Math.max(body.nose[1], tailY) + body.belowMm }];
+    return [
+      { top: Math.min(body.nose[1], tailY) - body.aboveMm, bottom: Math.max(body.nose[1], tailY) + body.belowMm },
+    ];
   });
-  return { top: Math.min(-1, ...[...shapes, ...framed].map(({ top }) => top)), bottom: Math.max(1, ...[...shapes, ...framed].map(({ bottom }) => bottom)) };
+  return {
+    top: Math.min(-1, ...[...shapes, ...framed].map(({ top }) => top)),
+    bottom: Math.max(1, ...[...shapes, ...framed].map(({ bottom }) => bottom)),
+  };
 };
 
 /** The element with which the detail begins: behind the knot and leader that the whole sheet shows, if the rig begins so. */

@@ -27,20 +27,47 @@ export function outlineOfPart(part: Part): PartOutline | null {
       const hook = { gapMm: part.gapM.value * 1e3, shankMm: part.shankM.value * 1e3, wireMm: part.wireM.value * 1e3 };
       const eyeRadius = 1.5 * hook.wireMm;
       const outline = hookOutline(hook, 0);
-      return fitted([...drawHook(outline, part.id), circle('hook', [-eyeRadius, 0], eyeRadius, part.id)], { left: -2 * eyeRadius, right: hook.shankMm, top: -hook.gapMm, bottom: eyeRadius }, hook.wireMm);
+      return fitted(
+        [...drawHook(outline, part.id), circle('hook', [-eyeRadius, 0], eyeRadius, part.id)],
+        { left: -2 * eyeRadius, right: hook.shankMm, top: -hook.gapMm, bottom: eyeRadius },
+        hook.wireMm,
+      );
     }
     case 'weight': {
       const size = weightSize({ massKg: part.massKg.value, material: part.material, shape: part.shape });
       const [length, diameter] = [size.lengthM * 1e3, size.diameterM * 1e3];
-      return fitted([path('metal', weightOutline(part.shape, diameter, length), { closed: true })], { left: 0, right: length, top: -diameter / 2, bottom: diameter / 2 }, null);
+      return fitted(
+        [path('metal', weightOutline(part.shape, diameter, length), { closed: true })],
+        { left: 0, right: length, top: -diameter / 2, bottom: diameter / 2 },
+        null,
+      );
     }
     case 'soft-bait': {
-      const bait = { lengthMm: part.lengthM.value * 1e3, trunkMm: part.lengthM.value * 1e3 * (1 - TAIL_SHARE[part.tail].share), heightMm: part.heightM.value * 1e3, tail: part.tail };
-      return fitted(drawBait(bait, part.id), { left: 0, right: bait.lengthMm, top: -bait.heightMm / 2, bottom: bait.heightMm / 2 }, null);
+      const bait = {
+        lengthMm: part.lengthM.value * 1e3,
+        trunkMm: part.lengthM.value * 1e3 * (1 - TAIL_SHARE[part.tail].share),
+        heightMm: part.heightM.value * 1e3,
+        tail: part.tail,
+      };
+      return fitted(
+        drawBait(bait, part.id),
+        { left: 0, right: bait.lengthMm, top: -bait.heightMm / 2, bottom: bait.heightMm / 2 },
+        null,
+      );
     }
     case 'trailer': {
       const lengthMm = part.lengthM.value * 1e3;
-      return around(drawBait({ lengthMm, trunkMm: lengthMm * (1 - TAIL_SHARE[part.tail].share), heightMm: lengthMm * BODIES.trailer.height, tail: part.tail }, part.id));
+      return around(
+        drawBait(
+          {
+            lengthMm,
+            trunkMm: lengthMm * (1 - TAIL_SHARE[part.tail].share),
+            heightMm: lengthMm * BODIES.trailer.height,
+            tail: part.tail,
+          },
+          part.id,
+        ),
+      );
     }
     case 'knot':
       return around(drawKnot(part.pattern, part.id));
@@ -50,9 +77,24 @@ export function outlineOfPart(part: Part): PartOutline | null {
     case 'spoon':
     case 'topwater':
     case 'trolled-fly':
-      return around(drawLure(part, { lengthMm: part.lengthM.value * 1e3, heightMm: part.lengthM.value * 1e3 * BODIES[part.kind].height }, part.id));
+      return around(
+        drawLure(
+          part,
+          { lengthMm: part.lengthM.value * 1e3, heightMm: part.lengthM.value * 1e3 * BODIES[part.kind].height },
+          part.id,
+        ),
+      );
     case 'natural-bait':
-      return around(drawNatural(part, { lengthMm: part.lengthM.value * 1e3, heightMm: (part.heightM?.value ?? part.lengthM.value * BODIES['natural-bait'].height) * 1e3 }, part.id));
+      return around(
+        drawNatural(
+          part,
+          {
+            lengthMm: part.lengthM.value * 1e3,
+            heightMm: (part.heightM?.value ?? part.lengthM.value * BODIES['natural-bait'].height) * 1e3,
+          },
+          part.id,
+        ),
+      );
     default:
       return null;
   }
@@ -73,5 +115,10 @@ const AIR = 1.5;
 
 function fitted(primitives: readonly Primitive[], box: Box, wireMm: number | null): PartOutline {
   const move = ([x, y]: Pt): Pt => [x - box.left + AIR, y - box.top + AIR];
-  return { primitives: placed(primitives, move, 1), widthMm: box.right - box.left + 2 * AIR, heightMm: box.bottom - box.top + 2 * AIR, wireMm };
+  return {
+    primitives: placed(primitives, move, 1),
+    widthMm: box.right - box.left + 2 * AIR,
+    heightMm: box.bottom - box.top + 2 * AIR,
+    wireMm,
+  };
 }

@@ -43,14 +43,31 @@ type Box = Pick<Shape, 'left' | 'right' | 'top' | 'bottom'>;
 /** Room that primitives take [mm]. */
 export function boundsOf(primitives: readonly Primitive[]): Box {
   const points = primitives.flatMap((p): Pt[] =>
-    p.kind === 'path' ? [...p.points] : p.kind === 'circle' ? [[p.at[0] - p.radius, p.at[1] - p.radius], [p.at[0] + p.radius, p.at[1] + p.radius]] : [],
+    p.kind === 'path'
+      ? [...p.points]
+      : p.kind === 'circle'
+        ? [
+            [p.at[0] - p.radius, p.at[1] - p.radius],
+            [p.at[0] + p.radius, p.at[1] + p.radius],
+          ]
+        : [],
   );
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
   return { left: Math.min(0, ...xs), right: Math.max(0, ...xs), top: Math.min(0, ...ys), bottom: Math.max(0, ...ys) };
 }
 
-export const shapeOf = (primitives: readonly Primitive[], exit: Pt, anchors: readonly Anchor[]): Shape => ({ primitives, ...boundsOf(primitives), exit, anchors });
+export const shapeOf = (primitives: readonly Primitive[], exit: Pt, anchors: readonly Anchor[]): Shape => ({
+  primitives,
+  ...boundsOf(primitives),
+  exit,
+  anchors,
+});
 
 /** Turns a point about the origin, nose up positive: what is aft goes down. */
-export const turn = (pitchRad: number) => ([x, y]: Pt): Pt => [x * Math.cos(pitchRad) - y * Math.sin(pitchRad), x * Math.sin(pitchRad) + y * Math.cos(pitchRad)];
+export const turn =
+  (pitchRad: number) =>
+  ([x, y]: Pt): Pt => [
+    x * Math.cos(pitchRad) - y * Math.sin(pitchRad),
+    x * Math.sin(pitchRad) + y * Math.cos(pitchRad),
+  ];

@@ -33,10 +33,19 @@ const GHOST_SHARE = 0.4;
 
 /** What bends the rod on the sheet: the set by hand, else the strike in the holder; nothing where neither can be told. */
 function pulledBy({ set, strike }: Evaluation['figures'], presentation: Presentation) {
-  if (set) return { angleRad: presentation.sweep.endRad, rodBend: set.rodBend, line: { mainLineM: set.mainLineM, stretchM: set.stretchM } };
+  if (set)
+    return {
+      angleRad: presentation.sweep.endRad,
+      rodBend: set.rodBend,
+      line: { mainLineM: set.mainLineM, stretchM: set.stretchM },
+    };
   if (!strike) return { angleRad: presentation.sweep.endRad, rodBend: null, line: null };
   const stretchM = strike.asked.line.reduce((sum, { lengthM, eaN }) => sum + (strike.window.peakN * lengthM) / eaN, 0);
-  return { angleRad: strike.asked.pullAngleRad, rodBend: strike.rodBend, line: { mainLineM: strike.mainLineM, stretchM } };
+  return {
+    angleRad: strike.asked.pullAngleRad,
+    rodBend: strike.rodBend,
+    line: { mainLineM: strike.mainLineM, stretchM },
+  };
 }
 
 /**
@@ -59,7 +68,10 @@ export function drawSheet(input: SheetInput): Drawing {
   const reach = [...bent, butt];
   const box = bounds(reach);
   const room = { widthMm: widthMm * ROD_SHARE - MARGIN.left, heightMm: heightMm - MARGIN.top - MARGIN.bottom };
-  const scale = Math.max(input.atLeast ?? 0, scaleToFit({ widthMm: box.right - box.left, heightMm: box.bottom - box.top }, room));
+  const scale = Math.max(
+    input.atLeast ?? 0,
+    scaleToFit({ widthMm: box.right - box.left, heightMm: box.bottom - box.top }, room),
+  );
   const f = 1 / scale;
   const move = ([x, y]: Pt): Pt => [MARGIN.left + (x - box.left) * f, MARGIN.top + (y - box.top) * f];
 
@@ -80,7 +92,11 @@ export function drawSheet(input: SheetInput): Drawing {
   const knotX = leaderPiece ? tip[0] + (lureStart - tip[0]) * 0.6 : lureStart;
   const mainBreak = tip[0] + (knotX - tip[0]) * 0.66;
   const leaderBreak = (knotX + lureStart) / 2;
-  const lens = { left: lureStart - 2.5, right: endX + layout.rightMm + 2.5, half: Math.max(6, Math.max(-endReach.top, endReach.bottom) * f + 2.5) };
+  const lens = {
+    left: lureStart - 2.5,
+    right: endX + layout.rightMm + 2.5,
+    half: Math.max(6, Math.max(-endReach.top, endReach.bottom) * f + 2.5),
+  };
   const dimY = Math.max(5.5, lineY - 9);
 
   const rodId = idOf('rod');
@@ -97,40 +113,126 @@ export function drawSheet(input: SheetInput): Drawing {
     circle('reel', reelCentre, Math.max(2.2, rig.reel.fullRadiusM.value * 1e3 * f * 1.5), idOf('reel')),
     path('line', [tip, [mainBreak - 2, lineY]], { jointId: idOf('line') }),
     breakMark(mainBreak, lineY),
-    path('line', [[mainBreak + 2, lineY], [knotX, lineY]], { jointId: idOf('line') }),
+    path(
+      'line',
+      [
+        [mainBreak + 2, lineY],
+        [knotX, lineY],
+      ],
+      { jointId: idOf('line') },
+    ),
     ...(leaderKnot
       ? [
           circle('knot', [knotX, lineY], 0.9, leaderKnot.id),
-          path('leader', [[knotX, lineY], [leaderBreak - 2, lineY]], { jointId: leaderPiece!.jointId }),
+          path(
+            'leader',
+            [
+              [knotX, lineY],
+              [leaderBreak - 2, lineY],
+            ],
+            { jointId: leaderPiece!.jointId },
+          ),
           breakMark(leaderBreak, lineY),
-          path('leader', [[leaderBreak + 2, lineY], [lureStart, lineY]], { jointId: leaderPiece!.jointId }),
+          path(
+            'leader',
+            [
+              [leaderBreak + 2, lineY],
+              [lureStart, lineY],
+            ],
+            { jointId: leaderPiece!.jointId },
+          ),
         ]
       : []),
     ...drawLayout(layout, f, [endX, lineY], leaderPiece ? 'leader' : 'line'),
     capsule(lens, lineY),
-    ...(input.detailAt ? [{ kind: 'leader-line' as const, from: [(lens.left + lens.right) / 2, lineY + lens.half] as Pt, to: input.detailAt }] : []),
-    { kind: 'text', at: [Math.min(lens.right, widthMm - 3), lineY + lens.half + 3.4], anchor: 'end', strong: false, label: { code: 'see-detail', facts: {} } },
-    // The lever stands left of everything the rod covers.
-    ...ext([[grip[0], grip[1]], [MARGIN.left - 8, grip[1]]], [[tip[0], lineY], [MARGIN.left - 8, lineY]]),
-    ...(pulled.rodBend
-      ? [{ kind: 'dimension' as const, from: [MARGIN.left - 7, grip[1]] as Pt, to: [MARGIN.left - 7, lineY] as Pt, textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt, turned: true, label: { code: 'lever' as const, facts: { leverArmM: pulled.rodBend.leverArmM } } }]
+    ...(input.detailAt
+      ? [
+          {
+            kind: 'leader-line' as const,
+            from: [(lens.left + lens.right) / 2, lineY + lens.half] as Pt,
+            to: input.detailAt,
+          },
+        ]
       : []),
-    ...ext([[tip[0], lineY - 1.5], [tip[0], dimY - 1]], [[knotX, lineY - 1.5], [knotX, dimY - 1]]),
     {
-      kind: 'dimension', from: [tip[0], dimY], to: [knotX, dimY], textAt: [(tip[0] + knotX) / 2, dimY - 1.5], turned: false,
+      kind: 'text',
+      at: [Math.min(lens.right, widthMm - 3), lineY + lens.half + 3.4],
+      anchor: 'end',
+      strong: false,
+      label: { code: 'see-detail', facts: {} },
+    },
+    // The lever stands left of everything the rod covers.
+    ...ext(
+      [
+        [grip[0], grip[1]],
+        [MARGIN.left - 8, grip[1]],
+      ],
+      [
+        [tip[0], lineY],
+        [MARGIN.left - 8, lineY],
+      ],
+    ),
+    ...(pulled.rodBend
+      ? [
+          {
+            kind: 'dimension' as const,
+            from: [MARGIN.left - 7, grip[1]] as Pt,
+            to: [MARGIN.left - 7, lineY] as Pt,
+            textAt: [MARGIN.left - 8.6, (grip[1] + lineY) / 2] as Pt,
+            turned: true,
+            label: { code: 'lever' as const, facts: { leverArmM: pulled.rodBend.leverArmM } },
+          },
+        ]
+      : []),
+    ...ext(
+      [
+        [tip[0], lineY - 1.5],
+        [tip[0], dimY - 1],
+      ],
+      [
+        [knotX, lineY - 1.5],
+        [knotX, dimY - 1],
+      ],
+    ),
+    {
+      kind: 'dimension',
+      from: [tip[0], dimY],
+      to: [knotX, dimY],
+      textAt: [(tip[0] + knotX) / 2, dimY - 1.5],
+      turned: false,
       label: pulled.line
-        ? { code: knotX - tip[0] > LONG_LABEL_MM ? ('line-gives' as const) : ('line-gives-short' as const), facts: { lengthM: pulled.line.mainLineM - rig.rod.lengthM, stretchM: pulled.line.stretchM } }
-        : { code: 'line-out' as const, facts: { lengthM: presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM } },
+        ? {
+            code: knotX - tip[0] > LONG_LABEL_MM ? ('line-gives' as const) : ('line-gives-short' as const),
+            facts: { lengthM: pulled.line.mainLineM - rig.rod.lengthM, stretchM: pulled.line.stretchM },
+          }
+        : {
+            code: 'line-out' as const,
+            facts: { lengthM: presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM },
+          },
     },
     ...(leaderPiece
       ? [
-          ...ext([[lureStart, lineY - 1.5], [lureStart, dimY - 1]]),
-          { kind: 'dimension' as const, from: [knotX, dimY] as Pt, to: [lureStart, dimY] as Pt, textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt, turned: false, label: { code: 'leader' as const, facts: { lengthM: leaderPiece.lengthM ?? 0 } } },
+          ...ext([
+            [lureStart, lineY - 1.5],
+            [lureStart, dimY - 1],
+          ]),
+          {
+            kind: 'dimension' as const,
+            from: [knotX, dimY] as Pt,
+            to: [lureStart, dimY] as Pt,
+            textAt: [(knotX + lureStart) / 2, dimY - 1.5] as Pt,
+            turned: false,
+            label: { code: 'leader' as const, facts: { lengthM: leaderPiece.lengthM ?? 0 } },
+          },
         ]
       : []),
     balloon(rodId, [third[0] + 13, third[1] + 8], third),
     balloon(idOf('reel'), [Math.max(5, reelCentre[0] - 11), Math.min(heightMm - 5, reelCentre[1] + 5)], reelCentre),
-    balloon(idOf('line'), [tip[0] + (mainBreak - tip[0]) * 0.55, lineY + 8], [tip[0] + (mainBreak - tip[0]) * 0.62, lineY]),
+    balloon(
+      idOf('line'),
+      [tip[0] + (mainBreak - tip[0]) * 0.55, lineY + 8],
+      [tip[0] + (mainBreak - tip[0]) * 0.62, lineY],
+    ),
     ...(leaderKnot ? [balloon(leaderKnot.id, [knotX - 2.5, lineY + 8], [knotX, lineY])] : []),
     ...(leaderPiece ? [balloon(leaderPiece.jointId, [leaderBreak + 6, lineY + 8], [leaderBreak + 5, lineY])] : []),
   ];
@@ -142,9 +244,19 @@ export function drawSheet(input: SheetInput): Drawing {
 }
 
 /** The lens as a stadium round the end of the rig. */
-function capsule({ left, right, half }: { readonly left: number; readonly right: number; readonly half: number }, y: number): Primitive {
+function capsule(
+  { left, right, half }: { readonly left: number; readonly right: number; readonly half: number },
+  y: number,
+): Primitive {
   if (right - left <= 2 * half) return circle('lens', [(left + right) / 2, y], half);
-  return path('lens', [...arc([right - half, y], half, -Math.PI / 2, Math.PI / 2), ...arc([left + half, y], half, Math.PI / 2, 1.5 * Math.PI)], { closed: true });
+  return path(
+    'lens',
+    [
+      ...arc([right - half, y], half, -Math.PI / 2, Math.PI / 2),
+      ...arc([left + half, y], half, Math.PI / 2, 1.5 * Math.PI),
+    ],
+    { closed: true },
+  );
 }
 
 const ext = (...pairs: readonly (readonly [Pt, Pt])[]): Primitive[] => pairs.map((pair) => path('extension', pair));

@@ -1,5 +1,17 @@
 import { dragWindow } from '../clutch';
-import { fight, loadUp, LOAD_UP_LIMITS, smallCraft, winding, type LoadUp, type LoadUpInput, type SmallCraft, type SmallCraftInput, type Winding, type WindingInput } from '../fight';
+import {
+  fight,
+  loadUp,
+  LOAD_UP_LIMITS,
+  smallCraft,
+  winding,
+  type LoadUp,
+  type LoadUpInput,
+  type SmallCraft,
+  type SmallCraftInput,
+  type Winding,
+  type WindingInput,
+} from '../fight';
 import { clutchNowN, spoolCapacityM } from '../reel';
 import { asTaper, rodBend, type TaperedRod } from '../rod';
 import { lineRiggedN, readRig, type Rig } from '../rigging';
@@ -33,9 +45,19 @@ export interface BoatSide {
   /** the rod in its holder at several angles; empty for a rod in the hand */
   readonly holders: readonly HeldRod[];
   /** null: not towed, or the boat stands */
-  readonly load: { readonly stays: LoadUp; readonly given: LoadUp; readonly asked: LoadUpInput & { readonly rod: TaperedRod }; readonly clutchNowN: number | null } | null;
+  readonly load: {
+    readonly stays: LoadUp;
+    readonly given: LoadUp;
+    readonly asked: LoadUpInput & { readonly rod: TaperedRod };
+    readonly clutchNowN: number | null;
+  } | null;
   /** shorter, own, longer; all of one power */
-  readonly hands: { readonly pullN: number; readonly fromRad: number; readonly toRad: number; readonly rods: readonly RodInHands[] };
+  readonly hands: {
+    readonly pullN: number;
+    readonly fromRad: number;
+    readonly toRad: number;
+    readonly rods: readonly RodInHands[];
+  };
   /** speeds: the lure's, a drift, a fish coming at the boat */
   readonly winding: Winding & { readonly asked: WindingInput };
   /** null: fished from the bank */
@@ -63,16 +85,37 @@ export function boatSide(setup: Setup): BoatSide {
   const strike = strikeFigures(rig, presentation, running);
   const out = lineOut(rig, presentation, running);
   const nowRadiusM = out.kind === 'ready' ? out.nowRadiusM : rig.reel.fullRadiusM.value;
-  const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
+  const spool = {
+    arborRadiusM: rig.reel.arborRadiusM.value,
+    fullRadiusM: rig.reel.fullRadiusM.value,
+    widthM: rig.reel.widthM.value,
+  };
   const clutchN = presentation.clutchN === null ? null : clutchNowN(presentation.clutchN, spool, nowRadiusM);
   const pullN = clutchN ?? LOCKED_SHARE * lineRiggedN(rig);
   return {
     strike,
-    holders: presentation.kind === 'towed' && presentation.held === 'holder' && strike ? LEANS.map((leanRad) => held(rig, { ...presentation, holderRad: leanRad }, running!, strike)) : [],
-    load: presentation.kind === 'towed' && presentation.speedMps > 0 && strike ? loads(rig, presentation, strike, clutchN) : null,
-    hands: { pullN, ...STROKE, rods: [-OTHER_LENGTH_M, 0, OTHER_LENGTH_M].map((by) => inHands(asTaper(rig.rod), by, pullN)) },
+    holders:
+      presentation.kind === 'towed' && presentation.held === 'holder' && strike
+        ? LEANS.map((leanRad) => held(rig, { ...presentation, holderRad: leanRad }, running!, strike))
+        : [],
+    load:
+      presentation.kind === 'towed' && presentation.speedMps > 0 && strike
+        ? loads(rig, presentation, strike, clutchN)
+        : null,
+    hands: {
+      pullN,
+      ...STROKE,
+      rods: [-OTHER_LENGTH_M, 0, OTHER_LENGTH_M].map((by) => inHands(asTaper(rig.rod), by, pullN)),
+    },
     winding: wound(rig, presentation, nowRadiusM),
-    craft: towed(rig, presentation, pullN, out.kind === 'ready' ? Math.min(rig.linePart.lengthM.value, spoolCapacityM(out.spool, out.wound)) - out.mainLineM : 0),
+    craft: towed(
+      rig,
+      presentation,
+      pullN,
+      out.kind === 'ready'
+        ? Math.min(rig.linePart.lengthM.value, spoolCapacityM(out.spool, out.wound)) - out.mainLineM
+        : 0,
+    ),
   };
 }
 
@@ -80,10 +123,21 @@ function held(rig: Rig, presentation: TowedPresentation, running: Running, { ask
   const leanRad = presentation.holderRad!;
   const angle = pullAngleRad(rig, presentation, running);
   const { elasticPeakN, peakN } = dragWindow({ ...asked, pullAngleRad: angle });
-  return { leanRad, pullAngleRad: angle, elasticPeakN, peakN, takesUpJ: rodBend({ ...asked.rod, pull: { forceN: asked.neededN, angleRad: angle } }).energyJ };
+  return {
+    leanRad,
+    pullAngleRad: angle,
+    elasticPeakN,
+    peakN,
+    takesUpJ: rodBend({ ...asked.rod, pull: { forceN: asked.neededN, angleRad: angle } }).energyJ,
+  };
 }
 
-function loads(rig: Rig, presentation: Presentation, strike: StrikeFigures, clutchNow: number | null): NonNullable<BoatSide['load']> {
+function loads(
+  rig: Rig,
+  presentation: Presentation,
+  strike: StrikeFigures,
+  clutchNow: number | null,
+): NonNullable<BoatSide['load']> {
   const asked = {
     rod: strike.asked.rod,
     heldRad: strike.asked.pullAngleRad,
@@ -96,22 +150,35 @@ function loads(rig: Rig, presentation: Presentation, strike: StrikeFigures, clut
   const giveToRad = Math.min(asked.heldRad, rig.classes.fighting.giving.toRad);
   // A slow drift takes long to use up what was given; both are looked at for as long.
   const untilS = Math.min(LOAD_UP_LIMITS.untilS.max, LOOKED_AT_S + loadUp({ ...asked, giveToRad }).tightS);
-  return { stays: loadUp({ ...asked, untilS }), given: loadUp({ ...asked, untilS, giveToRad }), asked: { ...asked, untilS }, clutchNowN: clutchNow };
+  return {
+    stays: loadUp({ ...asked, untilS }),
+    given: loadUp({ ...asked, untilS, giveToRad }),
+    asked: { ...asked, untilS },
+    clutchNowN: clutchNow,
+  };
 }
 
 /** A rod of another length and the same power: its rigidity goes with the square of the length. */
 function inHands({ lengthM, stiffness }: TaperedRod, byM: number, pullN: number): RodInHands {
   const L = lengthM + byM;
   const rod = { lengthM: L, stiffness: { ...stiffness, buttEiNm2: stiffness.buttEiNm2 * (L / lengthM) ** 2 } };
-  const { leverArmM, momentNm, gainM } = fight({ rod, pull: { forceN: pullN, angleRad: STROKE.toRad }, stroke: STROKE });
+  const { leverArmM, momentNm, gainM } = fight({
+    rod,
+    pull: { forceN: pullN, angleRad: STROKE.toRad },
+    stroke: STROKE,
+  });
   return { lengthM: L, leverArmM, momentNm, gainM: gainM! };
 }
 
 function wound({ reel, classes }: Rig, presentation: Presentation, nowRadiusM: number): BoatSide['winding'] {
   const { winding: hand, fish } = classes.fighting;
   const asked = {
-    gearRatio: reel.gearRatio.value, nowRadiusM, handleM: reel.handleRadiusM?.value ?? classes.fighting[reel.build].handleM,
-    speedsMps: [presentation.speedMps, DRIFT_MPS, fish.towardMps], handN: hand.handN, efficiency: hand.efficiency,
+    gearRatio: reel.gearRatio.value,
+    nowRadiusM,
+    handleM: reel.handleRadiusM?.value ?? classes.fighting[reel.build].handleM,
+    speedsMps: [presentation.speedMps, DRIFT_MPS, fish.towardMps],
+    handN: hand.handN,
+    efficiency: hand.efficiency,
   };
   return { ...winding(asked), asked };
 }
@@ -123,6 +190,13 @@ function towed(rig: Rig, presentation: Presentation, pullN: number, lineM: numbe
   const craft = rig.house.crafts.find(({ id }) => id === presentation.craftId);
   if (!craft || craft.hullDragN === 0) return null;
   const { runMps, runS } = rig.classes.fighting.fish;
-  const asked = { pullN, hullDragN: craft.hullDragN, tipHeightM: presentation.handHeightM + BENT_HEIGHT * rig.rod.lengthM, fishMps: runMps, runS, lineM: Math.max(0, lineM) };
+  const asked = {
+    pullN,
+    hullDragN: craft.hullDragN,
+    tipHeightM: presentation.handHeightM + BENT_HEIGHT * rig.rod.lengthM,
+    fishMps: runMps,
+    runS,
+    lineM: Math.max(0, lineM),
+  };
   return { ...smallCraft(asked), asked, name: craft.name };
 }

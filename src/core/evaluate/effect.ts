@@ -17,7 +17,11 @@ export interface EffectFigures {
 }
 
 /** The figures that any part of the end can move. */
-export function effectFigures({ castMassKg, figures, verdicts }: Pick<Evaluation, 'castMassKg' | 'figures' | 'verdicts'>): EffectFigures {
+export function effectFigures({
+  castMassKg,
+  figures,
+  verdicts,
+}: Pick<Evaluation, 'castMassKg' | 'figures' | 'verdicts'>): EffectFigures {
   const { fall, tow, balance, hook } = figures;
   return {
     castMassKg,

@@ -54,15 +54,29 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
   const rig = readRig(setup, classes);
   const { presentation } = setup;
   const running = presentation.kind === 'towed' ? runRig(rig, presentation) : null;
-  const first = presentation.kind === 'cast' ? castFirst(judgeThrow(rig, presentation), judgeFall(rig, presentation)) : towFirst(judgeTow(rig, presentation, running!));
+  const first =
+    presentation.kind === 'cast'
+      ? castFirst(judgeThrow(rig, presentation), judgeFall(rig, presentation))
+      : towFirst(judgeTow(rig, presentation, running!));
   const set = judgesSet(presentation) ? judgeSet(rig, presentation, running) : null;
   const strike = strikeFigures(rig, presentation, running);
   const hold = judgeHold(rig, presentation, strike);
   const balance = judgeBalance(rig, presentation);
   const setFigures = set?.kind === 'judged' ? set.figures : null;
   const power = powerN(rig.rod);
-  const checks = runChecks({ rig, presentation, balance: balance.figures, hold: hold.figures, set: setFigures, powerN: power });
-  const count = (name: VerdictName, verdict: Verdict) => withChecks(verdict, checks.filter((finding) => finding.verdict === name));
+  const checks = runChecks({
+    rig,
+    presentation,
+    balance: balance.figures,
+    hold: hold.figures,
+    set: setFigures,
+    powerN: power,
+  });
+  const count = (name: VerdictName, verdict: Verdict) =>
+    withChecks(
+      verdict,
+      checks.filter((finding) => finding.verdict === name),
+    );
   return {
     outcome: 'ok',
     verdicts: {
@@ -90,16 +104,32 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
 /** A rod in the hand sets by its sweep; one in a holder by the strike on the clutch. */
 const judgesSet = (presentation: Presentation): boolean => presentation.kind === 'cast' || presentation.held === 'hand';
 
-const castFirst = (thrown: ReturnType<typeof judgeThrow>, fall: ReturnType<typeof judgeFall>) => ({ throw: thrown.verdict, fall: fall.verdict, figures: { throw: thrown.figures, fall: fall.figures } });
+const castFirst = (thrown: ReturnType<typeof judgeThrow>, fall: ReturnType<typeof judgeFall>) => ({
+  throw: thrown.verdict,
+  fall: fall.verdict,
+  figures: { throw: thrown.figures, fall: fall.figures },
+});
 
-const towFirst = ({ carry, depth, figures }: ReturnType<typeof judgeTow>) => ({ throw: carry, fall: depth, figures: { tow: figures } });
+const towFirst = ({ carry, depth, figures }: ReturnType<typeof judgeTow>) => ({
+  throw: carry,
+  fall: depth,
+  figures: { tow: figures },
+});
 
 /** A finding worse than the figure's own mark takes the mark; a note changes nothing, and an edge does not make up for a figure that is missing. */
 function withChecks(verdict: Verdict, findings: readonly Finding[]): Verdict {
   const [first] = findings;
   if (!first || first.severity === 'note') return verdict;
-  const mark = verdict.mark === 'cant-tell' ? (first.severity === 'fails' ? 'fails' : 'cant-tell') : worst(verdict.mark, first.severity);
+  const mark =
+    verdict.mark === 'cant-tell'
+      ? first.severity === 'fails'
+        ? 'fails'
+        : 'cant-tell'
+      : worst(verdict.mark, first.severity);
   if (mark === verdict.mark) return verdict;
-  return { ...verdict, mark, reasons: [{ code: 'counts-check', facts: { check: first.id, case: first.code ?? null } }, ...verdict.reasons] };
+  return {
+    ...verdict,
+    mark,
+    reasons: [{ code: 'counts-check', facts: { check: first.id, case: first.code ?? null } }, ...verdict.reasons],
+  };
 }
-

@@ -15,7 +15,8 @@ export interface FallFigures {
 /** Depths of the countdown besides the wanted one, as far as twice as deep [m]. */
 const COUNTDOWN_M = [1, 2, 3, 4, 6, 8, 10, 15, 20, 30];
 
-const countdown = (depthM: number, deepestM: number) => [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM && depth <= deepestM)].sort((a, b) => a - b);
+const countdown = (depthM: number, deepestM: number) =>
+  [depthM, ...COUNTDOWN_M.filter((depth) => depth !== depthM && depth <= deepestM)].sort((a, b) => a - b);
 
 /** The `sink` call that a rig and a presentation make, on slack line. */
 export function fallInput(rig: Rig, presentation: CastPresentation): SinkInput {
@@ -26,11 +27,19 @@ export function fallInput(rig: Rig, presentation: CastPresentation): SinkInput {
  * Whether the rig falls at the wanted rate. The rate is the mean over the fall to the wanted depth on slack line, which
  * is what counting down measures; the tight line's time stands beside it as the slow bound.
  */
-export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: FallFigures } {
+export function judgeFall(
+  rig: Rig,
+  presentation: CastPresentation,
+): { readonly verdict: Verdict; readonly figures: FallFigures } {
   const { depthM } = presentation;
   const asked = fallInput(rig, presentation);
   const free = sink(asked);
-  const tightLine = sink({ ...asked, mode: 'tight-line', depthsM: countdown(depthM, depthM), lineLengthM: Math.hypot(presentation.distanceM, depthM) });
+  const tightLine = sink({
+    ...asked,
+    mode: 'tight-line',
+    depthsM: countdown(depthM, depthM),
+    lineLengthM: Math.hypot(presentation.distanceM, depthM),
+  });
   const at = (result: Sink) => result.table.find((row) => row.depthM === depthM)?.timeS ?? null;
   const freeS = at(free);
   const tightS = at(tightLine);
@@ -40,7 +49,18 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
   if (fall.kind === 'floats' || fall.kind === 'suspends') {
     const as = free.outcome === fall.kind;
     return {
-      verdict: { mark: as ? 'sound' : 'fails', value: meanMps, unit: 'm/s', limits: null, reasons: [{ code: as ? `fall-${fall.kind}-as-wanted` : `fall-does-not-${fall.kind === 'floats' ? 'float' : 'suspend'}`, facts: { liftN: -free.netWeightN } }] },
+      verdict: {
+        mark: as ? 'sound' : 'fails',
+        value: meanMps,
+        unit: 'm/s',
+        limits: null,
+        reasons: [
+          {
+            code: as ? `fall-${fall.kind}-as-wanted` : `fall-does-not-${fall.kind === 'floats' ? 'float' : 'suspend'}`,
+            facts: { liftN: -free.netWeightN },
+          },
+        ],
+      },
       figures,
     };
   }
@@ -53,16 +73,34 @@ export function judgeFall(rig: Rig, presentation: CastPresentation): { readonly 
   };
   const base = { value: meanMps, unit: 'm/s' as const, limits };
   if (free.outcome !== 'sinks') {
-    return { verdict: { ...base, mark: 'fails', reasons: [{ code: `fall-${free.outcome}`, facts: { liftN: -free.netWeightN } }] }, figures };
+    return {
+      verdict: {
+        ...base,
+        mark: 'fails',
+        reasons: [{ code: `fall-${free.outcome}`, facts: { liftN: -free.netWeightN } }],
+      },
+      figures,
+    };
   }
   if (meanMps === null) {
-    return { verdict: { ...base, mark: 'fails', reasons: [{ code: 'fall-never-that-deep', facts: { depthM } }] }, figures };
+    return {
+      verdict: { ...base, mark: 'fails', reasons: [{ code: 'fall-never-that-deep', facts: { depthM } }] },
+      figures,
+    };
   }
   const low = meanMps < limits.soundFrom!;
   const high = meanMps > limits.soundTo!;
-  const mark = !low && !high ? 'sound' : meanMps >= limits.failsBelow! && meanMps <= limits.failsAbove! ? 'edge' : 'fails';
+  const mark =
+    !low && !high ? 'sound' : meanMps >= limits.failsBelow! && meanMps <= limits.failsAbove! ? 'edge' : 'fails';
   const reasons: Reason[] = [
-    ...(low || high ? [{ code: low ? ('fall-too-slow' as const) : ('fall-too-fast' as const), facts: { fromMps: window.fromMps, toMps: window.toMps } }] : []),
+    ...(low || high
+      ? [
+          {
+            code: low ? ('fall-too-slow' as const) : ('fall-too-fast' as const),
+            facts: { fromMps: window.fromMps, toMps: window.toMps },
+          },
+        ]
+      : []),
     { code: tightS === null ? 'fall-countdown-free' : 'fall-countdown', facts: { depthM, freeS, tightS } },
   ];
   return { verdict: { ...base, mark, reasons }, figures };

@@ -14,20 +14,40 @@ export interface HoldFigures {
 const CLUTCH_MARGIN = { sound: 3, edge: 2 } as const;
 
 /** What breaks first, whether that is where it should, how far the clutch stays below it, and whether any setting of it can be right. */
-export function judgeHold(rig: Rig, presentation: Presentation, strike: StrikeFigures | null): { readonly verdict: Verdict; readonly figures: HoldFigures } {
+export function judgeHold(
+  rig: Rig,
+  presentation: Presentation,
+  strike: StrikeFigures | null,
+): { readonly verdict: Verdict; readonly figures: HoldFigures } {
   const { chain } = rig;
-  const clutchMargin = presentation.clutchN === null || presentation.clutchN === 0 ? null : chain.strengthN / presentation.clutchN;
+  const clutchMargin =
+    presentation.clutchN === null || presentation.clutchN === 0 ? null : chain.strengthN / presentation.clutchN;
   const misplaced = chain.asWanted === false;
   const reasons: Reason[] = [
-    { code: misplaced ? 'hold-breaks-elsewhere' : chain.asWanted === true ? 'hold-breaks-as-wanted' : 'hold-breaks-first',
-      facts: { joint: chain.weakest, strengthN: chain.strengthN, wanted: presentation.wanted.breakAt } },
-    clutchMargin === null ? { code: 'hold-clutch-locked', facts: {} } : { code: 'hold-clutch', facts: { clutchN: presentation.clutchN, margin: clutchMargin } },
+    {
+      code: misplaced
+        ? 'hold-breaks-elsewhere'
+        : chain.asWanted === true
+          ? 'hold-breaks-as-wanted'
+          : 'hold-breaks-first',
+      facts: { joint: chain.weakest, strengthN: chain.strengthN, wanted: presentation.wanted.breakAt },
+    },
+    clutchMargin === null
+      ? { code: 'hold-clutch-locked', facts: {} }
+      : { code: 'hold-clutch', facts: { clutchN: presentation.clutchN, margin: clutchMargin } },
     ...(strike ? [windowReason(strike)] : []),
   ];
   const noWindow = strike?.window.outcome === 'no-window' ? ['fails' as const] : [];
   return {
     verdict: {
-      mark: clutchMargin === null ? (noWindow[0] ?? 'cant-tell') : worst(markAtLeast(clutchMargin, CLUTCH_MARGIN.sound, CLUTCH_MARGIN.edge), misplaced ? 'edge' : 'sound', ...noWindow),
+      mark:
+        clutchMargin === null
+          ? (noWindow[0] ?? 'cant-tell')
+          : worst(
+              markAtLeast(clutchMargin, CLUTCH_MARGIN.sound, CLUTCH_MARGIN.edge),
+              misplaced ? 'edge' : 'sound',
+              ...noWindow,
+            ),
       value: clutchMargin,
       unit: '1',
       limits: { failsBelow: CLUTCH_MARGIN.edge, soundFrom: CLUTCH_MARGIN.sound, soundTo: null, failsAbove: null },

@@ -30,12 +30,19 @@ export function lineOut(rig: Rig, presentation: Presentation, running: Running |
   const { sweep } = presentation;
   const dropM = (running?.depthM ?? presentation.depthM) + presentation.handHeightM;
   const leaderM = leadersM(rig);
-  const distanceM = presentation.kind === 'cast' ? presentation.distanceM : Math.max(LEAST_DISTANCE_M, running?.behindM ?? 0);
-  const outM = tipToHookM({ rod: resolveRod(rig.rod), reachM: Math.hypot(distanceM, dropM) }, sweep.startRad) + presentation.slackM;
+  const distanceM =
+    presentation.kind === 'cast' ? presentation.distanceM : Math.max(LEAST_DISTANCE_M, running?.behindM ?? 0);
+  const outM =
+    tipToHookM({ rod: resolveRod(rig.rod), reachM: Math.hypot(distanceM, dropM) }, sweep.startRad) +
+    presentation.slackM;
   const castM = presentation.kind === 'cast' ? Math.max(0, outM - leaderM) : paidOutM(presentation);
   const mainLineM = castM + rig.rod.lengthM;
 
-  const spool = { arborRadiusM: rig.reel.arborRadiusM.value, fullRadiusM: rig.reel.fullRadiusM.value, widthM: rig.reel.widthM.value };
+  const spool = {
+    arborRadiusM: rig.reel.arborRadiusM.value,
+    fullRadiusM: rig.reel.fullRadiusM.value,
+    widthM: rig.reel.widthM.value,
+  };
   const wound = { material: rig.linePart.material, diameterM: rig.pieces[0]!.line.diameterM };
   const availableM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
   const nowRadiusM = spoolRadiusM(spool, wound, castM);

@@ -8,9 +8,15 @@ import { evaluate, pullAngleRad } from '.';
 
 const behindBall = demoFile('setup-char-flasher');
 /** On a flat line, in the craft's holder: no release between rod and fly. */
-const fly: Setup = { ...behindBall, presentation: { ...behindBall.presentation, gear: undefined, holderRad: undefined, speedMps: 1 } as TowedPresentation };
+const fly: Setup = {
+  ...behindBall,
+  presentation: { ...behindBall.presentation, gear: undefined, holderRad: undefined, speedMps: 1 } as TowedPresentation,
+};
 const wall = demoFile('setup-drowned-wall');
-const presenting = (setup: Setup, change: Partial<TowedPresentation>): Setup => ({ ...setup, presentation: { ...setup.presentation, ...change } as Presentation });
+const presenting = (setup: Setup, change: Partial<TowedPresentation>): Setup => ({
+  ...setup,
+  presentation: { ...setup.presentation, ...change } as Presentation,
+});
 const strikeOf = (setup: Setup) => evaluate(setup).figures.strike!;
 
 describe('a rod in its holder', () => {
@@ -33,8 +39,14 @@ describe('a rod in its holder', () => {
     expect(heavy.reasons[0]!.code).toMatch(/^set-danger-/);
   });
   it('waits for a fish where a snag is named, and for line where the spool is too short', () => {
-    expect(evaluate(presenting(fly, { fishKg: null })).verdicts.set).toMatchObject({ mark: 'cant-tell', reasons: [{ code: 'set-strike-no-fish' }] });
-    expect(evaluate(presenting(fly, { lineOutM: 400 })).verdicts.set).toMatchObject({ mark: 'cant-tell', reasons: [{ code: 'set-line-too-short' }] });
+    expect(evaluate(presenting(fly, { fishKg: null })).verdicts.set).toMatchObject({
+      mark: 'cant-tell',
+      reasons: [{ code: 'set-strike-no-fish' }],
+    });
+    expect(evaluate(presenting(fly, { lineOutM: 400 })).verdicts.set).toMatchObject({
+      mark: 'cant-tell',
+      reasons: [{ code: 'set-line-too-short' }],
+    });
   });
   it('stands at the angle of its holder: 90° less the lean, and the line’s fall added', () => {
     const angle = (change: Partial<TowedPresentation>) => {
@@ -47,7 +59,9 @@ describe('a rod in its holder', () => {
     // The tip's height changes with the lean, and with it a little of the line's angle.
     expect(angle({ holderRad: 0.5 }) - angle({ holderRad: 0.8 })).toBeCloseTo(0.3, 1);
     expect(angle({ holderRad: 0 })).toBeCloseTo(Math.PI / 2 + asUpright.surfaceAngleRad!, 9);
-    expect(holderLeanRad(readRig(fly), fly.presentation)).toBe(fly.house!.crafts.find(({ id }) => id === 'dunlin')!.holderAngleRad);
+    expect(holderLeanRad(readRig(fly), fly.presentation)).toBe(
+      fly.house!.crafts.find(({ id }) => id === 'dunlin')!.holderAngleRad,
+    );
     expect(holderLeanRad(readRig(fly), { ...fly.presentation, craftId: null } as Presentation)).toBe(0.7);
   });
   it('absorbs less the nearer it points along its line', () => {
@@ -61,8 +75,14 @@ describe('line and clutch', () => {
     const { distanceM, depthM, handHeightM, slackM, sweep } = wall.presentation as CastPresentation;
     const { rod, pieces } = readRig(wall);
     const reachM = Math.hypot(distanceM, depthM + handHeightM);
-    const tipToHookM = Math.hypot(rod.lengthM * Math.cos(sweep.startRad) - reachM, rod.lengthM * Math.sin(sweep.startRad));
-    expect(evaluate(wall).figures.set!.mainLineM).toBeCloseTo(tipToHookM + slackM - pieces[1]!.lengthM! + rod.lengthM, 12);
+    const tipToHookM = Math.hypot(
+      rod.lengthM * Math.cos(sweep.startRad) - reachM,
+      rod.lengthM * Math.sin(sweep.startRad),
+    );
+    expect(evaluate(wall).figures.set!.mainLineM).toBeCloseTo(
+      tipToHookM + slackM - pieces[1]!.lengthM! + rod.lengthM,
+      12,
+    );
     expect(strikeOf(wall).mainLineM).toBe(evaluate(wall).figures.set!.mainLineM);
   });
   it('hold by the weakest joint over the clutch at a full spool', () => {
@@ -81,7 +101,12 @@ describe('the window of clutch settings', () => {
   });
   it('moves down as line leaves and as the rod is lifted', () => {
     const { scales, window } = strikeOf(wall);
-    expect(scales.map(({ fill, rod }) => `${fill} ${rod}`)).toEqual(['full pointed', 'full lifted', 'third pointed', 'third lifted']);
+    expect(scales.map(({ fill, rod }) => `${fill} ${rod}`)).toEqual([
+      'full pointed',
+      'full lifted',
+      'third pointed',
+      'third lifted',
+    ]);
     expect(scales[0]!.settingN).toEqual(window.windowN);
     const lifted = Math.exp(0.15 * wall.presentation.sweep.endRad);
     for (const end of [0, 1] as const) {
@@ -94,14 +119,20 @@ describe('the window of clutch settings', () => {
     const { verdicts, figures } = evaluate(demoFile('setup-lily-bay'));
     expect(figures.strike!.window.outcome).toBe('no-window');
     expect(verdicts.hold.mark).toBe('fails');
-    expect(verdicts.hold.reasons.at(-1)).toMatchObject({ code: 'hold-no-window', facts: { upperBy: figures.strike!.window.upperBy } });
+    expect(verdicts.hold.reasons.at(-1)).toMatchObject({
+      code: 'hold-no-window',
+      facts: { upperBy: figures.strike!.window.upperBy },
+    });
   });
   it('asks the light setting to hold a live bait by half its weight besides what the line pulls, and nothing of a cast rig', () => {
     const live = demoFile('setup-kelp-live');
     const bait = live.parts.find((part) => part.kind === 'natural-bait')!;
     for (const speedMps of [0, 1]) {
       const { figures } = evaluate(presenting(live, { speedMps }));
-      expect(figures.strike!.asked.baitPullN! - figures.tow!.running.pullN!).toBeCloseTo(0.5 * bait.massKg!.value * 9.80665, 9);
+      expect(figures.strike!.asked.baitPullN! - figures.tow!.running.pullN!).toBeCloseTo(
+        0.5 * bait.massKg!.value * 9.80665,
+        9,
+      );
     }
     expect(strikeOf(wall).asked.baitPullN).toBeUndefined();
   });

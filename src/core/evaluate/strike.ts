@@ -52,7 +52,12 @@ export function strikeFigures(rig: Rig, presentation: Presentation, running: Run
   return {
     window,
     asked,
-    scales: clutchScales({ windowN: window.windowN, fullRadiusM: rig.reel.fullRadiusM.value, thirdRadiusM: radiusWithThirdLeft(rig, out), liftedRad: presentation.sweep.endRad }),
+    scales: clutchScales({
+      windowN: window.windowN,
+      fullRadiusM: rig.reel.fullRadiusM.value,
+      thirdRadiusM: radiusWithThirdLeft(rig, out),
+      liftedRad: presentation.sweep.endRad,
+    }),
     rodBend: rodBend({ ...rig.rod, pull: { forceN: window.peakN, angleRad: asked.pullAngleRad } }),
     mainLineM: out.mainLineM,
   };
@@ -63,11 +68,14 @@ export function strikeFigures(rig: Rig, presentation: Presentation, running: Run
  * upright, with the line going down from the tip at θ below level as it is towed: 90° − δ + θ.
  */
 export function pullAngleRad(rig: Rig, presentation: Presentation, running: Running | null): number {
-  return running === null || presentation.kind === 'cast' || presentation.held === 'hand' ? presentation.sweep.endRad : steadyAngleRad(rig, presentation, running);
+  return running === null || presentation.kind === 'cast' || presentation.held === 'hand'
+    ? presentation.sweep.endRad
+    : steadyAngleRad(rig, presentation, running);
 }
 
 /** Line against the grip axis while it is towed, in a holder or in the hand [rad]. */
-export const steadyAngleRad = (rig: Rig, presentation: Presentation, running: Running): number => Math.min(MOST_ANGLE_RAD, gripRiseRad(rig, presentation) + running.tipAngleRad);
+export const steadyAngleRad = (rig: Rig, presentation: Presentation, running: Running): number =>
+  Math.min(MOST_ANGLE_RAD, gripRiseRad(rig, presentation) + running.tipAngleRad);
 
 /** A line that doubles back along the rod is no pull on it [rad]. */
 const MOST_ANGLE_RAD = 3.1;
@@ -78,7 +86,10 @@ const MOST_ANGLE_RAD = 3.1;
  */
 function baitPull(rig: Rig, running: Running | null): { readonly baitPullN?: number } {
   if (!running) return {};
-  const liveKg = rig.chainOfParts.reduce((sum, { part }) => sum + (part.kind === 'natural-bait' && part.state === 'live' ? part.massKg.value : 0), 0);
+  const liveKg = rig.chainOfParts.reduce(
+    (sum, { part }) => sum + (part.kind === 'natural-bait' && part.state === 'live' ? part.massKg.value : 0),
+    0,
+  );
   return { baitPullN: (running.pullN ?? 0) + rig.classes.fighting.bait.pullShare * liveKg * STANDARD_GRAVITY_MPS2 };
 }
 

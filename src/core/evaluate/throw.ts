@@ -9,7 +9,10 @@ export interface ThrowFigures {
 }
 
 /** Whether the rod throws this rig, and whether the line survives it. */
-export function judgeThrow(rig: Rig, presentation: CastPresentation): { readonly verdict: Verdict; readonly figures: ThrowFigures } {
+export function judgeThrow(
+  rig: Rig,
+  presentation: CastPresentation,
+): { readonly verdict: Verdict; readonly figures: ThrowFigures } {
   const weakestN = lineRiggedN(rig);
   const asked = { rod: rig.rod, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN };
   const fit = castFit({ ...asked, massKg: rig.castMassKg }, rig.classes);
@@ -21,11 +24,15 @@ export function judgeThrow(rig: Rig, presentation: CastPresentation): { readonly
   const reasons: Reason[] = [
     ...(fit.disagreement ? [{ code: 'throw-disagreement' as const, facts: { label: fit.label, bend: fit.bend } }] : []),
     { code: `throw-${fit.bend}`, facts: { dropShare: fit.dropShare } },
-    ...(fit.label && fit.label !== 'in' ? [{ code: `throw-label-${fit.label}` as const, facts: { loKg: rig.ratingKg![0], hiKg: rig.ratingKg![1] } }] : []),
+    ...(fit.label && fit.label !== 'in'
+      ? [{ code: `throw-label-${fit.label}` as const, facts: { loKg: rig.ratingKg![0], hiKg: rig.ratingKg![1] } }]
+      : []),
     window.soundFrom <= window.soundTo
       ? { code: 'throw-window', facts: { soundFromKg: window.soundFrom, soundToKg: window.soundTo } }
       : { code: 'throw-no-window', facts: {} },
-    ...(snapMark === 'sound' ? [] : [{ code: 'throw-snap-off' as const, facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }]),
+    ...(snapMark === 'sound'
+      ? []
+      : [{ code: 'throw-snap-off' as const, facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }]),
   ];
   return {
     verdict: { mark, value: rig.castMassKg, unit: 'kg', limits: window, reasons },

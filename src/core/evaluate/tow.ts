@@ -27,16 +27,26 @@ export interface TowFigures {
 }
 
 /** A towed rig's Carry, which stands for Throw, and Depth, which stands for Fall. */
-export function judgeTow(rig: Rig, presentation: TowedPresentation, running: Running): { readonly carry: Verdict; readonly depth: Verdict; readonly figures: TowFigures } {
+export function judgeTow(
+  rig: Rig,
+  presentation: TowedPresentation,
+  running: Running,
+): { readonly carry: Verdict; readonly depth: Verdict; readonly figures: TowFigures } {
   const figures = towFigures(rig, presentation, running);
   return { carry: carry(figures), depth: depth(presentation, running), figures };
 }
 
-const carryMark = (dropShare: number): Extract<Mark, 'sound' | 'edge' | 'fails'> => (dropShare <= CARRY.sound ? 'sound' : dropShare <= CARRY.edge ? 'edge' : 'fails');
+const carryMark = (dropShare: number): Extract<Mark, 'sound' | 'edge' | 'fails'> =>
+  dropShare <= CARRY.sound ? 'sound' : dropShare <= CARRY.edge ? 'edge' : 'fails';
 
 /** Carry alone: how far the steady pull bends the rod, over its length, and what that is worth. */
-export function carryOf(rig: Rig, presentation: TowedPresentation, running: Running): { readonly dropShare: number; readonly mark: ReturnType<typeof carryMark> } {
-  const dropShare = bendRod(resolveRod(rig.rod), running.pullN ?? 0, steadyAngleRad(rig, presentation, running)).elastica.tipY;
+export function carryOf(
+  rig: Rig,
+  presentation: TowedPresentation,
+  running: Running,
+): { readonly dropShare: number; readonly mark: ReturnType<typeof carryMark> } {
+  const dropShare = bendRod(resolveRod(rig.rod), running.pullN ?? 0, steadyAngleRad(rig, presentation, running))
+    .elastica.tipY;
   return { dropShare, mark: carryMark(dropShare) };
 }
 
@@ -46,17 +56,28 @@ function towFigures(rig: Rig, presentation: TowedPresentation, running: Running)
   const straight = rodBend({ ...rod, pull: { forceN: 0, angleRad: pullAngleRad } }).tip;
   const under = (forceN: number) => {
     const bend = rodBend({ ...rod, pull: { forceN, angleRad: pullAngleRad } });
-    return { bend, carried: { pullN: forceN, tipMovedM: Math.hypot(bend.tip.xM - straight.xM, bend.tip.yM - straight.yM) } };
+    return {
+      bend,
+      carried: { pullN: forceN, tipMovedM: Math.hypot(bend.tip.xM - straight.xM, bend.tip.yM - straight.yM) },
+    };
   };
   const cleanN = running.pullN ?? 0;
   const clean = under(cleanN);
   const fouled = under(Math.max(cleanN, fouledPullN(running.asked, rig.classes.towed.weed.dragAreaM2) ?? cleanN));
-  return { running, pullAngleRad, clean: clean.carried, fouled: fouled.carried, rodBend: clean.bend, dropShare: clean.bend.tip.yM / rod.lengthM };
+  return {
+    running,
+    pullAngleRad,
+    clean: clean.carried,
+    fouled: fouled.carried,
+    rodBend: clean.bend,
+    dropShare: clean.bend.tip.yM / rod.lengthM,
+  };
 }
 
 /** Pull with weed on the lure, as much line out as before; null where the rig then comes up. */
 function fouledPullN(asked: TowInput, weedM2: number): number | null {
-  return tow({ ...asked, end: { ...asked.end, dragAreaM2: asked.end.dragAreaM2 + weedM2 } }, { shaped: false }).surfaceTensionN;
+  return tow({ ...asked, end: { ...asked.end, dragAreaM2: asked.end.dragAreaM2 + weedM2 } }, { shaped: false })
+    .surfaceTensionN;
 }
 
 /**
@@ -72,7 +93,9 @@ function carry({ clean, fouled, dropShare, pullAngleRad }: TowFigures): Verdict 
     reasons: [
       { code: 'carry-steady', facts: { pullN: clean.pullN, tipM: clean.tipMovedM } },
       { code: 'carry-fouled', facts: { pullN: fouled.pullN, moreM: fouled.tipMovedM - clean.tipMovedM } },
-      ...(Math.sin(pullAngleRad) < IN_LINE ? [{ code: 'carry-in-line' as const, facts: { angleRad: pullAngleRad } }] : []),
+      ...(Math.sin(pullAngleRad) < IN_LINE
+        ? [{ code: 'carry-in-line' as const, facts: { angleRad: pullAngleRad } }]
+        : []),
     ],
   };
 }
@@ -84,17 +107,41 @@ const IN_LINE = 0.26;
 function depth({ wanted: { depth: band }, layers }: TowedPresentation, running: Running): Verdict {
   const { depthM, contact, release, surfaceAngleRad } = running;
   const edgeM = DEPTH_EDGE_SHARE * (band.toM - band.fromM);
-  const limits: VerdictLimits = { failsBelow: band.fromM - edgeM, soundFrom: band.fromM, soundTo: band.toM, failsAbove: band.toM + edgeM };
+  const limits: VerdictLimits = {
+    failsBelow: band.fromM - edgeM,
+    soundFrom: band.fromM,
+    soundTo: band.toM,
+    failsAbove: band.toM + edgeM,
+  };
   const base = { value: depthM, unit: 'm' as const, limits };
-  if (depthM === null) return { ...base, mark: 'fails', reasons: [{ code: 'depth-in-the-air', facts: { heightM: running.tipHeightM, lineM: running.lineM } }] };
+  if (depthM === null)
+    return {
+      ...base,
+      mark: 'fails',
+      reasons: [{ code: 'depth-in-the-air', facts: { heightM: running.tipHeightM, lineM: running.lineM } }],
+    };
   const low = depthM < band.fromM;
   const high = depthM > band.toM;
-  const mark = !low && !high ? 'sound' : depthM >= limits.failsBelow! && depthM <= limits.failsAbove! ? 'edge' : 'fails';
+  const mark =
+    !low && !high ? 'sound' : depthM >= limits.failsBelow! && depthM <= limits.failsAbove! ? 'edge' : 'fails';
   const reasons: Reason[] = [
-    ...(running.outcome === 'at-surface' ? [{ code: 'depth-at-surface' as const, facts: {} }] : low || high ? [{ code: low ? ('depth-too-shallow' as const) : ('depth-too-deep' as const), facts: { fromM: band.fromM, toM: band.toM } }] : []),
+    ...(running.outcome === 'at-surface'
+      ? [{ code: 'depth-at-surface' as const, facts: {} }]
+      : low || high
+        ? [
+            {
+              code: low ? ('depth-too-shallow' as const) : ('depth-too-deep' as const),
+              facts: { fromM: band.fromM, toM: band.toM },
+            },
+          ]
+        : []),
     ...(contact ? [{ code: 'depth-on-bottom' as const, facts: { netN: contact.forceN, share: contact.share } }] : []),
-    release ? { code: 'depth-release', facts: { depthM: release.depthM, behindM: release.behindM } } : { code: 'depth-runs', facts: { behindM: running.behindM, angleRad: surfaceAngleRad } },
-    ...(layers && layers.length > 0 ? [{ code: 'depth-speed' as const, facts: { lureMps: running.lureMps, sogMps: running.sogMps } }] : []),
+    release
+      ? { code: 'depth-release', facts: { depthM: release.depthM, behindM: release.behindM } }
+      : { code: 'depth-runs', facts: { behindM: running.behindM, angleRad: surfaceAngleRad } },
+    ...(layers && layers.length > 0
+      ? [{ code: 'depth-speed' as const, facts: { lureMps: running.lureMps, sogMps: running.sogMps } }]
+      : []),
   ];
   return { ...base, mark, reasons };
 }

@@ -51,7 +51,8 @@ const BADNESS = { sound: 0, edge: 1, fails: 2 } as const;
 type Graded = keyof typeof BADNESS;
 
 /** The worst of several marks. */
-export const worst = (...marks: readonly Graded[]): Graded => marks.reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a), 'sound');
+export const worst = (...marks: readonly Graded[]): Graded =>
+  marks.reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a), 'sound');
 
 /** The mark of a value that is wanted high: sound from one limit, on the edge from a lower one. */
 export const markAtLeast = (value: number, soundFrom: number, edgeFrom: number): Graded =>

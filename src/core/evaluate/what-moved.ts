@@ -30,10 +30,18 @@ export function whatMoved(setup: Setup, partsThen: readonly Part[]): readonly Mo
   const after = evaluate(setup).verdicts;
   const changed = VERDICT_NAMES.filter((name) => before[name].mark !== after[name].mark);
   if (changed.length === 0) return [];
-  const alone = readings.map((reading) => evaluate({ ...then, parts: then.parts.map((part) => applyReading(part, reading, setup.parts)) }).verdicts);
+  const alone = readings.map(
+    (reading) =>
+      evaluate({ ...then, parts: then.parts.map((part) => applyReading(part, reading, setup.parts)) }).verdicts,
+  );
   return changed.map((verdict) => {
     const movers = readings.filter((_, i) => alone[i]![verdict].mark === after[verdict].mark);
-    return { verdict, then: before[verdict].mark, now: after[verdict].mark, because: movers.length > 0 ? movers : readings };
+    return {
+      verdict,
+      then: before[verdict].mark,
+      now: after[verdict].mark,
+      because: movers.length > 0 ? movers : readings,
+    };
   });
 }
 
@@ -41,7 +49,11 @@ export function whatMoved(setup: Setup, partsThen: readonly Part[]): readonly Mo
 export function changedReadings(then: readonly Part[], now: readonly Part[]): readonly Reading[] {
   return now.flatMap((part) => {
     const old = then.find((each) => each.id === part.id);
-    return old ? Object.keys({ ...old, ...part }).flatMap((key) => (NOT_READ.has(key) ? [] : changesIn(part.id, key, fieldOf(old, key), fieldOf(part, key)))) : [];
+    return old
+      ? Object.keys({ ...old, ...part }).flatMap((key) =>
+          NOT_READ.has(key) ? [] : changesIn(part.id, key, fieldOf(old, key), fieldOf(part, key)),
+        )
+      : [];
   });
 }
 
@@ -53,11 +65,17 @@ const fieldOf = (part: Part, key: string): unknown => (part as unknown as Record
 function changesIn(partId: string, key: string, was: unknown, is: unknown): Reading[] {
   const [before, after] = [new Map(quantitiesOf({ [key]: was })), quantitiesOf({ [key]: is })];
   const sameBuild = before.size > 0 && before.size === after.length && after.every(([path]) => before.has(path));
-  if (sameBuild) return after.flatMap(([path, now]) => (before.get(path)!.value === now.value ? [] : [{ partId, path, then: before.get(path)!, now }]));
-  return JSON.stringify(was) === JSON.stringify(is) ? [] : [{ partId, path: key, then: before.get(key) ?? null, now: new Map(after).get(key) ?? null }];
+  if (sameBuild)
+    return after.flatMap(([path, now]) =>
+      before.get(path)!.value === now.value ? [] : [{ partId, path, then: before.get(path)!, now }],
+    );
+  return JSON.stringify(was) === JSON.stringify(is)
+    ? []
+    : [{ partId, path: key, then: before.get(key) ?? null, now: new Map(after).get(key) ?? null }];
 }
 
-const withParts = (parts: readonly Part[], others: readonly Part[]) => parts.map((part) => others.find((other) => other.id === part.id) ?? part);
+const withParts = (parts: readonly Part[], others: readonly Part[]) =>
+  parts.map((part) => others.find((other) => other.id === part.id) ?? part);
 
 function applyReading<T extends Part>(part: T, { partId, path, now }: Reading, today: readonly Part[]): T {
   const current = today.find(({ id }) => id === part.id);

@@ -12,12 +12,23 @@ describe('fight: a rod that hardly bends', () => {
     const { leverArmM, momentNm, gainM } = fight({ rod: stiff, pull: { forceN: 10, angleRad: Math.PI / 2 } });
     expect([leverArmM, momentNm, gainM]).toEqual([expect.closeTo(2, 3), expect.closeTo(20, 2), null]);
   });
-  it.each([[0, Math.PI / 2, 2], [Math.PI / 6, Math.PI / 3, Math.sqrt(3) - 1], [Math.PI / 2, 0, -2]])('gains L(cos from − cos to): %d to %d rad, %d m', (fromRad, toRad, expected) =>
-    expect(fight({ rod: stiff, pull: { forceN: 10, angleRad: 1 }, stroke: { fromRad, toRad } }).gainM).toBeCloseTo(expected, 3));
+  it.each([
+    [0, Math.PI / 2, 2],
+    [Math.PI / 6, Math.PI / 3, Math.sqrt(3) - 1],
+    [Math.PI / 2, 0, -2],
+  ])('gains L(cos from − cos to): %d to %d rad, %d m', (fromRad, toRad, expected) =>
+    expect(fight({ rod: stiff, pull: { forceN: 10, angleRad: 1 }, stroke: { fromRad, toRad } }).gainM).toBeCloseTo(
+      expected,
+      3,
+    ),
+  );
 });
 
 describe('fight: what must hold', () => {
-  const pulls = fc.record({ forceN: fc.double({ min: 0, max: 80, noNaN: true }), angleRad: fc.double({ min: 0.1, max: 2.8, noNaN: true }) });
+  const pulls = fc.record({
+    forceN: fc.double({ min: 0, max: 80, noNaN: true }),
+    angleRad: fc.double({ min: 0.1, max: 2.8, noNaN: true }),
+  });
   it('has the lever of the bent rod', () =>
     fc.assert(
       fc.property(pulls, (pull) => {
@@ -37,18 +48,30 @@ describe('fight: what must hold', () => {
     ));
   it('loses in a stroke down what a stroke up gains', () =>
     fc.assert(
-      fc.property(pulls, fc.double({ min: 0, max: 1.5, noNaN: true }), fc.double({ min: 0, max: 1.5, noNaN: true }), (pull, a, b) => {
-        const gain = (fromRad: number, toRad: number) => fight({ rod: rod(2), pull, stroke: { fromRad, toRad } }).gainM!;
-        expect(gain(a, b) + gain(b, a)).toBeCloseTo(0, 9);
-      }),
+      fc.property(
+        pulls,
+        fc.double({ min: 0, max: 1.5, noNaN: true }),
+        fc.double({ min: 0, max: 1.5, noNaN: true }),
+        (pull, a, b) => {
+          const gain = (fromRad: number, toRad: number) =>
+            fight({ rod: rod(2), pull, stroke: { fromRad, toRad } }).gainM!;
+          expect(gain(a, b) + gain(b, a)).toBeCloseTo(0, 9);
+        },
+      ),
     ));
   it('gains less the more the rod bends', () => {
-    const gains = [0, 10, 30, 80].map((forceN) => fight({ rod: rod(2), pull: { forceN, angleRad: 1 }, stroke: { fromRad: 0.3, toRad: 1.5 } }).gainM!);
+    const gains = [0, 10, 30, 80].map(
+      (forceN) => fight({ rod: rod(2), pull: { forceN, angleRad: 1 }, stroke: { fromRad: 0.3, toRad: 1.5 } }).gainM!,
+    );
     expect(gains).toEqual([...gains].sort((a, b) => b - a));
   });
 });
 
-it.each([[{ forceN: -1, angleRad: 1 }, undefined, 'pull.forceN'], [{ forceN: 1, angleRad: 4 }, undefined, 'pull.angleRad'], [{ forceN: 1, angleRad: 1 }, { fromRad: 0, toRad: 3.2 }, 'stroke.toRad']] as const)('refuses %j %j and names the field', (pull, stroke, field) => {
+it.each([
+  [{ forceN: -1, angleRad: 1 }, undefined, 'pull.forceN'],
+  [{ forceN: 1, angleRad: 4 }, undefined, 'pull.angleRad'],
+  [{ forceN: 1, angleRad: 1 }, { fromRad: 0, toRad: 3.2 }, 'stroke.toRad'],
+] as const)('refuses %j %j and names the field', (pull, stroke, field) => {
   expect(() => fight({ rod: rod(2), pull, stroke })).toThrow(InputRangeError);
   expect(() => fight({ rod: rod(2), pull, stroke })).toThrow(field);
 });

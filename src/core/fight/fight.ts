@@ -31,8 +31,14 @@ export function fight({ rod: given, pull, stroke }: FightInput): Fight {
   const F = requireInRange('pull.forceN', pull.forceN, ROD_LIMITS.forceN);
   const a = requireInRange('pull.angleRad', pull.angleRad, ROD_LIMITS.angleRad);
   const { leverArmM } = bendRod(rod, F, a);
-  const along = (field: 'fromRad' | 'toRad') => alongLineM(rod, F, requireInRange(`stroke.${field}`, stroke![field], ROD_LIMITS.angleRad));
-  return { outcome: 'ok', leverArmM, momentNm: F * leverArmM, gainM: stroke ? along('fromRad') - along('toRad') : null };
+  const along = (field: 'fromRad' | 'toRad') =>
+    alongLineM(rod, F, requireInRange(`stroke.${field}`, stroke![field], ROD_LIMITS.angleRad));
+  return {
+    outcome: 'ok',
+    leverArmM,
+    momentNm: F * leverArmM,
+    gainM: stroke ? along('fromRad') - along('toRad') : null,
+  };
 }
 
 /** How far the tip stands along the line from the grip [m]. */

@@ -71,9 +71,18 @@ export function loadUp(input: LoadUpInput): LoadUp {
   const U = requireInRange('speedMps', input.speedMps, K.speedMps);
   const M = input.fishKg === null ? null : requireInRange('fishKg', input.fishKg, K.fishKg);
   const needed = requireInRange('neededN', input.neededN, K.neededN);
-  const clutch = input.clutchN === undefined ? Infinity : requireInRange('clutchN', input.clutchN, K.clutchN) * Math.exp(RING_FRICTION * angle);
+  const clutch =
+    input.clutchN === undefined
+      ? Infinity
+      : requireInRange('clutchN', input.clutchN, K.clutchN) * Math.exp(RING_FRICTION * angle);
   const until = requireInRange('untilS', input.untilS ?? DEFAULT_UNTIL_S, K.untilS);
-  const stretch = input.line.reduce((sum, piece, i) => sum + requireInRange(`line[${i}].lengthM`, piece.lengthM, K.lineLengthM) / requireInRange(`line[${i}].eaN`, piece.eaN, K.eaN), 0);
+  const stretch = input.line.reduce(
+    (sum, piece, i) =>
+      sum +
+      requireInRange(`line[${i}].lengthM`, piece.lengthM, K.lineLengthM) /
+        requireInRange(`line[${i}].eaN`, piece.eaN, K.eaN),
+    0,
+  );
 
   const yieldsM = rod.lengthM * (Math.cos(angle) - Math.cos(held));
   const tightS = (yieldsM + requireInRange('slackM', input.slackM ?? 0, K.slackM)) / U;

@@ -68,11 +68,22 @@ const CAST_S = 0.3;
  *
  * @throws {InputRangeError} when a value lies outside HAND_LOAD_LIMITS.
  */
-export function handLoad(input: HandLoadInput, classes: Pick<Classes, 'rodMass' | 'handling'> = DEFAULT_CLASSES): HandLoad {
+export function handLoad(
+  input: HandLoadInput,
+  classes: Pick<Classes, 'rodMass' | 'handling'> = DEFAULT_CLASSES,
+): HandLoad {
   const H = HAND_LOAD_LIMITS;
   const take = (field: keyof typeof H, value: number) => requireInRange(field, value, H[field]);
-  const [rodKg, reelKg, L] = [take('rodKg', input.rodKg), take('reelKg', input.reelKg ?? 0), take('lengthM', input.lengthM)];
-  const [lureKg, pullN, reachM] = [take('lureKg', input.lureKg), take('pullN', input.pullN), take('reachM', input.reachM ?? 0)];
+  const [rodKg, reelKg, L] = [
+    take('rodKg', input.rodKg),
+    take('reelKg', input.reelKg ?? 0),
+    take('lengthM', input.lengthM),
+  ];
+  const [lureKg, pullN, reachM] = [
+    take('lureKg', input.lureKg),
+    take('pullN', input.pullN),
+    take('reachM', input.reachM ?? 0),
+  ];
   const peak = take('peakMomentNm', input.peakMomentNm);
   const atTipN = Math.max(lureKg * g, pullN);
   const momentNm = rodKg * g * classes.rodMass.centre.share * L + atTipN * L;
@@ -80,10 +91,14 @@ export function handLoad(input: HandLoadInput, classes: Pick<Classes, 'rodMass' 
   const castNm = lureKg * take('castMps2', input.castMps2 ?? 0) * L;
   const hourNms = momentNm * 3600 + take('castsPerHour', input.castsPerHour ?? 0) * castNm * CAST_S;
   return {
-    outcome: 'ok', momentNm, limitNm: classes.handling.share.value * peak, shoulderNm,
+    outcome: 'ok',
+    momentNm,
+    limitNm: classes.handling.share.value * peak,
+    shoulderNm,
     lastsMin: enduranceMin(momentNm / peak),
     hourShare: hourNms / 3600 / (UNTIRING * peak),
-    hourNms, dayNms: hourNms * take('hours', input.hours ?? 1),
+    hourNms,
+    dayNms: hourNms * take('hours', input.hours ?? 1),
   };
 }
 

@@ -7,12 +7,17 @@ import { DEFAULT_CLASSES } from '../defaults/classes';
 const base = { rodKg: 0.14, lengthM: 1.9, lureKg: 0.03, pullN: 0, peakMomentNm: 55 };
 
 describe('load in the hands, by hand', () => {
-  it('is rod at its centre and lure at the tip', () => expect(handLoad(base).momentNm).toBeCloseTo(0.14 * g * 0.22 * 1.9 + 0.03 * g * 1.9, 12));
+  it('is rod at its centre and lure at the tip', () =>
+    expect(handLoad(base).momentNm).toBeCloseTo(0.14 * g * 0.22 * 1.9 + 0.03 * g * 1.9, 12));
   it('takes the larger of what hangs and what pulls', () => {
     expect(handLoad({ ...base, pullN: 0.1 }).momentNm).toBe(handLoad(base).momentNm);
     expect(handLoad({ ...base, pullN: 2 }).momentNm).toBeCloseTo(0.14 * g * 0.22 * 1.9 + 2 * 1.9, 12);
   });
-  it('at the shoulder adds the weights on the arm', () => expect(handLoad({ ...base, reelKg: 0.25, reachM: 0.6 }).shoulderNm).toBeCloseTo(handLoad(base).momentNm + (0.14 + 0.25 + 0.03) * g * 0.6, 12));
+  it('at the shoulder adds the weights on the arm', () =>
+    expect(handLoad({ ...base, reelKg: 0.25, reachM: 0.6 }).shoulderNm).toBeCloseTo(
+      handLoad(base).momentNm + (0.14 + 0.25 + 0.03) * g * 0.6,
+      12,
+    ));
   it('adds up over the day, casts included', () => {
     const load = handLoad({ ...base, castMps2: 75, castsPerHour: 60, hours: 6 });
     expect(load.hourNms).toBeCloseTo(load.momentNm * 3600 + 60 * 0.03 * 75 * 1.9 * 0.3, 9);
@@ -26,9 +31,11 @@ describe('load in the hands, by hand', () => {
     expect(enduranceMin(2)).toBe(0);
   });
   it('tires sooner the more is held', () =>
-    fc.assert(fc.property(fc.double({ min: 0.15, max: 0.9, noNaN: true }), (share) => {
-      expect(enduranceMin(share + 0.05)!).toBeLessThan(enduranceMin(share)!);
-    })));
+    fc.assert(
+      fc.property(fc.double({ min: 0.15, max: 0.9, noNaN: true }), (share) => {
+        expect(enduranceMin(share + 0.05)!).toBeLessThan(enduranceMin(share)!);
+      }),
+    ));
   it('refuses by name', () => expect(() => handLoad({ ...base, peakMomentNm: 0 })).toThrow(/peakMomentNm/));
 });
 
@@ -43,8 +50,16 @@ describe('reach, by hand', () => {
     expect(packedM(2.4, 2, DEFAULT_CLASSES)).toBeCloseTo(1.26, 12);
   });
   it('two rods alike stand as far apart as their holders; a longer one farther', () => {
-    expect(nesting(0.5, [{ lengthM: 2, leanRad: 0.6 }, { lengthM: 2, leanRad: 0.6 }])).toMatchObject({ apartM: 0.5, acrossM: 0.5 });
-    const { apartM, acrossM } = nesting(0.5, [{ lengthM: 2, leanRad: Math.PI / 2 }, { lengthM: 3, leanRad: Math.PI / 2 }]);
+    expect(
+      nesting(0.5, [
+        { lengthM: 2, leanRad: 0.6 },
+        { lengthM: 2, leanRad: 0.6 },
+      ]),
+    ).toMatchObject({ apartM: 0.5, acrossM: 0.5 });
+    const { apartM, acrossM } = nesting(0.5, [
+      { lengthM: 2, leanRad: Math.PI / 2 },
+      { lengthM: 3, leanRad: Math.PI / 2 },
+    ]);
     expect(apartM).toBeCloseTo(Math.hypot(0.5, 1), 12);
     expect(acrossM).toBeCloseTo(Math.hypot(0.5, 1), 12);
   });

@@ -1,13 +1,16 @@
 import type { Classes } from '../defaults/classes';
 
 /** Where the tip stands over the water when the rod is worked down [m]; negative: under it. */
-export const tipClearM = (handM: number, lengthM: number, downRad: number): number => handM - lengthM * Math.sin(downRad);
+export const tipClearM = (handM: number, lengthM: number, downRad: number): number =>
+  handM - lengthM * Math.sin(downRad);
 
 /** Radius of the circle on which a bait can be swung beside the boat: reach of rod and arm R, with `leadM` hanging below the tip [m]. */
-export const turnCircleM = (reachM: number, leadM: number): number => (leadM >= reachM ? 0 : Math.sqrt(reachM ** 2 - leadM ** 2));
+export const turnCircleM = (reachM: number, leadM: number): number =>
+  leadM >= reachM ? 0 : Math.sqrt(reachM ** 2 - leadM ** 2);
 
 /** Length of the longest section with its joint [m]. */
-export const packedM = (lengthM: number, sections: number, { handling }: Pick<Classes, 'handling'>): number => lengthM / sections + (sections > 1 ? handling.ferrule.lengthM : 0);
+export const packedM = (lengthM: number, sections: number, { handling }: Pick<Classes, 'handling'>): number =>
+  lengthM / sections + (sections > 1 ? handling.ferrule.lengthM : 0);
 
 export interface InHolder {
   /** holder to tip [m] */

@@ -5,7 +5,11 @@ import type { Presentation } from '../setup';
 import { waterProperties } from '../water';
 
 /** A hard lure without a lip is worked by the rod. */
-export const isJerked = ({ ends }: Pick<Rig, 'ends'>): boolean => ends.some(({ assembly: { bearer } }) => bearer.kind === 'lure' && bearer.part.kind === 'hard-lure' && bearer.part.lip === 'no-lip');
+export const isJerked = ({ ends }: Pick<Rig, 'ends'>): boolean =>
+  ends.some(
+    ({ assembly: { bearer } }) =>
+      bearer.kind === 'lure' && bearer.part.kind === 'hard-lure' && bearer.part.lip === 'no-lip',
+  );
 
 /**
  * Pull of the lure while it is worked, as if square to the rod [N]: its drag as it is wound or jerked in; of a towed rig its

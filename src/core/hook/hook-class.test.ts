@@ -10,7 +10,10 @@ it('weighs what its wire weighs', () =>
   fc.assert(
     fc.property(style, wire, fc.integer({ min: -9, max: 12 }), (s, w, sizeStep) => {
       const hook = hookOfClass({ style: s, sizeStep, wire: w });
-      expect(hook.massKg).toBeCloseTo(7850 * wireLengthM({ ...hook, bends: HOOK_STYLES[s].bends }) * Math.PI * (hook.wireM / 2) ** 2, 12);
+      expect(hook.massKg).toBeCloseTo(
+        7850 * wireLengthM({ ...hook, bends: HOOK_STYLES[s].bends }) * Math.PI * (hook.wireM / 2) ** 2,
+        12,
+      );
     }),
   ));
 
@@ -20,7 +23,13 @@ it('grows in gap, wire and mass with every size, and with the wire class', () =>
       const small = hookOfClass({ style: s, sizeStep, wire: 'regular' });
       const large = hookOfClass({ style: s, sizeStep: sizeStep + 1, wire: 'regular' });
       const stout = hookOfClass({ style: s, sizeStep, wire: 'stout' });
-      return large.gapM > small.gapM && large.wireM > small.wireM && large.massKg > small.massKg && stout.massKg > small.massKg && stout.gapM === small.gapM;
+      return (
+        large.gapM > small.gapM &&
+        large.wireM > small.wireM &&
+        large.massKg > small.massKg &&
+        stout.massKg > small.massKg &&
+        stout.gapM === small.gapM
+      );
     }),
   ));
 
@@ -29,4 +38,5 @@ it('gives a 1/0 the row of its style', () => {
   expect(hook.gapM).toBeCloseTo(9.8e-3, 12);
   expect(hook.wireM).toBeCloseTo(0.97e-3, 12);
 });
-it('refuses a size that no hook has', () => expect(() => hookOfClass({ style: 'jig', sizeStep: 13, wire: 'fine' })).toThrow(/sizeStep/));
+it('refuses a size that no hook has', () =>
+  expect(() => hookOfClass({ style: 'jig', sizeStep: 13, wire: 'fine' })).toThrow(/sizeStep/));

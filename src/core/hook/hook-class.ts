@@ -24,18 +24,27 @@ export interface HookGeometry {
  *
  * @throws {InputRangeError} when sizeStep lies outside −9 (size 18) to 12 (12/0).
  */
-export function hookOfClass({ style, sizeStep, wire }: HookClassInput, classes: Pick<Classes, 'hooks'> = DEFAULT_CLASSES): HookGeometry {
+export function hookOfClass(
+  { style, sizeStep, wire }: HookClassInput,
+  classes: Pick<Classes, 'hooks'> = DEFAULT_CLASSES,
+): HookGeometry {
   const row = classes.hooks[style];
   const n = requireInRange('sizeStep', sizeStep, { min: -9, max: 12 }) - 1;
   const gapM = 1e-3 * row.gapMm * row.gapGrowth ** n;
   const shankM = gapM * row.shankPerGap;
   const wireM = 1e-3 * row.wireMm * row.wireGrowth ** n * WIRE_CLASSES[wire].factor;
-  const massKg = (MATERIALS.steel.densityKgPm3 * wireLengthM({ gapM, shankM, wireM, bends: row.bends }) * Math.PI * wireM ** 2) / 4;
+  const massKg =
+    (MATERIALS.steel.densityKgPm3 * wireLengthM({ gapM, shankM, wireM, bends: row.bends }) * Math.PI * wireM ** 2) / 4;
   return { gapM, shankM, wireM, massKg };
 }
 
 /** Length of wire [m]: shank, a half circle and the point's leg for each bend, and the turn of the eye. */
-export function wireLengthM({ gapM, shankM, wireM, bends = 1 }: Pick<HookGeometry, 'gapM' | 'shankM' | 'wireM'> & { readonly bends?: number }): number {
+export function wireLengthM({
+  gapM,
+  shankM,
+  wireM,
+  bends = 1,
+}: Pick<HookGeometry, 'gapM' | 'shankM' | 'wireM'> & { readonly bends?: number }): number {
   return shankM + bends * ((Math.PI / 2) * gapM + POINT_LEG * shankM) + 3 * Math.PI * wireM;
 }
 

@@ -11,7 +11,7 @@ export function hookStep(size: string): number | null {
   const plain = /^(\d{1,2})$/.exec(size);
   if (!plain) return null;
   const n = Number(plain[1]);
-  return n >= 1 && n <= 18 ? n === 1 ? 0 : -n / 2 : null;
+  return n >= 1 && n <= 18 ? (n === 1 ? 0 : -n / 2) : null;
 }
 
 /** The size at a step of the axis; null where no hook is made: `hookSizeAt(1)` is 1/0, `hookSizeAt(-2)` is 4. */

@@ -26,7 +26,13 @@ export interface HookInTissue {
 export function neededForceN(hook: HookInTissue, mouth: Mouth, classes: SetClasses = DEFAULT_CLASSES): number {
   const holeMm = classes.barbs[hook.barb].factor * hook.wireMm;
   const section = (Math.PI / 4) * holeMm ** 2;
-  return classes.hookPoints[hook.points].factor * section * classes.mouths[mouth].strengthMpa * classes.sharpness[hook.sharpness].factor + hook.guardN;
+  return (
+    classes.hookPoints[hook.points].factor *
+      section *
+      classes.mouths[mouth].strengthMpa *
+      classes.sharpness[hook.sharpness].factor +
+    hook.guardN
+  );
 }
 
 /**
@@ -34,7 +40,11 @@ export function neededForceN(hook: HookInTissue, mouth: Mouth, classes: SetClass
  *
  * Model: 1.7·σy·πd³/(32·gap/2), the point holding and the pull along the shank.
  */
-export function openingForceN({ wireMm, gapMm, openingN }: Pick<HookInTissue, 'wireMm' | 'gapMm' | 'openingN'>): number {
+export function openingForceN({
+  wireMm,
+  gapMm,
+  openingN,
+}: Pick<HookInTissue, 'wireMm' | 'gapMm' | 'openingN'>): number {
   return openingN ?? (OPENING.shapeFactor * OPENING.yieldMpa * Math.PI * wireMm ** 3) / (32 * (gapMm / 2));
 }
 

@@ -93,13 +93,18 @@ const CURVE_STEPS = 20;
  *
  * @throws {InputRangeError} when a value lies outside HOOKSET_LIMITS or the rod's limits.
  */
-export function hookset(input: HooksetInput, options?: { readonly curve?: boolean; readonly classes?: SetClasses }): Hookset {
+export function hookset(
+  input: HooksetInput,
+  options?: { readonly curve?: boolean; readonly classes?: SetClasses },
+): Hookset {
   const classes = options?.classes ?? DEFAULT_CLASSES;
   const model = checkedModel(input);
   const { through } = input;
   const limits = {
     peakMomentNm: input.sweep.peakMomentNm,
-    drag: input.drag ? input.drag.settingN * Math.exp(RING_FRICTION * (input.drag.wrapRad ?? input.sweep.endRad)) : Infinity,
+    drag: input.drag
+      ? input.drag.settingN * Math.exp(RING_FRICTION * (input.drag.wrapRad ?? input.sweep.endRad))
+      : Infinity,
     strength: Math.min(...input.line.map((piece) => piece.strengthN)),
   };
   const neededN = neededForceN(input.hook, input.mouth, classes);
@@ -141,9 +146,20 @@ export function hookset(input: HooksetInput, options?: { readonly curve?: boolea
     timeToSetS: timeToPull(model, limits, neededN / through, shares),
     curve,
     verdict: {
-      set: margin < SET_STEPS.buries ? 'will-not-bury' : margin < SET_STEPS.sets ? 'marginal' : margin <= SET_STEPS.plenty ? 'sets' : 'more-than-needed',
+      set:
+        margin < SET_STEPS.buries
+          ? 'will-not-bury'
+          : margin < SET_STEPS.sets
+            ? 'marginal'
+            : margin <= SET_STEPS.plenty
+              ? 'sets'
+              : 'more-than-needed',
       dangers: (
-        [['opening', openingMargin], ['tear', tearMargin], ['strength', strengthMargin]] as const
+        [
+          ['opening', openingMargin],
+          ['tear', tearMargin],
+          ['strength', strengthMargin],
+        ] as const
       ).flatMap(([danger, value]) => (value !== null && value < SET_STEPS.danger ? [danger] : [])),
     },
   };
@@ -165,7 +181,12 @@ interface LimitedPull {
 /** The least of sweep, leverage, drag and strength at a share of the sweep; a tie goes to the first of them. */
 function limitedPull(model: SweepModel, limits: PullLimits, share: number, near?: Pulled): LimitedPull {
   const free = sweepPull(model, share, near);
-  const others = ([['drag', limits.drag], ['strength', limits.strength]] as const).reduce<{ ruledBy: SetLimit; tensionN: number }>(
+  const others = (
+    [
+      ['drag', limits.drag],
+      ['strength', limits.strength],
+    ] as const
+  ).reduce<{ ruledBy: SetLimit; tensionN: number }>(
     (least, [ruledBy, tensionN]) => (tensionN < least.tensionN ? { ruledBy, tensionN } : least),
     { ruledBy: 'sweep', tensionN: free.tensionN },
   );
@@ -243,4 +264,3 @@ function checkedModel(input: HooksetInput): SweepModel {
     fishKg: input.fishKg === null ? null : requireInRange('fishKg', input.fishKg, L.fishKg),
   };
 }
-

@@ -1,3 +1,12 @@
-export { hookset, HOOKSET_LIMITS, SET_STEPS, type Hookset, type HooksetInput, type SetDanger, type SetLimit, type SetWord } from './hookset';
+export {
+  hookset,
+  HOOKSET_LIMITS,
+  SET_STEPS,
+  type Hookset,
+  type HooksetInput,
+  type SetDanger,
+  type SetLimit,
+  type SetWord,
+} from './hookset';
 export { neededForceN, openingForceN, tearForceN, type HookInTissue } from './hook-forces';
 export { balancedPull, fishGiveMPerN, tipToHookM, type Pulled } from './sweep-pull';

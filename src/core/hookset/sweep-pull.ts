@@ -41,7 +41,8 @@ export function spareM(m: SweepModel, share: number, T: number, bend: Bend): num
 const fishComplianceMPerN = (m: SweepModel, share: number): number => fishGiveMPerN(m.fishKg, share * m.timeS);
 
 /** How far a fish gives a newton [m/N]: one that starts from rest under a pull growing evenly over t moves T·t²/(6·M). Null: a snag. */
-export const fishGiveMPerN = (fishKg: number | null, timeS: number): number => (fishKg === null ? 0 : timeS ** 2 / (6 * FISH_ADDED_MASS * fishKg));
+export const fishGiveMPerN = (fishKg: number | null, timeS: number): number =>
+  fishKg === null ? 0 : timeS ** 2 / (6 * FISH_ADDED_MASS * fishKg);
 
 export interface Pulled {
   readonly tensionN: number;
@@ -50,7 +51,15 @@ export interface Pulled {
 
 /** The pull [N] that the sweep alone reaches at the share λ, or 0 while the line is slack. */
 export function sweepPull(m: SweepModel, share: number, near?: Pulled): Pulled {
-  return balancedPull({ rod: m.rod, angleRad: angleAt(m, share), takenUpM: takeUpM(m, share) - m.lostM, complianceMPerN: m.lineComplianceMPerN + fishComplianceMPerN(m, share) }, near);
+  return balancedPull(
+    {
+      rod: m.rod,
+      angleRad: angleAt(m, share),
+      takenUpM: takeUpM(m, share) - m.lostM,
+      complianceMPerN: m.lineComplianceMPerN + fishComplianceMPerN(m, share),
+    },
+    near,
+  );
 }
 
 export interface Balance {

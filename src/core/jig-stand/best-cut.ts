@@ -16,7 +16,15 @@ export interface Landed {
 export function land(head: Head): Landed {
   const standing = headStanding(head);
   const stand = jigStand(standing);
-  return { head, standing, stand, goodShare: stand.poses.reduce((sum, { pointUp, fallsTo, share }) => sum + (pointUp && fallsTo !== 'line' ? share : 0), 0) };
+  return {
+    head,
+    standing,
+    stand,
+    goodShare: stand.poses.reduce(
+      (sum, { pointUp, fallsTo, share }) => sum + (pointUp && fallsTo !== 'line' ? share : 0),
+      0,
+    ),
+  };
 }
 
 export interface BestCut {
@@ -43,8 +51,14 @@ const PER_KG = 10;
  */
 export function* bestCut(head: Head): Steps<BestCut> {
   const before = land(head);
-  const worth = (landed: Landed) => landed.goodShare + 1e-3 * landed.stand.pointUpShare - PER_KG * (landed.standing.filedKg - before.standing.filedKg);
-  let best: { readonly landed: Landed; readonly rad: number; readonly depth: number; readonly cut: Cut | null } = { landed: before, rad: 0, depth: 0, cut: null };
+  const worth = (landed: Landed) =>
+    landed.goodShare + 1e-3 * landed.stand.pointUpShare - PER_KG * (landed.standing.filedKg - before.standing.filedKg);
+  let best: { readonly landed: Landed; readonly rad: number; readonly depth: number; readonly cut: Cut | null } = {
+    landed: before,
+    rad: 0,
+    depth: 0,
+    cut: null,
+  };
   let tried = 0;
   const consider = (rad: number, depth: number) => {
     const cut = cutOf({ normalRad: rad, depth }, before.standing.radiiM);
@@ -59,7 +73,9 @@ export function* bestCut(head: Head): Steps<BestCut> {
   let [dRad, dDepth] = [Math.PI / ANGLES, 0.04];
   for (let round = 0; round < REFINE && best.cut; round += 1) {
     const { rad, depth } = best;
-    for (const i of [-1, 0, 1]) for (const j of [-1, 0, 1]) if (i !== 0 || j !== 0) consider(rad + i * dRad, Math.min(0.6, Math.max(0.01, depth + j * dDepth)));
+    for (const i of [-1, 0, 1])
+      for (const j of [-1, 0, 1])
+        if (i !== 0 || j !== 0) consider(rad + i * dRad, Math.min(0.6, Math.max(0.01, depth + j * dDepth)));
     [dRad, dDepth] = [dRad / 2, dDepth / 2];
     yield { done: ANGLES + round + 1, of: ANGLES + REFINE };
   }

@@ -72,11 +72,22 @@ function edgeOf(from: XY, to: XY): Edge {
   const along: XY = [(to[0] - from[0]) / lengthM, (to[1] - from[1]) / lengthM];
   const down: XY = [along[1], -along[0]];
   const on = (point: XY, axis: XY) => point[0] * axis[0] + point[1] * axis[1];
-  return { downRad: Math.atan2(down[1] + 0, down[0]), along, first: on(from, along), second: on(to, along), heightM: on(from, down) };
+  return {
+    downRad: Math.atan2(down[1] + 0, down[0]),
+    along,
+    first: on(from, along),
+    second: on(to, along),
+    heightM: on(from, down),
+  };
 }
 
 /** The edge on which an arrival at a down direction stays; null where it rolls round and round. */
-function restingEdge(corners: readonly XY[], edges: readonly Edge[], arrivalRad: number, slopeRad: number): number | null {
+function restingEdge(
+  corners: readonly XY[],
+  edges: readonly Edge[],
+  arrivalRad: number,
+  slopeRad: number,
+): number | null {
   const n = corners.length;
   const reach = ([x, y]: XY) => x * Math.cos(arrivalRad) + y * Math.sin(arrivalRad);
   const touching = corners.reduce((best, corner, i) => (reach(corner) > reach(corners[best]!) ? i : best), 0);

@@ -16,4 +16,7 @@ export function cutOf({ normalRad, depth }: Flat, radiiM: XY): Cut {
 }
 
 /** The flat that a cut is. */
-export const flatOf = ({ atM, normalRad }: Cut, radiiM: XY): Flat => ({ normalRad, depth: 1 - (atM[0] * Math.cos(normalRad) + atM[1] * Math.sin(normalRad)) / reachOf(radiiM, normalRad) });
+export const flatOf = ({ atM, normalRad }: Cut, radiiM: XY): Flat => ({
+  normalRad,
+  depth: 1 - (atM[0] * Math.cos(normalRad) + atM[1] * Math.sin(normalRad)) / reachOf(radiiM, normalRad),
+});

@@ -72,7 +72,10 @@ export function headStanding(head: Head, waterKgPm3 = 1000): HeadStanding {
   const radiiM: XY = [length * r, height * r];
   const net = (massKg: number, density: number) => massKg * (1 - water / density) * g;
 
-  const whole: readonly XY[] = Array.from({ length: OUTLINE_POINTS }, (_, i) => [radiiM[0] * Math.cos((2 * Math.PI * i) / OUTLINE_POINTS), radiiM[1] * Math.sin((2 * Math.PI * i) / OUTLINE_POINTS)]);
+  const whole: readonly XY[] = Array.from({ length: OUTLINE_POINTS }, (_, i) => [
+    radiiM[0] * Math.cos((2 * Math.PI * i) / OUTLINE_POINTS),
+    radiiM[1] * Math.sin((2 * Math.PI * i) / OUTLINE_POINTS),
+  ]);
   const outline = head.cuts.reduce<readonly XY[]>(clipped, whole);
   const body = filedBody(radiiM, width * r, head.cuts);
   const left = body.left * headKg;
@@ -81,7 +84,11 @@ export function headStanding(head: Head, waterKgPm3 = 1000): HeadStanding {
   const eyeM: XY = [-Math.cos(eyeRad) * (radiiM[0] + EYE_M), Math.sin(eyeRad) * (radiiM[1] + EYE_M)];
   const pointM: XY = [bendX - JIG_PARTS.point.perGap * gapM, gapM];
   const perM = (Math.PI * wireM ** 2) / 4;
-  const wire = (xM: number, yM: number, lengthM: number): PointWeight => ({ xM, yM, submergedN: net(perM * lengthM * MATERIALS.steel.densityKgPm3, MATERIALS.steel.densityKgPm3) });
+  const wire = (xM: number, yM: number, lengthM: number): PointWeight => ({
+    xM,
+    yM,
+    submergedN: net(perM * lengthM * MATERIALS.steel.densityKgPm3, MATERIALS.steel.densityKgPm3),
+  });
   const bend = gapM / 2;
   const collarKg = Math.PI * JIG_PARTS.collar.radiusM ** 2 * collarM * rho;
   const masses: PointWeight[] = [
@@ -92,20 +99,45 @@ export function headStanding(head: Head, waterKgPm3 = 1000): HeadStanding {
     ...(collarKg > 0 ? [{ xM: radiiM[0] + collarM / 2, yM: 0, submergedN: net(collarKg, rho) }] : []),
     ...baitWeights(head.bait, radiiM[0], net),
   ];
-  const collar: readonly XY[] = collarM > 0 ? [[radiiM[0] + collarM, -JIG_PARTS.collar.radiusM], [radiiM[0] + collarM, JIG_PARTS.collar.radiusM]] : [];
-  const bends = Array.from({ length: 9 }, (_, i): XY => [bendX + bend * Math.sin((Math.PI * i) / 8), bend - bend * Math.cos((Math.PI * i) / 8)]);
-  return { profile: [...outline, ...collar, ...bends, pointM, eyeM], masses, pointM, eyeM, outline, radiiM, filedKg: headKg - left };
+  const collar: readonly XY[] =
+    collarM > 0
+      ? [
+          [radiiM[0] + collarM, -JIG_PARTS.collar.radiusM],
+          [radiiM[0] + collarM, JIG_PARTS.collar.radiusM],
+        ]
+      : [];
+  const bends = Array.from({ length: 9 }, (_, i): XY => [
+    bendX + bend * Math.sin((Math.PI * i) / 8),
+    bend - bend * Math.cos((Math.PI * i) / 8),
+  ]);
+  return {
+    profile: [...outline, ...collar, ...bends, pointM, eyeM],
+    masses,
+    pointM,
+    eyeM,
+    outline,
+    radiiM,
+    filedKg: headKg - left,
+  };
 }
 
 const BAIT_POINTS = 5;
 
-function baitWeights(bait: Head['bait'], fromM: number, net: (massKg: number, density: number) => number): PointWeight[] {
+function baitWeights(
+  bait: Head['bait'],
+  fromM: number,
+  net: (massKg: number, density: number) => number,
+): PointWeight[] {
   if (!bait || bait.massKg === 0) return [];
   const H = HEAD_LIMITS;
   const massKg = requireInRange('bait.massKg', bait.massKg, H.baitKg);
   const lengthM = requireInRange('bait.lengthM', bait.lengthM, H.baitLengthM);
   const density = requireInRange('bait.densityKgPm3', bait.densityKgPm3, H.baitDensityKgPm3);
-  return Array.from({ length: BAIT_POINTS }, (_, i) => ({ xM: fromM + ((i + 0.5) / BAIT_POINTS) * lengthM, yM: 0, submergedN: net(massKg / BAIT_POINTS, density) }));
+  return Array.from({ length: BAIT_POINTS }, (_, i) => ({
+    xM: fromM + ((i + 0.5) / BAIT_POINTS) * lengthM,
+    yM: 0,
+    submergedN: net(massKg / BAIT_POINTS, density),
+  }));
 }
 
 /** What cuts leave of an ellipsoid: its share, and its centre. */
@@ -120,7 +152,10 @@ function filedBody([a, b]: XY, c: number, cuts: readonly Cut[]): { readonly left
       const thick = c * Math.sqrt(inside);
       const [x, y] = [a * u, b * v];
       whole += thick;
-      if (cuts.some(({ atM, normalRad }) => (x - atM[0]) * Math.cos(normalRad) + (y - atM[1]) * Math.sin(normalRad) > 0)) continue;
+      if (
+        cuts.some(({ atM, normalRad }) => (x - atM[0]) * Math.cos(normalRad) + (y - atM[1]) * Math.sin(normalRad) > 0)
+      )
+        continue;
       kept += thick;
       mx += thick * x;
       my += thick * y;

@@ -2,6 +2,13 @@ export { bestCut, land, type BestCut, type Landed } from './best-cut';
 export { drops, DROP_BINS, type Drops, type DropsInput } from './drops';
 export { cutOf, flatOf, reachOf, type Flat } from './flat';
 export { headStanding, HEAD_LIMITS, type Head, type HeadStanding } from './head';
-export { jigStand, JIG_STAND_LIMITS, type JigStand, type JigStandInput, type PointWeight, type Pose } from './jig-stand';
+export {
+  jigStand,
+  JIG_STAND_LIMITS,
+  type JigStand,
+  type JigStandInput,
+  type PointWeight,
+  type Pose,
+} from './jig-stand';
 export type { Cut, XY } from './polygon';
 export { tipPullN, type Twitch } from './twitch';

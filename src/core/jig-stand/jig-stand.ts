@@ -83,21 +83,33 @@ export function jigStand(input: JigStandInput): JigStand {
     const tipMomentsNm = [weightN * toFirst, weightN * toSecond] as const;
     const isEven = Math.abs(toFirst - toSecond) <= EQUAL * Math.max(toFirst, toSecond);
     const falls = toFirst < toSecond ? -1 : 1;
-    return [{
-      edge: [from, to], downRad,
-      share: basinRad(peaks, downRad) / (2 * Math.PI),
-      tipMomentsNm,
-      pointUp: ahead(input.pointM, down) < 0,
-      fallsTo: isEven ? 'neither' : Math.sign(ahead(input.eyeM, along)) === falls ? 'line' : 'away',
-    }];
+    return [
+      {
+        edge: [from, to],
+        downRad,
+        share: basinRad(peaks, downRad) / (2 * Math.PI),
+        tipMomentsNm,
+        pointUp: ahead(input.pointM, down) < 0,
+        fallsTo: isEven ? 'neither' : Math.sign(ahead(input.eyeM, along)) === falls ? 'line' : 'away',
+      },
+    ];
   });
-  return { outcome: 'ok', poses, pointUpShare: poses.reduce((sum, { pointUp, share }) => sum + (pointUp ? share : 0), 0) };
+  return {
+    outcome: 'ok',
+    poses,
+    pointUpShare: poses.reduce((sum, { pointUp, share }) => sum + (pointUp ? share : 0), 0),
+  };
 }
 
 /** What stands and what it weighs: net submerged weight [N], its centre, the hull after all cuts. */
-export function readJig({ profile, cuts = [], masses, pointM, eyeM }: JigStandInput): { readonly weightN: number; readonly centre: XY; readonly hull: readonly XY[] } {
+export function readJig({ profile, cuts = [], masses, pointM, eyeM }: JigStandInput): {
+  readonly weightN: number;
+  readonly centre: XY;
+  readonly hull: readonly XY[];
+} {
   const J = JIG_STAND_LIMITS;
-  const coordinates = (field: string, point: XY) => point.forEach((value, k) => requireInRange(`${field}[${k}]`, value, J.coordinateM));
+  const coordinates = (field: string, point: XY) =>
+    point.forEach((value, k) => requireInRange(`${field}[${k}]`, value, J.coordinateM));
   requireInRange('profile', profile.length, J.profile);
   profile.forEach((point, i) => coordinates(`profile[${i}]`, point));
   requireInRange('masses', masses.length, J.masses);

@@ -7,7 +7,8 @@ export interface Cut {
   readonly normalRad: number;
 }
 
-const beyond = ([x, y]: XY, { atM, normalRad }: Cut): number => (x - atM[0]) * Math.cos(normalRad) + (y - atM[1]) * Math.sin(normalRad);
+const beyond = ([x, y]: XY, { atM, normalRad }: Cut): number =>
+  (x - atM[0]) * Math.cos(normalRad) + (y - atM[1]) * Math.sin(normalRad);
 
 /** What is left of a polygon after a cut (Sutherland and Hodgman 1974, CACM 17, 32); empty where all of it lies beyond. */
 export function clipped(profile: readonly XY[], cut: Cut): readonly XY[] {

@@ -15,9 +15,18 @@ describe('lineProperties: reference', () => {
   });
 
   it('needs nothing for lead core and lets a given figure outrank the class', () => {
-    expect(lineProperties({ material: 'lead-core' })).toMatchObject({ strengthN: 120, eaN: 800, massPerLengthKgPm: 2.8e-3, diameterM: 0.9e-3, normalDragFactor: 1.5 });
+    expect(lineProperties({ material: 'lead-core' })).toMatchObject({
+      strengthN: 120,
+      eaN: 800,
+      massPerLengthKgPm: 2.8e-3,
+      diameterM: 0.9e-3,
+      normalDragFactor: 1.5,
+    });
     expect(lineProperties({ material: 'lead-core', strengthN: 160 }).strengthN).toBe(160);
-    expect(lineProperties({ material: 'braid', strengthN: 100, diameterM: 0.3e-3 })).toMatchObject({ strengthN: 100, diameterM: 0.3e-3 });
+    expect(lineProperties({ material: 'braid', strengthN: 100, diameterM: 0.3e-3 })).toMatchObject({
+      strengthN: 100,
+      diameterM: 0.3e-3,
+    });
   });
 });
 
@@ -29,7 +38,10 @@ describe('lineProperties: invariants', () => {
       fc.property(fc.constantFrom(...materials), strength, (material, strengthN) => {
         const line = lineProperties({ material, strengthN });
         expect(lineProperties({ material, diameterM: line.diameterM }).strengthN).toBeCloseTo(strengthN, 6);
-        expect(line.diameterM).toBeCloseTo(Math.sqrt((4 * strengthN) / (Math.PI * LINE_MATERIALS[material].strengthPa)), 12);
+        expect(line.diameterM).toBeCloseTo(
+          Math.sqrt((4 * strengthN) / (Math.PI * LINE_MATERIALS[material].strengthPa)),
+          12,
+        );
       }),
     ));
 

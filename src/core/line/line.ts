@@ -36,21 +36,30 @@ export interface LineProperties {
  *
  * @throws {InputRangeError} at `strengthN` when neither load nor diameter is given (but for lead core).
  */
-export function lineProperties(input: LineInput, classes: Pick<Classes, 'lineMaterials'> = DEFAULT_CLASSES): LineProperties {
-  const F = input.strengthN === undefined ? undefined : requireInRange('strengthN', input.strengthN, LINE_LIMITS.strengthN);
-  const d = input.diameterM === undefined ? undefined : requireInRange('diameterM', input.diameterM, LINE_LIMITS.diameterM);
+export function lineProperties(
+  input: LineInput,
+  classes: Pick<Classes, 'lineMaterials'> = DEFAULT_CLASSES,
+): LineProperties {
+  const F =
+    input.strengthN === undefined ? undefined : requireInRange('strengthN', input.strengthN, LINE_LIMITS.strengthN);
+  const d =
+    input.diameterM === undefined ? undefined : requireInRange('diameterM', input.diameterM, LINE_LIMITS.diameterM);
   if (input.material === 'lead-core') {
     const { eaN, massPerLengthKgPm, normalDragFactor, tangentialCt } = LEAD_CORE;
     return {
       outcome: 'ok',
       diameterM: d ?? LEAD_CORE.diameterM,
       strengthN: F ?? LEAD_CORE.strengthN,
-      eaN, massPerLengthKgPm, normalDragFactor, tangentialCt,
+      eaN,
+      massPerLengthKgPm,
+      normalDragFactor,
+      tangentialCt,
     };
   }
   const { strengthPa, modulusPa, densityKgPm3, normalDragFactor, tangentialCt } = classes.lineMaterials[input.material];
   const diameterM = d ?? (F === undefined ? undefined : Math.sqrt((4 * F) / (Math.PI * strengthPa)));
-  if (diameterM === undefined) throw new InputRangeError('strengthN', Number.NaN, LINE_LIMITS.strengthN.min, LINE_LIMITS.strengthN.max);
+  if (diameterM === undefined)
+    throw new InputRangeError('strengthN', Number.NaN, LINE_LIMITS.strengthN.min, LINE_LIMITS.strengthN.max);
   const area = (Math.PI * diameterM ** 2) / 4;
   return {
     outcome: 'ok',
@@ -64,6 +73,10 @@ export function lineProperties(input: LineInput, classes: Pick<Classes, 'lineMat
 }
 
 /** Stretch [m] of a straight line under a pull [N], no further than at its breaking load. */
-export function straightStretchM(lengthM: number, pullN: number, line: Pick<LineProperties, 'eaN' | 'strengthN'>): number {
+export function straightStretchM(
+  lengthM: number,
+  pullN: number,
+  line: Pick<LineProperties, 'eaN' | 'strengthN'>,
+): number {
   return (lengthM * Math.min(pullN, line.strengthN)) / line.eaN;
 }

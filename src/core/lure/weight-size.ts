@@ -2,7 +2,11 @@ import { MATERIALS, type BodyMaterial } from '../defaults/sink-classes';
 import { WEIGHT_SHAPES, type WeightShape } from '../defaults/weight-shapes';
 
 /** Diameter across and length along the line [m] of a weight of a shape, from its mass [kg] and material. */
-export function weightSize(weight: { readonly massKg: number; readonly material: BodyMaterial; readonly shape: WeightShape }): {
+export function weightSize(weight: {
+  readonly massKg: number;
+  readonly material: BodyMaterial;
+  readonly shape: WeightShape;
+}): {
   readonly diameterM: number;
   readonly lengthM: number;
 } {

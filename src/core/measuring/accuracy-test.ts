@@ -1,7 +1,10 @@
 import { requireInRange, type Limits } from '../guard';
 import { meanOf, type Measured } from './readings';
 
-export const ACCURACY_TEST_LIMITS = { distanceM: { min: 1, max: 150 }, missM: { min: 0.01, max: 60 } } as const satisfies Record<string, Limits>;
+export const ACCURACY_TEST_LIMITS = {
+  distanceM: { min: 1, max: 150 },
+  missM: { min: 0.01, max: 60 },
+} as const satisfies Record<string, Limits>;
 
 export interface AccuracyTest {
   readonly distanceM: number;

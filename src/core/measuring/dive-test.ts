@@ -40,7 +40,14 @@ export interface DiveTestResult {
   readonly rmsDepthM: number | null;
 }
 
-const NOT_REACHED: DiveTestResult = { outcome: 'not-reached', dragAreaM2: null, downAreaM2: null, dragSpread: null, downSpread: null, rmsDepthM: null };
+const NOT_REACHED: DiveTestResult = {
+  outcome: 'not-reached',
+  dragAreaM2: null,
+  downAreaM2: null,
+  dragSpread: null,
+  downSpread: null,
+  rmsDepthM: null,
+};
 /** Dive over drag, from a spoon that hardly steers down to a plane that dives steeper than it drags: its logarithm. */
 const LN_SHARE = [-5, 1.5] as const;
 
@@ -56,14 +63,38 @@ const CLASS_SD = 0.25;
  * own spread, since depths alone fix that share well and the size badly. The spread of the dive area counts both as independent.
  * Outcome `not-reached`: no areas in reason make it run there.
  */
-export function diveTest({ water, segments, netWeightN, tipHeightM, classDragM2, classDiveM2, readings }: DiveTest): DiveTestResult {
+export function diveTest({
+  water,
+  segments,
+  netWeightN,
+  tipHeightM,
+  classDragM2,
+  classDiveM2,
+  readings,
+}: DiveTest): DiveTestResult {
   readings.forEach(({ speedMps, lineM, depthM }, i) => {
     requireInRange(`readings[${i}].speedMps`, speedMps, DIVE_TEST_LIMITS.speedMps);
     requireInRange(`readings[${i}].lineM`, lineM, DIVE_TEST_LIMITS.lineM);
-    requireInRange(`readings[${i}].depthM`, depthM, { ...DIVE_TEST_LIMITS.depthM, max: Math.min(lineM + segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0), DIVE_TEST_LIMITS.depthM.max) });
+    requireInRange(`readings[${i}].depthM`, depthM, {
+      ...DIVE_TEST_LIMITS.depthM,
+      max: Math.min(
+        lineM + segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0),
+        DIVE_TEST_LIMITS.depthM.max,
+      ),
+    });
   });
   const depthAt = ({ speedMps, lineM }: DiveReading, [drag, dive]: readonly [number, number]): number => {
-    const run = (wetM: number) => tow({ water, speedMps, segments: [{ ...segments[0]!, lengthM: wetM }, ...segments.slice(1)], end: { netWeightN, dragAreaM2: drag, downAreaM2: dive }, solve: { for: 'depth' } }, { shaped: false });
+    const run = (wetM: number) =>
+      tow(
+        {
+          water,
+          speedMps,
+          segments: [{ ...segments[0]!, lengthM: wetM }, ...segments.slice(1)],
+          end: { netWeightN, dragAreaM2: drag, downAreaM2: dive },
+          solve: { for: 'depth' },
+        },
+        { shaped: false },
+      );
     // The air part shortens the wet line; its angle changes little, so two rounds are enough.
     let wetM = lineM;
     for (let round = 0; round < 3; round += 1) {
@@ -74,11 +105,15 @@ export function diveTest({ water, segments, netWeightN, tipHeightM, classDragM2,
   };
   // Depth hangs on dive over drag far more than on their size, so that share is what is looked for; it starts where the
   // first reading has it with the drag of the class.
-  const under = (lnShare: number) => depthAt(readings[0]!, [classDragM2, classDragM2 * Math.exp(lnShare)]) - readings[0]!.depthM;
+  const under = (lnShare: number) =>
+    depthAt(readings[0]!, [classDragM2, classDragM2 * Math.exp(lnShare)]) - readings[0]!.depthM;
   const [lo, hi] = LN_SHARE;
   const [fLo, fHi] = [under(lo), under(hi)];
   if (fHi < 0) return NOT_REACHED;
-  const start = [Math.log(classDragM2), fLo >= 0 ? Math.log(classDiveM2 / classDragM2) : findRoot(under, { lo, hi, fLo, fHi }, 1e-3)];
+  const start = [
+    Math.log(classDragM2),
+    fLo >= 0 ? Math.log(classDiveM2 / classDragM2) : findRoot(under, { lo, hi, fLo, fHi }, 1e-3),
+  ];
   const areas = ([lnDrag, lnShare]: readonly number[]) => [Math.exp(lnDrag!), Math.exp(lnDrag! + lnShare!)] as const;
   const fit = leastSquares({
     observed: [...readings.map(({ depthM }) => depthM), start[0]!],
@@ -93,5 +128,12 @@ export function diveTest({ water, segments, netWeightN, tipHeightM, classDragM2,
   const worst = Math.max(...depths.map((each, i) => Math.abs(each) / readings[i]!.depthM));
   if (worst > 0.5) return NOT_REACHED;
   const [dragAreaM2, downAreaM2] = areas(fit.parameters);
-  return { outcome: 'ok', dragAreaM2, downAreaM2, dragSpread: fit.sd[0]!, downSpread: Math.hypot(fit.sd[0]!, fit.sd[1]!), rmsDepthM };
+  return {
+    outcome: 'ok',
+    dragAreaM2,
+    downAreaM2,
+    dragSpread: fit.sd[0]!,
+    downSpread: Math.hypot(fit.sd[0]!, fit.sd[1]!),
+    rmsDepthM,
+  };
 }

@@ -19,7 +19,10 @@ export interface Displaced {
   readonly spread: number;
 }
 
-export const FLOAT_TEST_LIMITS = { massKg: { min: 0, max: 20, exclusiveMin: true }, addedKg: { min: 0, max: 20 } } as const satisfies Record<string, Limits>;
+export const FLOAT_TEST_LIMITS = {
+  massKg: { min: 0, max: 20, exclusiveMin: true },
+  addedKg: { min: 0, max: 20 },
+} as const satisfies Record<string, Limits>;
 
 /** A single try finds the turn from floating to sinking to about a twentieth of what was added. */
 const LONE_TRY = 0.05;
@@ -37,7 +40,11 @@ export function floatTest({ water, massKg, addedKg, addedMaterial }: FloatTest):
   const { densityKgPm3: rho } = waterProperties(water);
   const m = requireInRange('massKg', massKg, FLOAT_TEST_LIMITS.massKg);
   addedKg.forEach((added, i) => requireInRange(`addedKg[${i}]`, added, FLOAT_TEST_LIMITS.addedKg));
-  const rhoAdded = requireInRange('density of addedMaterial', MATERIALS[addedMaterial].densityKgPm3, { min: rho, max: 25_000, exclusiveMin: true });
+  const rhoAdded = requireInRange('density of addedMaterial', MATERIALS[addedMaterial].densityKgPm3, {
+    min: rho,
+    max: 25_000,
+    exclusiveMin: true,
+  });
   const added: Measured = meanOf(addedKg, { step: STEP_KG, loneSd: LONE_TRY * addedKg[0]! });
   const volumeM3 = (m + added.value * (1 - rho / rhoAdded)) / rho;
   const volumeSdM3 = (added.sd * (1 - rho / rhoAdded)) / rho;

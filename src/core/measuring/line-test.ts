@@ -54,5 +54,11 @@ export function lineTest({ lengthM, pulls }: LineTest): LineTestResult {
     max: [start + 5],
   });
   const eaN = Math.exp(fit.parameters[0]!);
-  return { outcome: 'ok', eaN, eaSdN: eaN * fit.sd[0]!, spread: fit.sd[0]!, rmsStretchM: Math.sqrt(fit.residuals.reduce((sum, r) => sum + r ** 2, 0) / pulls.length) };
+  return {
+    outcome: 'ok',
+    eaN,
+    eaSdN: eaN * fit.sd[0]!,
+    spread: fit.sd[0]!,
+    rmsStretchM: Math.sqrt(fit.residuals.reduce((sum, r) => sum + r ** 2, 0) / pulls.length),
+  };
 }

@@ -22,7 +22,8 @@ describe('repeats', () => {
     expect(sd).toBeCloseTo(1 / Math.sqrt(3), 12);
     expect(spread).toBeCloseTo(sd / 11, 12);
   });
-  it('never beat the instrument', () => expect(meanOf([5, 5, 5, 5], { step: 0.1, loneSd: 0 }).sd).toBeCloseTo(0.1 / Math.sqrt(12), 12));
+  it('never beat the instrument', () =>
+    expect(meanOf([5, 5, 5, 5], { step: 0.1, loneSd: 0 }).sd).toBeCloseTo(0.1 / Math.sqrt(12), 12));
   it('want one at least', () => expect(() => meanOf([], { step: 1, loneSd: 1 })).toThrow(InputRangeError));
 });
 
@@ -36,37 +37,56 @@ describe('weighing a pile', () => {
     const alone = weighed({ pilesKg: [0.0007], count: 1, stepKg: 1e-4 });
     expect(alone.sd / weighed({ pilesKg: [0.014], count: 20, stepKg: 1e-4 }).sd).toBeCloseTo(20, 9);
   });
-  it('refuses an empty scale', () => expect(() => weighed({ pilesKg: [0], count: 1, stepKg: 1e-4 })).toThrow(/pilesKg\[0\]/));
+  it('refuses an empty scale', () =>
+    expect(() => weighed({ pilesKg: [0], count: 1, stepKg: 1e-4 })).toThrow(/pilesKg\[0\]/));
 });
 
 describe('float test', () => {
   it('finds the volume by Archimedes, whatever was hung on it', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.002, max: 0.2, noNaN: true }), fc.double({ min: 1.02, max: 3, noNaN: true }), fc.constantFrom('lead', 'tungsten', 'steel', 'brass'), (massKg, times, addedMaterial) => {
-        const rho = 999.1026; // fresh, 15 °C
-        const volumeM3 = (massKg * times) / rho;
-        const density = { lead: 11340, tungsten: 17500, steel: 7850, brass: 8500 }[addedMaterial as 'lead'];
-        const added = (rho * volumeM3 - massKg) / (1 - rho / density);
-        const found = floatTest({ water: WATER, massKg, addedKg: [added], addedMaterial: addedMaterial as 'lead' });
-        expect(found.volumeM3 / volumeM3).toBeCloseTo(1, 5);
-        expect(found.densityKgPm3).toBeCloseTo(massKg / found.volumeM3, 9);
-      }),
+      fc.property(
+        fc.double({ min: 0.002, max: 0.2, noNaN: true }),
+        fc.double({ min: 1.02, max: 3, noNaN: true }),
+        fc.constantFrom('lead', 'tungsten', 'steel', 'brass'),
+        (massKg, times, addedMaterial) => {
+          const rho = 999.1026; // fresh, 15 °C
+          const volumeM3 = (massKg * times) / rho;
+          const density = { lead: 11340, tungsten: 17500, steel: 7850, brass: 8500 }[addedMaterial as 'lead'];
+          const added = (rho * volumeM3 - massKg) / (1 - rho / density);
+          const found = floatTest({ water: WATER, massKg, addedKg: [added], addedMaterial: addedMaterial as 'lead' });
+          expect(found.volumeM3 / volumeM3).toBeCloseTo(1, 5);
+          expect(found.densityKgPm3).toBeCloseTo(massKg / found.volumeM3, 9);
+        },
+      ),
     ));
-  it('refuses an added mass that floats', () => expect(() => floatTest({ water: WATER, massKg: 0.01, addedKg: [0.001], addedMaterial: 'soft-floating' })).toThrow(/addedMaterial/));
+  it('refuses an added mass that floats', () =>
+    expect(() => floatTest({ water: WATER, massKg: 0.01, addedKg: [0.001], addedMaterial: 'soft-floating' })).toThrow(
+      /addedMaterial/,
+    ));
 });
 
 describe('sink test', () => {
   const body = { massKg: 0.012, volumeM3: 5e-6 };
   /** The fall by the sink model, which integrates where the fit uses a closed form. */
   const fall = (dragAreaM2: number, depthM: number) =>
-    sink({ water: WATER, bodies: [{ ...body, dragAreaM2 }], line: { diameterM: 1e-6, densityKgPm3: 1000, tangentialCt: 0 }, mode: 'free', depthsM: [depthM] }).table[0]!.timeS!;
+    sink({
+      water: WATER,
+      bodies: [{ ...body, dragAreaM2 }],
+      line: { diameterM: 1e-6, densityKgPm3: 1000, tangentialCt: 0 },
+      mode: 'free',
+      depthsM: [depthM],
+    }).table[0]!.timeS!;
 
   it('gives back the drag area that the sink model fell with', () =>
     fc.assert(
-      fc.property(fc.double({ min: 1e-4, max: 3e-3, noNaN: true }), fc.double({ min: 0.4, max: 4, noNaN: true }), (A, depthM) => {
-        const result = sinkTest({ water: WATER, ...body, falls: [{ depthM, timeS: fall(A, depthM) }] });
-        expect(result.outcome === 'ok' && result.dragAreaM2 / A).toBeCloseTo(1, 3);
-      }),
+      fc.property(
+        fc.double({ min: 1e-4, max: 3e-3, noNaN: true }),
+        fc.double({ min: 0.4, max: 4, noNaN: true }),
+        (A, depthM) => {
+          const result = sinkTest({ water: WATER, ...body, falls: [{ depthM, timeS: fall(A, depthM) }] });
+          expect(result.outcome === 'ok' && result.dragAreaM2 / A).toBeCloseTo(1, 3);
+        },
+      ),
       { numRuns: 25 },
     ));
   it('is surer in deeper water, and says how deep is deep enough', () => {
@@ -78,9 +98,21 @@ describe('sink test', () => {
     expect(at(2).spread).toBeLessThan(at(0.5).spread);
     expect(at(at(1).depthForTenthM).spread).toBeCloseTo(0.1, 2);
   });
-  it('knows a floater', () => expect(sinkTest({ water: WATER, massKg: 0.004, volumeM3: 5e-6, falls: [{ depthM: 1, timeS: 3 }] })).toEqual({ outcome: 'floats' }));
+  it('knows a floater', () =>
+    expect(sinkTest({ water: WATER, massKg: 0.004, volumeM3: 5e-6, falls: [{ depthM: 1, timeS: 3 }] })).toEqual({
+      outcome: 'floats',
+    }));
   it('refuses a fall quicker than without drag, by its place', () =>
-    expect(() => sinkTest({ water: WATER, ...body, falls: [{ depthM: 1, timeS: 2 }, { depthM: 1, timeS: 0.3 }] })).toThrow(/falls\[1\]\.timeS/));
+    expect(() =>
+      sinkTest({
+        water: WATER,
+        ...body,
+        falls: [
+          { depthM: 1, timeS: 2 },
+          { depthM: 1, timeS: 0.3 },
+        ],
+      }),
+    ).toThrow(/falls\[1\]\.timeS/));
 });
 
 describe('pull test', () => {
@@ -91,7 +123,8 @@ describe('pull test', () => {
     expect(result.leastN).toBe(60);
   });
   it('needs no line for a hook', () => expect(pullTest({ pullsN: [90], stepN: 1 }).share).toBeNull());
-  it('refuses a knot far stronger than its line', () => expect(() => pullTest({ pullsN: [60, 120], stepN: 1, onLineN: 80 })).toThrow(/pullsN\[1\]/));
+  it('refuses a knot far stronger than its line', () =>
+    expect(() => pullTest({ pullsN: [60, 120], stepN: 1, onLineN: 80 })).toThrow(/pullsN\[1\]/));
 });
 
 describe('line test', () => {
@@ -103,19 +136,37 @@ describe('line test', () => {
       }),
     ));
   it('is Σs²-weighted: the long stretch counts most', () => {
-    const result = lineTest({ lengthM: 10, pulls: [{ forceN: 10, stretchM: 0.1 }, { forceN: 20, stretchM: 0.22 }] });
+    const result = lineTest({
+      lengthM: 10,
+      pulls: [
+        { forceN: 10, stretchM: 0.1 },
+        { forceN: 20, stretchM: 0.22 },
+      ],
+    });
     // c = Σ F·s / Σ F², EA = L/c.
     expect(result.eaN).toBeCloseTo((10 * 500) / (10 * 0.1 + 20 * 0.22), 4);
   });
   it.each([
     [[{ forceN: 10, stretchM: 7 }], /pulls\[0\]\.stretchM/],
-    [[{ forceN: 10, stretchM: 0.3 }, { forceN: 20, stretchM: 0.2 }], /pulls\[1\]\.stretchM/],
-  ])('refuses what a line cannot do', (pulls, message) => expect(() => lineTest({ lengthM: 10, pulls })).toThrow(message));
+    [
+      [
+        { forceN: 10, stretchM: 0.3 },
+        { forceN: 20, stretchM: 0.2 },
+      ],
+      /pulls\[1\]\.stretchM/,
+    ],
+  ])('refuses what a line cannot do', (pulls, message) =>
+    expect(() => lineTest({ lengthM: 10, pulls })).toThrow(message),
+  );
 });
 
 describe('clutch test', () => {
   it('finds the line through marks, and sees through a part-empty spool', () => {
-    const fit = clutchTest([{ mark: 2, pullN: 10, fill: 1 }, { mark: 6, pullN: 30, fill: 1 }, { mark: 4, pullN: 25, fill: 0.8 }]);
+    const fit = clutchTest([
+      { mark: 2, pullN: 10, fill: 1 },
+      { mark: 6, pullN: 30, fill: 1 },
+      { mark: 4, pullN: 25, fill: 0.8 },
+    ]);
     if (fit.outcome !== 'ok') throw new Error(fit.outcome);
     expect(fit.perMarkN).toBeCloseTo(5, 4);
     expect(fit.atZeroN).toBeCloseTo(0, 3);
@@ -123,7 +174,10 @@ describe('clutch test', () => {
     expect(fit.strongestN).toBeCloseTo(30, 9);
   });
   it('knows one mark only from readings at one mark', () => {
-    const fit = clutchTest([{ mark: 3, pullN: 20, fill: 1 }, { mark: 3, pullN: 22, fill: 1 }]);
+    const fit = clutchTest([
+      { mark: 3, pullN: 20, fill: 1 },
+      { mark: 3, pullN: 22, fill: 1 },
+    ]);
     expect(fit.outcome).toBe('one-mark');
     expect(fit.outcome === 'one-mark' && fit.pullAtFullN).toBeGreaterThan(20);
   });
@@ -144,7 +198,15 @@ describe('set test', () => {
     expect(found.takeUpM).toBeCloseTo(takeUp, 9);
     expect(found.slack.value).toBeCloseTo(takeUp - (T * 15) / 2400 - bend.yieldM, 9);
   });
-  it('refuses a peak that the sweep cannot reach', () => expect(() => setTest({ rod, sweep: { startRad: 1.7, endRad: 1.8, stepBackM: 0 }, line: { lengthM: 15, eaN: 500 }, peaksN: [80] })).toThrow(InputRangeError));
+  it('refuses a peak that the sweep cannot reach', () =>
+    expect(() =>
+      setTest({
+        rod,
+        sweep: { startRad: 1.7, endRad: 1.8, stepBackM: 0 },
+        line: { lengthM: 15, eaN: 500 },
+        peaksN: [80],
+      }),
+    ).toThrow(InputRangeError));
 });
 
 describe('window test', () => {
@@ -152,5 +214,6 @@ describe('window test', () => {
     expect(windowTest({ startsMps: [0.6, 0.8], failsMps: [] })).toMatchObject({ from: { value: 0.7 }, to: null });
     expect(windowTest({ startsMps: [0.6], failsMps: [2, 2.2] }).to?.value).toBeCloseTo(2.1, 12);
   });
-  it('refuses one that rolls before it starts', () => expect(() => windowTest({ startsMps: [1], failsMps: [0.8] })).toThrow(/failsMps\[0\]/));
+  it('refuses one that rolls before it starts', () =>
+    expect(() => windowTest({ startsMps: [1], failsMps: [0.8] })).toThrow(/failsMps\[0\]/));
 });

@@ -21,7 +21,10 @@ export interface PullTestResult {
   readonly leastN: number;
 }
 
-export const PULL_TEST_LIMITS = { pullN: { min: 0, max: 5000, exclusiveMin: true }, stepN: { min: 0, max: 100 } } as const satisfies Record<string, Limits>;
+export const PULL_TEST_LIMITS = {
+  pullN: { min: 0, max: 5000, exclusiveMin: true },
+  stepN: { min: 0, max: 100 },
+} as const satisfies Record<string, Limits>;
 
 /** Spread of a lone pull: knots tied by one hand scatter by about a tenth. */
 const LONE_SPREAD = 0.1;

@@ -17,10 +17,16 @@ export const READINGS_COUNT = { min: 1, max: 100 } as const satisfies Limits;
  * repeats do not take away. One reading has no scatter of its own; it takes `loneSd` instead.
  * Source: GUM 1995 (JCGM 100), 4.2.3 and F.2.2.1.
  */
-export function meanOf(readings: readonly number[], options: { readonly step: number; readonly loneSd: number }): Measured {
+export function meanOf(
+  readings: readonly number[],
+  options: { readonly step: number; readonly loneSd: number },
+): Measured {
   const n = requireInRange('readings', readings.length, READINGS_COUNT);
   const value = readings.reduce((sum, reading) => sum + reading, 0) / n;
-  const scatter = n === 1 ? options.loneSd : Math.sqrt(readings.reduce((sum, reading) => sum + (reading - value) ** 2, 0) / (n - 1) / n);
+  const scatter =
+    n === 1
+      ? options.loneSd
+      : Math.sqrt(readings.reduce((sum, reading) => sum + (reading - value) ** 2, 0) / (n - 1) / n);
   const sd = Math.hypot(scatter, options.step / Math.sqrt(12));
   return { value, sd, spread: sd / Math.abs(value) };
 }

@@ -22,7 +22,12 @@ export interface SetTestResult {
   readonly takeUpM: number;
 }
 
-export const SET_TEST_LIMITS = { peakN: { min: 0, max: 1000, exclusiveMin: true }, lineLengthM: { min: 1, max: 100 }, eaN: { min: 1, max: 1e6 }, stepBackM: { min: 0, max: 10 } } as const satisfies Record<string, Limits>;
+export const SET_TEST_LIMITS = {
+  peakN: { min: 0, max: 1000, exclusiveMin: true },
+  lineLengthM: { min: 1, max: 100 },
+  eaN: { min: 1, max: 1e6 },
+  stepBackM: { min: 0, max: 10 },
+} as const satisfies Record<string, Limits>;
 
 /** Sets by one hand scatter by about a tenth; a luggage scale reads to a fifth of a newton. */
 const LONE_SPREAD = 0.1;
@@ -42,17 +47,25 @@ export function setTest({ rod, sweep, line, peaksN }: SetTest): SetTestResult {
   const EA = requireInRange('line.eaN', line.eaN, SET_TEST_LIMITS.eaN);
   const reachM = L + resolved.lengthM;
   const tip = (angle: number) => tipToHookM({ rod: resolved, reachM }, angle);
-  const takeUpM = tip(sweep.endRad) - tip(sweep.startRad) + requireInRange('sweep.stepBackM', sweep.stepBackM, SET_TEST_LIMITS.stepBackM);
+  const takeUpM =
+    tip(sweep.endRad) -
+    tip(sweep.startRad) +
+    requireInRange('sweep.stepBackM', sweep.stepBackM, SET_TEST_LIMITS.stepBackM);
   requireInRange('take-up of the sweep', takeUpM, { min: 0, max: 100, exclusiveMin: true });
   const bends = peaksN.map((T) => bendRod(resolved, T, sweep.endRad));
   const moments = peaksN.map((T, i) => T * bends[i]!.leverArmM);
   const slacks = peaksN.map((T, i) => takeUpM - (T * L) / EA - bends[i]!.yieldM);
-  slacks.forEach((slack, i) => requireInRange(`peaksN[${i}] leaves slack`, slack, { min: -SLACK_TOLERANCE_M, max: 100 }));
+  slacks.forEach((slack, i) =>
+    requireInRange(`peaksN[${i}] leaves slack`, slack, { min: -SLACK_TOLERANCE_M, max: 100 }),
+  );
   const lever = bends[0]!.leverArmM;
   return {
     outcome: 'ok',
     peakMoment: meanOf(moments, { step: STEP_N * lever, loneSd: LONE_SPREAD * moments[0]! }),
-    slack: meanOf(slacks.map((slack) => Math.max(0, slack)), { step: 0.02, loneSd: 0.1 }),
+    slack: meanOf(
+      slacks.map((slack) => Math.max(0, slack)),
+      { step: 0.02, loneSd: 0.1 },
+    ),
     takeUpM,
   };
 }

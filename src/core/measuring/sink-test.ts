@@ -31,7 +31,11 @@ export type SinkTestResult =
     }
   | { readonly outcome: 'floats' };
 
-export const SINK_TEST_LIMITS = { depthM: { min: 0.05, max: 50 }, timeS: { min: 0, max: 3600, exclusiveMin: true }, falls: { min: 1, max: 100 } } as const satisfies Record<string, Limits>;
+export const SINK_TEST_LIMITS = {
+  depthM: { min: 0.05, max: 50 },
+  timeS: { min: 0, max: 3600, exclusiveMin: true },
+  falls: { min: 1, max: 100 },
+} as const satisfies Record<string, Limits>;
 
 /** A thumb on a stopwatch, at the start and at the end together: one standard deviation [s]. */
 const WATCH_SD_S = 0.15;

@@ -30,7 +30,12 @@ export function windowTest({ startsMps, failsMps }: WindowTest): WindowTestResul
   const from = meanOf(startsMps, { step: STEP_MPS, loneSd: LONE_SPREAD * (startsMps[0] ?? 0) });
   failsMps.forEach((speed, i) => {
     requireInRange(`failsMps[${i}]`, speed, WINDOW_TEST_LIMITS.speedMps);
-    if (speed <= from.value) throw new InputRangeError(`failsMps[${i}]`, speed, from.value, WINDOW_TEST_LIMITS.speedMps.max);
+    if (speed <= from.value)
+      throw new InputRangeError(`failsMps[${i}]`, speed, from.value, WINDOW_TEST_LIMITS.speedMps.max);
   });
-  return { outcome: 'ok', from, to: failsMps.length === 0 ? null : meanOf(failsMps, { step: STEP_MPS, loneSd: LONE_SPREAD * failsMps[0]! }) };
+  return {
+    outcome: 'ok',
+    from,
+    to: failsMps.length === 0 ? null : meanOf(failsMps, { step: STEP_MPS, loneSd: LONE_SPREAD * failsMps[0]! }),
+  };
 }

@@ -1,5 +1,12 @@
 export { findRoot, type Bracket } from './find-root';
-export { eventIn, hermite, integrate, type Derivative, type IntegrationOptions, type IntegrationStep } from './integrate';
+export {
+  eventIn,
+  hermite,
+  integrate,
+  type Derivative,
+  type IntegrationOptions,
+  type IntegrationStep,
+} from './integrate';
 export { leastSquares, type LeastSquares } from './least-squares';
 export { seeded } from './seeded';
 export { sobol, SOBOL_MOST_DIMENSIONS } from './sobol';

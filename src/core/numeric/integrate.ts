@@ -38,7 +38,15 @@ export function integrate(
 ): number {
   const n = start.y.length;
   const k = Array.from({ length: 7 }, () => new Float64Array(n));
-  const [k1, k2, k3, k4, k5, k6, k7] = k as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
+  const [k1, k2, k3, k4, k5, k6, k7] = k as [
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ];
   let y = Float64Array.from(start.y);
   const stage = new Float64Array(n);
   let t = start.t;
@@ -104,7 +112,11 @@ export function hermite(step: IntegrationStep, i: number, t: number): number {
 export function eventIn(step: IntegrationStep, g: (at: (i: number) => number) => number): number | null {
   const [fLo, fHi] = [g((i) => step.y0[i]!), g((i) => step.y1[i]!)];
   if (fLo === 0 || fLo > 0 === fHi > 0) return null;
-  return findRoot((t) => g((i) => hermite(step, i, t)), { lo: step.t0, hi: step.t1, fLo, fHi }, 1e-12 * Math.max(Math.abs(step.t1), step.t1 - step.t0));
+  return findRoot(
+    (t) => g((i) => hermite(step, i, t)),
+    { lo: step.t0, hi: step.t1, fLo, fHi },
+    1e-12 * Math.max(Math.abs(step.t1), step.t1 - step.t0),
+  );
 }
 
 const A2 = [1 / 5];

@@ -40,18 +40,31 @@ export function leastSquares({ observed, sd, model, start, min, max }: LeastSqua
   // Everything in units of its spread: the package's own weights divide where they should multiply (5.1.0).
   const scaled = (values: readonly number[]) => values.map((value, i) => value / sd[i]!);
   const y = scaled(observed);
-  const { parameters: parameterValues, iterations } = settle(y, (parameters) => scaled(model(parameters)), { start, min, max });
+  const { parameters: parameterValues, iterations } = settle(y, (parameters) => scaled(model(parameters)), {
+    start,
+    min,
+    max,
+  });
   const said = model(parameterValues);
   const residuals = observed.map((value, i) => value - said[i]!);
   const chiSquared = residuals.reduce((sum, residual, i) => sum + (residual / sd[i]!) ** 2, 0);
   const spare = observed.length - start.length;
   const scale = spare > 0 ? Math.max(1, chiSquared / spare) : 1;
   const variances = inverseDiagonal(normalMatrix(model, parameterValues, sd));
-  return { parameters: parameterValues, sd: variances.map((variance) => Math.sqrt(variance * scale)), residuals, iterations };
+  return {
+    parameters: parameterValues,
+    sd: variances.map((variance) => Math.sqrt(variance * scale)),
+    residuals,
+    iterations,
+  };
 }
 
 /** The package stops only at a perfect fit, so it is run a few steps at a time until the sum of squares stays. */
-function settle(y: readonly number[], said: (parameters: readonly number[]) => readonly number[], { start, min, max }: Pick<LeastSquaresInput, 'start' | 'min' | 'max'>) {
+function settle(
+  y: readonly number[],
+  said: (parameters: readonly number[]) => readonly number[],
+  { start, min, max }: Pick<LeastSquaresInput, 'start' | 'min' | 'max'>,
+) {
   let parameters = [...start];
   let error = Infinity;
   let iterations = 0;
@@ -63,7 +76,15 @@ function settle(y: readonly number[], said: (parameters: readonly number[]) => r
         const figures = [...said(tried), 0];
         return (i) => figures[i]!;
       },
-      { initialValues: parameters, minValues: [...min], maxValues: [...max], maxIterations: RUN, gradientDifference: STEP, centralDifference: true, errorTolerance: 1e-12 },
+      {
+        initialValues: parameters,
+        minValues: [...min],
+        maxValues: [...max],
+        maxIterations: RUN,
+        gradientDifference: STEP,
+        centralDifference: true,
+        errorTolerance: 1e-12,
+      },
     );
     iterations += run.iterations;
     const gained = error - run.parameterError;
@@ -75,7 +96,11 @@ function settle(y: readonly number[], said: (parameters: readonly number[]) => r
 }
 
 /** JᵀWJ by central differences. */
-function normalMatrix(model: LeastSquaresInput['model'], parameters: readonly number[], sd: readonly number[]): number[][] {
+function normalMatrix(
+  model: LeastSquaresInput['model'],
+  parameters: readonly number[],
+  sd: readonly number[],
+): number[][] {
   const slopes = parameters.map((_, k) => {
     const moved = (by: number) => model(parameters.map((value, j) => (j === k ? value + by : value)));
     const [up, down] = [moved(STEP), moved(-STEP)];

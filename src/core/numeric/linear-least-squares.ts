@@ -43,4 +43,5 @@ export function linearLeastSquares(A: readonly (readonly number[])[], b: readonl
   return { solution, independence: A.length < n ? 0 : independence };
 }
 
-const sum = (a: readonly number[], b: readonly number[]): number => a.reduce((total, value, i) => total + value * b[i]!, 0);
+const sum = (a: readonly number[], b: readonly number[]): number =>
+  a.reduce((total, value, i) => total + value * b[i]!, 0);

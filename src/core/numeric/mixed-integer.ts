@@ -43,7 +43,18 @@ export interface Solved {
  */
 export function solveMixedInteger(program: Program): Solved {
   if (!solver) throw new Error('loadMixedInteger must have run before a program is solved');
-  const { Status: status, ObjectiveValue: value, Columns: columns } = solver.solve(textOf(program), { mip_rel_gap: 0, mip_abs_gap: 1e-9, mip_feasibility_tolerance: 1e-9, output_flag: false, random_seed: 1, ...(program.limitS === undefined ? {} : { time_limit: program.limitS }) });
+  const {
+    Status: status,
+    ObjectiveValue: value,
+    Columns: columns,
+  } = solver.solve(textOf(program), {
+    mip_rel_gap: 0,
+    mip_abs_gap: 1e-9,
+    mip_feasibility_tolerance: 1e-9,
+    output_flag: false,
+    random_seed: 1,
+    ...(program.limitS === undefined ? {} : { time_limit: program.limitS }),
+  });
   const at = (name: string) => (columns[name] as { readonly Primal?: number } | undefined)?.Primal ?? 0;
   switch (status) {
     case 'Optimal':
@@ -59,13 +70,20 @@ export function solveMixedInteger(program: Program): Solved {
 
 /** The program in the text that solvers read. */
 function textOf({ sense, objective, rows, binary, integer = [], relaxed = false }: Program): string {
-  const sum = (terms: readonly Term[]) => terms.map(([factor, name]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`).join(' ') || `0 ${binary[0] ?? integer[0]}`;
+  const sum = (terms: readonly Term[]) =>
+    terms.map(([factor, name]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`).join(' ') ||
+    `0 ${binary[0] ?? integer[0]}`;
   return [
     sense,
     ` obj: ${sum(objective)}`,
     'Subject To',
     ...rows.map(({ terms, is, bound }, i) => ` r${i}: ${sum(terms)} ${is} ${bound}`),
-    ...(relaxed ? ['Bounds', ...binary.map((name) => ` 0 <= ${name} <= 1`)] : [...(binary.length > 0 ? ['Binary', ` ${binary.join(' ')}`] : []), ...(integer.length > 0 ? ['General', ` ${integer.join(' ')}`] : [])]),
+    ...(relaxed
+      ? ['Bounds', ...binary.map((name) => ` 0 <= ${name} <= 1`)]
+      : [
+          ...(binary.length > 0 ? ['Binary', ` ${binary.join(' ')}`] : []),
+          ...(integer.length > 0 ? ['General', ` ${integer.join(' ')}`] : []),
+        ]),
     'End',
   ].join('\n');
 }

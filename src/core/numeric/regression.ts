@@ -11,7 +11,9 @@ export function regression(rows: readonly (readonly number[])[]): (figures: read
   if (n <= d + 1 || d === 0) return none;
   const means = Array.from({ length: d }, (_, j) => rows.reduce((sum, row) => sum + row[j]!, 0) / n);
   const X = rows.map((row) => row.map((x, j) => x - means[j]!));
-  const A = Array.from({ length: d }, (_, i) => Array.from({ length: i + 1 }, (_, j) => X.reduce((sum, row) => sum + row[i]! * row[j]!, 0)));
+  const A = Array.from({ length: d }, (_, i) =>
+    Array.from({ length: i + 1 }, (_, j) => X.reduce((sum, row) => sum + row[i]! * row[j]!, 0)),
+  );
   const G = cholesky(A);
   return (figures) => {
     const mean = figures.reduce((sum, y) => sum + y, 0) / n;
@@ -19,7 +21,10 @@ export function regression(rows: readonly (readonly number[])[]): (figures: read
     const total = Y.reduce((sum, y) => sum + y * y, 0);
     // Rounding of equal figures is no variance.
     if (total <= n * (1e-12 * mean) ** 2) return none();
-    const b = solve(G, Array.from({ length: d }, (_, j) => X.reduce((sum, row, i) => sum + row[j]! * Y[i]!, 0)));
+    const b = solve(
+      G,
+      Array.from({ length: d }, (_, j) => X.reduce((sum, row, i) => sum + row[j]! * Y[i]!, 0)),
+    );
     return b.map((each, j) => (each ** 2 * A[j]![j]!) / total);
   };
 }

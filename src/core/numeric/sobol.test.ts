@@ -5,15 +5,22 @@ import { regression, seeded, sobol, SOBOL_MOST_DIMENSIONS } from '.';
 describe('sobol', () => {
   const points = sobol(60, 256, seeded(1));
   it('puts one point in each 256th of every coordinate', () => {
-    for (let d = 0; d < 60; d += 1) expect(new Set(points.map((point) => Math.floor(point[d]! * 256))).size, `coordinate ${d}`).toBe(256);
+    for (let d = 0; d < 60; d += 1)
+      expect(new Set(points.map((point) => Math.floor(point[d]! * 256))).size, `coordinate ${d}`).toBe(256);
   });
   it('keeps coordinates apart: no two are the same or mirrored', () => {
-    const correlation = (a: number, b: number) => points.reduce((sum, point) => sum + (point[a]! - 0.5) * (point[b]! - 0.5), 0) / (256 / 12);
-    for (let a = 0; a < 60; a += 1) for (let b = 0; b < a; b += 1) expect(Math.abs(correlation(a, b)), `${a}, ${b}`).toBeLessThan(0.3);
+    const correlation = (a: number, b: number) =>
+      points.reduce((sum, point) => sum + (point[a]! - 0.5) * (point[b]! - 0.5), 0) / (256 / 12);
+    for (let a = 0; a < 60; a += 1)
+      for (let b = 0; b < a; b += 1) expect(Math.abs(correlation(a, b)), `${a}, ${b}`).toBeLessThan(0.3);
   });
   // Chance would be off by √((1 + 1/48)⁵ − 1)/16 = 0.021; points that fill the cube by a fifth of that at most.
   it('integrates a smooth function better than chance: ∏(1 + (x−½)/2) over five coordinates', () => {
-    const mean = points.reduce((sum, point) => sum + point.slice(0, 5).reduce((product, x) => product * (1 + (x - 0.5) / 2), 1), 0) / 256;
+    const mean =
+      points.reduce(
+        (sum, point) => sum + point.slice(0, 5).reduce((product, x) => product * (1 + (x - 0.5) / 2), 1),
+        0,
+      ) / 256;
     expect(Math.abs(mean - 1)).toBeLessThan(0.021 / 5);
   });
   it('gives as many coordinates as it says, and no more', () => {

@@ -11,13 +11,15 @@ const BITS = 30;
  * Source: Sobol' 1967; Bratley and Fox 1988, ACM TOMS 14, 88; digital shift: Matoušek 1998.
  */
 export function sobol(dimensions: number, count: number, random: () => number): readonly (readonly number[])[] {
-  if (dimensions > SOBOL_MOST_DIMENSIONS) throw new RangeError(`${dimensions} dimensions, at most ${SOBOL_MOST_DIMENSIONS}`);
+  if (dimensions > SOBOL_MOST_DIMENSIONS)
+    throw new RangeError(`${dimensions} dimensions, at most ${SOBOL_MOST_DIMENSIONS}`);
   const polynomials = primitivePolynomials(dimensions - 1);
   const directions = [firstDirections()];
   const leading = new Set([leadingRow(directions[0]!)]);
   for (const polynomial of polynomials) {
     let v = directionsOf(polynomial, random);
-    for (let tries = 0; leading.has(leadingRow(v)) && tries < MOST_TRIES; tries += 1) v = directionsOf(polynomial, random);
+    for (let tries = 0; leading.has(leadingRow(v)) && tries < MOST_TRIES; tries += 1)
+      v = directionsOf(polynomial, random);
     leading.add(leadingRow(v));
     directions.push(v);
   }
@@ -39,7 +41,8 @@ export function sobol(dimensions: number, count: number, random: () => number): 
 const MOST_TRIES = 64;
 
 /** How the leading digit of a coordinate hangs on the digits of the index, over the first 256 points. */
-const leadingRow = (v: readonly number[]): number => v.slice(0, 8).reduce((row, each, k) => row | ((each >>> (BITS - 1)) << k), 0);
+const leadingRow = (v: readonly number[]): number =>
+  v.slice(0, 8).reduce((row, each, k) => row | ((each >>> (BITS - 1)) << k), 0);
 
 const firstDirections = () => Array.from({ length: BITS }, (_, k) => 2 ** (BITS - 1 - k));
 
@@ -70,7 +73,8 @@ function lowestZero(i: number): number {
 function primitivePolynomials(count: number): number[] {
   const found: number[] = [];
   for (let degree = 1; found.length < count; degree += 1) {
-    for (let p = 2 ** degree + 1; p < 2 ** (degree + 1) && found.length < count; p += 2) if (isPrimitive(p, degree)) found.push(p);
+    for (let p = 2 ** degree + 1; p < 2 ** (degree + 1) && found.length < count; p += 2)
+      if (isPrimitive(p, degree)) found.push(p);
   }
   return found;
 }

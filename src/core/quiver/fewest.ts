@@ -15,7 +15,11 @@ export function fewest({ scores, allowed, pinned }: Table, presentations: readon
     sense: 'Minimize',
     objective: allowed.map((r) => [1, rodOfIndex(r)]),
     rows: [
-      ...presentations.map((p) => ({ terms: allowed.filter((r) => scores[r]![p]! >= floor).map((r) => [1, rodOfIndex(r)] as const), is: '>=' as const, bound: 1 })),
+      ...presentations.map((p) => ({
+        terms: allowed.filter((r) => scores[r]![p]! >= floor).map((r) => [1, rodOfIndex(r)] as const),
+        is: '>=' as const,
+        bound: 1,
+      })),
       ...[...new Set(pinned)].map((r) => ({ terms: [[1, rodOfIndex(r)] as const], is: '=' as const, bound: 1 })),
     ],
     binary: allowed.map(rodOfIndex),

@@ -1,2 +1,11 @@
 export { quiver, QUIVER_LIMITS, totalOf, type Quiver, type QuiverInput } from './quiver';
-export { SCORE_PARTS, scoreRods, territories, wantsOf, type RodScore, type ScorePart, type Territory, type Wants } from './score';
+export {
+  SCORE_PARTS,
+  scoreRods,
+  territories,
+  wantsOf,
+  type RodScore,
+  type ScorePart,
+  type Territory,
+  type Wants,
+} from './score';

@@ -22,7 +22,12 @@ export type QuiverInput = QuiverBase &
   (
     | { readonly mode: 'cover'; readonly floor: number }
     | { readonly mode: 'best-k'; readonly k: number }
-    | { readonly mode: 'budget'; readonly budget: number; readonly prices: readonly number[]; readonly owned: readonly (0 | 1)[] }
+    | {
+        readonly mode: 'budget';
+        readonly budget: number;
+        readonly prices: readonly number[];
+        readonly owned: readonly (0 | 1)[];
+      }
   );
 
 export interface Quiver {
@@ -71,10 +76,22 @@ export function* quiver(input: QuiverInput): Steps<Quiver> {
       yield { done: 0, of: 2 };
       const least = fewest(table, covered, floor);
       yield { done: 1, of: 2 };
-      const best = yield* bestTotal(table, { costs: scores.map(() => 1), most: least.count }, { presentations: covered, floor });
+      const best = yield* bestTotal(
+        table,
+        { costs: scores.map(() => 1), most: least.count },
+        { presentations: covered, floor },
+      );
       const rods = best.outcome === 'infeasible' ? least.rods : best.rods;
-      const told = { rods, count: rods.length, totalScore: totalOf(scores, rods), bound: least.bound, gap: least.proved ? 0 : (rods.length - least.bound) / rods.length };
-      return uncovered.length > 0 ? { outcome: 'not-coverable', ...told, uncovered } : { outcome: least.proved ? 'optimal' : 'within-gap', ...told };
+      const told = {
+        rods,
+        count: rods.length,
+        totalScore: totalOf(scores, rods),
+        bound: least.bound,
+        gap: least.proved ? 0 : (rods.length - least.bound) / rods.length,
+      };
+      return uncovered.length > 0
+        ? { outcome: 'not-coverable', ...told, uncovered }
+        : { outcome: least.proved ? 'optimal' : 'within-gap', ...told };
     }
     case 'best-k':
       return told(scores, yield* bestTotal(table, { costs: scores.map(() => 1), most: input.k }), {});
@@ -88,7 +105,11 @@ export function* quiver(input: QuiverInput): Steps<Quiver> {
   }
 }
 
-function told(scores: QuiverInput['scores'], { rods, bound, proved }: { readonly rods: readonly number[]; readonly bound: number; readonly proved: boolean }, more: { readonly spent?: number }): Quiver {
+function told(
+  scores: QuiverInput['scores'],
+  { rods, bound, proved }: { readonly rods: readonly number[]; readonly bound: number; readonly proved: boolean },
+  more: { readonly spent?: number },
+): Quiver {
   const totalScore = totalOf(scores, rods);
   const gap = proved ? 0 : Math.max(0, bound - totalScore) / Math.max(totalScore, 1e-12);
   return { outcome: proved ? 'optimal' : 'within-gap', rods, count: rods.length, totalScore, ...more, bound, gap };

@@ -22,23 +22,40 @@ function byEvaluate(setup: Setup, rod: RodPart, reelId: string | null) {
   const towed = figures.tow && (figures.tow.dropShare <= 0.15 ? 1 : figures.tow.dropShare <= 0.25 ? 0.6 : 0);
   const strike = figures.strike?.window;
   const margin = figures.set ? figures.set.hookset.margin : (verdicts.set.value ?? 0);
-  const opening = figures.set ? figures.set.hookset.openingMargin : strike ? figures.strike!.asked.openingN / strike.peakN : null;
-  return { throw: step === null ? towed! : [1, 0.6, 0][step]!, set: over(figures.set || strike ? margin : 0, 0.7, 1.4), opening: opening === null ? 1 : over(opening, 1, 1.5) };
+  const opening = figures.set
+    ? figures.set.hookset.openingMargin
+    : strike
+      ? figures.strike!.asked.openingN / strike.peakN
+      : null;
+  return {
+    throw: step === null ? towed! : [1, 0.6, 0][step]!,
+    set: over(figures.set || strike ? margin : 0, 0.7, 1.4),
+    opening: opening === null ? 1 : over(opening, 1, 1.5),
+  };
 }
 
 describe('score of a rod', () => {
-  it.each(demoFiles.map(({ id, revision, file }) => [`${id} ${revision}`, file] as const))('%s: on every rod what a whole evaluation says', (_, file) => {
-    for (const [r, { parts, score, reelId, lowest }] of scoreRods(file, rods, reels).entries()) {
-      const expected = byEvaluate(file, rods[r]!, reelId);
-      for (const part of ['throw', 'set', 'opening'] as const) expect(parts[part], `${rods[r]!.name} ${part}`).toBeCloseTo(expected[part], 9);
-      expect(score).toBeCloseTo((parts.throw * parts.set * parts.opening * parts.handling) ** 0.25, 12);
-      expect(lowest === null).toBe(Object.values(parts).every((part) => part === 1));
-    }
-  });
+  it.each(demoFiles.map(({ id, revision, file }) => [`${id} ${revision}`, file] as const))(
+    '%s: on every rod what a whole evaluation says',
+    (_, file) => {
+      for (const [r, { parts, score, reelId, lowest }] of scoreRods(file, rods, reels).entries()) {
+        const expected = byEvaluate(file, rods[r]!, reelId);
+        for (const part of ['throw', 'set', 'opening'] as const)
+          expect(parts[part], `${rods[r]!.name} ${part}`).toBeCloseTo(expected[part], 9);
+        expect(score).toBeCloseTo((parts.throw * parts.set * parts.opening * parts.handling) ** 0.25, 12);
+        expect(lowest === null).toBe(Object.values(parts).every((part) => part === 1));
+      }
+    },
+  );
 
   const wall = demoFile('setup-drowned-wall');
   const heron = rods.find(({ name }) => name === 'Heron')!;
-  const scored = (change: Partial<Setup['presentation']>, rod = heron) => scoreRods({ ...wall, presentation: { ...wall.presentation, ...change } as Setup['presentation'] }, [rod], reels)[0]!;
+  const scored = (change: Partial<Setup['presentation']>, rod = heron) =>
+    scoreRods(
+      { ...wall, presentation: { ...wall.presentation, ...change } as Setup['presentation'] },
+      [rod],
+      reels,
+    )[0]!;
 
   it('falls where the tip dips, and where an arm is asked for more than it bears', () => {
     expect(scored({}).parts.handling).toBe(1);

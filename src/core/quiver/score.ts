@@ -3,7 +3,15 @@ import type { CastStyle } from '../defaults/cast-styles';
 import type { Classes } from '../defaults/classes';
 import { carryOf, hooksetInput, judgeStrike, strikeFigures } from '../evaluate';
 import { hookset } from '../hookset';
-import { handLoad, clearanceAskedM, handOverWaterM, peakMomentNm, rodMassKg, tipClearM, workedPullN } from '../handling';
+import {
+  handLoad,
+  clearanceAskedM,
+  handOverWaterM,
+  peakMomentNm,
+  rodMassKg,
+  tipClearM,
+  workedPullN,
+} from '../handling';
 import { lineRiggedN, onRod, openingOf, ratingOf, readRig, rodOf, type Rig } from '../rigging';
 import { powerN, resolveRod } from '../rod';
 import { runRig, type Running } from '../running';
@@ -54,7 +62,12 @@ const SCORE_STEPS = { throw: [1, 0.6, 0], set: [0.7, 1.4], opening: [1, 1.5] } a
  *
  * @throws {InputRangeError} when a part's value lies outside a model's limits.
  */
-export function scoreRods(setup: Setup, rods: readonly RodPart[], reels: readonly ReelPart[], classes?: Classes): readonly RodScore[] {
+export function scoreRods(
+  setup: Setup,
+  rods: readonly RodPart[],
+  reels: readonly ReelPart[],
+  classes?: Classes,
+): readonly RodScore[] {
   const own = readRig(setup, classes);
   return rods.map((rod) => {
     const reel = reelFor(rod, own.reel, reels);
@@ -65,8 +78,11 @@ export function scoreRods(setup: Setup, rods: readonly RodPart[], reels: readonl
 /** The reel that a rod takes: the setup's own, else the one whose spool is most like it. */
 function reelFor({ mount }: RodPart, own: ReelPart, reels: readonly ReelPart[]): ReelPart | null {
   if (mount === undefined || seatTakes(mount, own.build)) return own;
-  const unlike = ({ fullRadiusM, widthM }: ReelPart) => Math.abs(Math.log((fullRadiusM.value ** 2 * widthM.value) / (own.fullRadiusM.value ** 2 * own.widthM.value)));
-  return reels.filter(({ build }) => seatTakes(mount, build)).reduce<ReelPart | null>((best, reel) => (best === null || unlike(reel) < unlike(best) ? reel : best), null);
+  const unlike = ({ fullRadiusM, widthM }: ReelPart) =>
+    Math.abs(Math.log((fullRadiusM.value ** 2 * widthM.value) / (own.fullRadiusM.value ** 2 * own.widthM.value)));
+  return reels
+    .filter(({ build }) => seatTakes(mount, build))
+    .reduce<ReelPart | null>((best, reel) => (best === null || unlike(reel) < unlike(best) ? reel : best), null);
 }
 
 /** What a presentation asks of a rod, whichever it is. */
@@ -96,13 +112,23 @@ export interface Territory {
 }
 
 /** Where each rod reaches, from the scores of all presentations; only what is cast counts. */
-export function territories(rods: readonly RodPart[], style: CastStyle, table: readonly { readonly wants: Wants; readonly scores: readonly RodScore[] }[], classes: Classes): readonly Territory[] {
+export function territories(
+  rods: readonly RodPart[],
+  style: CastStyle,
+  table: readonly { readonly wants: Wants; readonly scores: readonly RodScore[] }[],
+  classes: Classes,
+): readonly Territory[] {
   return rods.map((rod, r) => {
     const pulls = table.flatMap(({ wants, scores }) => {
       const score = scores[r]!;
-      return wants.castMassKg !== null && score.parts.throw > 0 && score.figures.atHookN !== null ? [score.figures.atHookN] : [];
+      return wants.castMassKg !== null && score.parts.throw > 0 && score.figures.atHookN !== null
+        ? [score.figures.atHookN]
+        : [];
     });
-    const window = castWindow({ rod: rodOf(rod, classes), ratingKg: ratingOf(rod), style, weakestN: ANY_LINE_N }, classes);
+    const window = castWindow(
+      { rod: rodOf(rod, classes), ratingKg: ratingOf(rod), style, weakestN: ANY_LINE_N },
+      classes,
+    );
     return { window, pullN: pulls.length > 0 ? [Math.min(...pulls), Math.max(...pulls)] : null };
   });
 }
@@ -110,7 +136,8 @@ export function territories(rods: readonly RodPart[], style: CastStyle, table: r
 /** A line that no cast snaps: the territory is the rod's own [N]. */
 const ANY_LINE_N = 1e4;
 
-const over = (value: number, [from, to]: readonly [number, number]) => Math.min(1, Math.max(0, (value - from) / (to - from)));
+const over = (value: number, [from, to]: readonly [number, number]) =>
+  Math.min(1, Math.max(0, (value - from) / (to - from)));
 
 function scored(rig: Rig, presentation: Presentation, reelId: string | null): RodScore {
   const running = presentation.kind === 'towed' ? runRig(rig, presentation) : null;
@@ -126,23 +153,42 @@ function scored(rig: Rig, presentation: Presentation, reelId: string | null): Ro
   const least = SCORE_PARTS.reduce((low, part) => (parts[part] < parts[low] ? part : low), 'throw' as ScorePart);
   return {
     score: SCORE_PARTS.reduce((product, part) => product * parts[part], 1) ** (1 / SCORE_PARTS.length),
-    parts, lowest: parts[least] < 1 ? least : null, reelId,
+    parts,
+    lowest: parts[least] < 1 ? least : null,
+    reelId,
     figures: { castStep: thrown.castStep, dropShare: thrown.dropShare, ...set, ...hands.figures },
   };
 }
 
-function throwOf(rig: Rig, presentation: Presentation, running: Running | null): { readonly score: number; readonly castStep: number | null; readonly dropShare: number } {
+function throwOf(
+  rig: Rig,
+  presentation: Presentation,
+  running: Running | null,
+): { readonly score: number; readonly castStep: number | null; readonly dropShare: number } {
   if (presentation.kind === 'towed') {
     const { dropShare, mark } = carryOf(rig, presentation, running!);
     return { score: mark === 'sound' ? 1 : mark === 'edge' ? 0.6 : 0, castStep: null, dropShare };
   }
-  const fit = castFit({ rod: rig.rod, massKg: rig.castMassKg, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN: lineRiggedN(rig) }, rig.classes);
+  const fit = castFit(
+    {
+      rod: rig.rod,
+      massKg: rig.castMassKg,
+      ratingKg: rig.ratingKg,
+      style: presentation.castStyle,
+      weakestN: lineRiggedN(rig),
+    },
+    rig.classes,
+  );
   const [bend, label] = [CAST_STEP[fit.bend], fit.label ? CAST_STEP[fit.label] : 0];
   const castStep = Math.abs(label) > Math.abs(bend) ? label : bend;
   return { score: SCORE_STEPS.throw[Math.abs(castStep) as 0 | 1 | 2], castStep, dropShare: fit.dropShare };
 }
 
-function setOf(rig: Rig, presentation: Presentation, running: Running | null): Pick<RodScore['figures'], 'atHookN' | 'setMargin' | 'openingMargin'> {
+function setOf(
+  rig: Rig,
+  presentation: Presentation,
+  running: Running | null,
+): Pick<RodScore['figures'], 'atHookN' | 'setMargin' | 'openingMargin'> {
   if (presentation.kind === 'cast' || presentation.held === 'hand') {
     const asked = hooksetInput(rig, presentation, running);
     if (asked.kind === 'line-too-short') return { atHookN: null, setMargin: null, openingMargin: null };
@@ -151,17 +197,32 @@ function setOf(rig: Rig, presentation: Presentation, running: Running | null): P
   }
   const strike = strikeFigures(rig, presentation, running);
   const { value } = judgeStrike(rig, presentation, running, strike);
-  return { atHookN: strike && strike.window.peakN * rig.classes.covers[presentation.cover].through, setMargin: value, openingMargin: strike && strike.asked.openingN / strike.window.peakN };
+  return {
+    atHookN: strike && strike.window.peakN * rig.classes.covers[presentation.cover].through,
+    setMargin: value,
+    openingMargin: strike && strike.asked.openingN / strike.window.peakN,
+  };
 }
 
-function handsOf(rig: Rig, presentation: Presentation, running: Running | null): { readonly score: number; readonly figures: Pick<RodScore['figures'], 'clearM' | 'clearAskedM' | 'momentNm' | 'limitNm'> } {
+function handsOf(
+  rig: Rig,
+  presentation: Presentation,
+  running: Running | null,
+): {
+  readonly score: number;
+  readonly figures: Pick<RodScore['figures'], 'clearM' | 'clearAskedM' | 'momentNm' | 'limitNm'>;
+} {
   const { lengthM } = resolveRod(rig.rod);
   const clearAskedM = clearanceAskedM(rig, presentation);
-  const clearM = presentation.rodWorked === 'down' ? tipClearM(handOverWaterM(rig, presentation), lengthM, rig.classes.checks.clearance.downRad) : null;
+  const clearM =
+    presentation.rodWorked === 'down'
+      ? tipClearM(handOverWaterM(rig, presentation), lengthM, rig.classes.checks.clearance.downRad)
+      : null;
   const held = presentation.kind === 'cast' || presentation.held === 'hand';
   const { momentNm, limitNm } = handLoad(
     {
-      rodKg: rodMassKg(rig.rodPart, powerN(rig.rod), rig.classes), lengthM,
+      rodKg: rodMassKg(rig.rodPart, powerN(rig.rod), rig.classes),
+      lengthM,
       lureKg: presentation.kind === 'cast' ? rig.castMassKg : 0,
       pullN: workedPullN(rig, presentation, running),
       peakMomentNm: peakMomentNm(rig, presentation),

@@ -18,7 +18,9 @@ describe('line counted', () => {
   it('turns give less and less line as the spool empties', () =>
     fc.assert(
       fc.property(fc.double({ min: 1, max: 800, noNaN: true }), (turns) => {
-        expect(lineCounted({ by: 'turns', count: turns, gearRatio: 1, spool, line }).lengthM / unwound(turns)).toBeCloseTo(1, 2);
+        expect(
+          lineCounted({ by: 'turns', count: turns, gearRatio: 1, spool, line }).lengthM / unwound(turns),
+        ).toBeCloseTo(1, 2);
       }),
       { numRuns: 20 },
     ));

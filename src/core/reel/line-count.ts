@@ -21,11 +21,31 @@ export type LineCount =
   /** a drop timed at a steady rate */
   | { readonly by: 'seconds'; readonly count: number; readonly fallMps: number }
   /** turns of the handle wound back, or of the spool counted as it runs with a ratio of 1 */
-  | { readonly by: 'turns'; readonly count: number; readonly gearRatio: number; readonly spool: Spool; readonly line: WoundLine; readonly factor?: number | undefined }
+  | {
+      readonly by: 'turns';
+      readonly count: number;
+      readonly gearRatio: number;
+      readonly spool: Spool;
+      readonly line: WoundLine;
+      readonly factor?: number | undefined;
+    }
   /** the line guide from side to side; turns of the spool to one pass */
-  | { readonly by: 'passes'; readonly count: number; readonly turnsAPass: number; readonly spool: Spool; readonly line: WoundLine; readonly factor?: number | undefined }
+  | {
+      readonly by: 'passes';
+      readonly count: number;
+      readonly turnsAPass: number;
+      readonly spool: Spool;
+      readonly line: WoundLine;
+      readonly factor?: number | undefined;
+    }
   /** a counter that takes every turn for a full spool's */
-  | { readonly by: 'counter'; readonly count: number; readonly spool: Spool; readonly line: WoundLine; readonly factor?: number | undefined };
+  | {
+      readonly by: 'counter';
+      readonly count: number;
+      readonly spool: Spool;
+      readonly line: WoundLine;
+      readonly factor?: number | undefined;
+    };
 
 export interface LineOutCounted {
   readonly outcome: 'ok';
@@ -51,9 +71,17 @@ export function lineCounted(input: LineCount): LineOutCounted {
     case 'colours':
       return { outcome: 'ok', lengthM: count * COLOUR_M, nextM: COLOUR_M };
     case 'pulls':
-      return { outcome: 'ok', lengthM: count * requireInRange('pullM', input.pullM, LINE_COUNT_LIMITS.perM), nextM: input.pullM };
+      return {
+        outcome: 'ok',
+        lengthM: count * requireInRange('pullM', input.pullM, LINE_COUNT_LIMITS.perM),
+        nextM: input.pullM,
+      };
     case 'seconds':
-      return { outcome: 'ok', lengthM: count * requireInRange('fallMps', input.fallMps, LINE_COUNT_LIMITS.fallMps), nextM: input.fallMps };
+      return {
+        outcome: 'ok',
+        lengthM: count * requireInRange('fallMps', input.fallMps, LINE_COUNT_LIMITS.fallMps),
+        nextM: input.fallMps,
+      };
     case 'turns':
       return wound(input, count * input.gearRatio, lineATurnM(1, input.gearRatio));
     case 'passes':
@@ -68,16 +96,32 @@ export function lineCounted(input: LineCount): LineOutCounted {
 
 /** What one measured length says of a count: true over computed. */
 export function countFactor(input: Extract<LineCount, { spool: Spool }>, measuredM: number): number {
-  return requireInRange('measuredM', measuredM, LINE_COUNT_LIMITS.lengthM) / lineCounted({ ...input, factor: undefined }).lengthM;
+  return (
+    requireInRange('measuredM', measuredM, LINE_COUNT_LIMITS.lengthM) /
+    lineCounted({ ...input, factor: undefined }).lengthM
+  );
 }
 
-function wound({ spool, line, factor = 1 }: { readonly spool: Spool; readonly line: WoundLine; readonly factor?: number | undefined }, turns: number, nextPerRadius: number): LineOutCounted {
+function wound(
+  {
+    spool,
+    line,
+    factor = 1,
+  }: { readonly spool: Spool; readonly line: WoundLine; readonly factor?: number | undefined },
+  turns: number,
+  nextPerRadius: number,
+): LineOutCounted {
   const capacityM = spoolCapacityM(spool, line);
   const mostTurns = turnsFor(spool, line, capacityM);
   if (turns > mostTurns) throw new InputRangeError('count', turns, 0, mostTurns);
   const over = (lengthM: number) => turnsFor(spool, line, lengthM) - turns;
-  const lengthM = turns === 0 ? 0 : findRoot(over, { lo: 0, hi: capacityM, fLo: -turns, fHi: mostTurns - turns }, 1e-6 * capacityM);
-  return { outcome: 'ok', lengthM: factor * lengthM, nextM: factor * nextPerRadius * spoolRadiusM(spool, line, Math.min(lengthM, capacityM * (1 - 1e-9)))! };
+  const lengthM =
+    turns === 0 ? 0 : findRoot(over, { lo: 0, hi: capacityM, fLo: -turns, fHi: mostTurns - turns }, 1e-6 * capacityM);
+  return {
+    outcome: 'ok',
+    lengthM: factor * lengthM,
+    nextM: factor * nextPerRadius * spoolRadiusM(spool, line, Math.min(lengthM, capacityM * (1 - 1e-9)))!,
+  };
 }
 
 /** Turns that let out a length: ∫ dℓ/2πr = (b/A)(R − r). */

@@ -26,17 +26,23 @@ describe('spool: invariants', () => {
     expect(spoolRadiusM(spool, nylon, spoolCapacityM(spool, nylon) * 1.001)).toBeNull();
   });
   it('loses radius as line leaves', () =>
-    fc.assert(fc.property(share, share, (a, b) => {
-      const at = (s: number) => spoolRadiusM(spool, nylon, s * 0.99 * spoolCapacityM(spool, nylon))!;
-      return a < b ? at(a) >= at(b) : at(b) >= at(a);
-    })));
+    fc.assert(
+      fc.property(share, share, (a, b) => {
+        const at = (s: number) => spoolRadiusM(spool, nylon, s * 0.99 * spoolCapacityM(spool, nylon))!;
+        return a < b ? at(a) >= at(b) : at(b) >= at(a);
+      }),
+    ));
   it('backing and top shot together just fill it', () =>
-    fc.assert(fc.property(share, (s) => {
-      const top = s * spoolCapacityM(spool, braid);
-      const backing = backingUnderM(spool, braid, top, nylon)!;
-      expect(backing / spoolCapacityM(spool, nylon) + s).toBeCloseTo(1, 9);
-    })));
-  it('has no room under a top shot that is too long', () => expect(backingUnderM(spool, braid, 2 * spoolCapacityM(spool, braid), nylon)).toBeNull());
+    fc.assert(
+      fc.property(share, (s) => {
+        const top = s * spoolCapacityM(spool, braid);
+        const backing = backingUnderM(spool, braid, top, nylon)!;
+        expect(backing / spoolCapacityM(spool, nylon) + s).toBeCloseTo(1, 9);
+      }),
+    ));
+  it('has no room under a top shot that is too long', () =>
+    expect(backingUnderM(spool, braid, 2 * spoolCapacityM(spool, braid), nylon)).toBeNull());
 });
 
-it('refuses a spool inside out', () => expect(() => spoolVolumeM3({ arborRadiusM: 0.02, fullRadiusM: 0.01, widthM: 0.02 })).toThrow(/fullRadiusM/));
+it('refuses a spool inside out', () =>
+  expect(() => spoolVolumeM3({ arborRadiusM: 0.02, fullRadiusM: 0.01, widthM: 0.02 })).toThrow(/fullRadiusM/));

@@ -4,7 +4,10 @@ import type { LineMaterial } from '../defaults/line-materials';
 /** Share of the wound volume that is line: round nylon lies in ridges, flat braid beds in. */
 export const SPOOL_PACKING = { round: 0.72, braid: 0.78 } as const;
 
-export const SPOOL_LIMITS = { radiusM: { min: 0, max: 0.5, exclusiveMin: true }, widthM: { min: 0, max: 0.5, exclusiveMin: true } } as const;
+export const SPOOL_LIMITS = {
+  radiusM: { min: 0, max: 0.5, exclusiveMin: true },
+  widthM: { min: 0, max: 0.5, exclusiveMin: true },
+} as const;
 
 export interface Spool {
   readonly arborRadiusM: number;
@@ -17,7 +20,8 @@ export interface WoundLine {
   readonly diameterM: number;
 }
 
-export const packingOf = (material: LineMaterial): number => (material === 'braid' ? SPOOL_PACKING.braid : SPOOL_PACKING.round);
+export const packingOf = (material: LineMaterial): number =>
+  material === 'braid' ? SPOOL_PACKING.braid : SPOOL_PACKING.round;
 
 /** Room between arbor and lip [m³]. */
 export function spoolVolumeM3(spool: Spool): number {
@@ -56,6 +60,7 @@ function checked(spool: Spool): Spool {
   requireInRange('arborRadiusM', spool.arborRadiusM, SPOOL_LIMITS.radiusM);
   requireInRange('fullRadiusM', spool.fullRadiusM, SPOOL_LIMITS.radiusM);
   requireInRange('widthM', spool.widthM, SPOOL_LIMITS.widthM);
-  if (spool.fullRadiusM <= spool.arborRadiusM) throw new InputRangeError('fullRadiusM', spool.fullRadiusM, spool.arborRadiusM, SPOOL_LIMITS.radiusM.max);
+  if (spool.fullRadiusM <= spool.arborRadiusM)
+    throw new InputRangeError('fullRadiusM', spool.fullRadiusM, spool.arborRadiusM, SPOOL_LIMITS.radiusM.max);
   return spool;
 }

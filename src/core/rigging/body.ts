@@ -24,29 +24,75 @@ export function bodyOf(assembly: Assembly, classes: Classes): Body | null {
   if (bait?.kind === 'bait') {
     const { part, joint } = bait;
     const row = classes.bodies[part.kind];
-    if (part.kind === 'soft-bait') return soft(joint.id, part.kind, trimmed(part, joint.segmentsOff), part.heightM.value, row.width, part.tail);
+    if (part.kind === 'soft-bait')
+      return soft(joint.id, part.kind, trimmed(part, joint.segmentsOff), part.heightM.value, row.width, part.tail);
     const lengthM = part.lengthM.value;
-    return { jointId: joint.id, kind: part.kind, lengthM, heightM: part.heightM?.value ?? lengthM * row.height, widthM: lengthM * row.width, tail: null, trunkM: lengthM };
+    return {
+      jointId: joint.id,
+      kind: part.kind,
+      lengthM,
+      heightM: part.heightM?.value ?? lengthM * row.height,
+      widthM: lengthM * row.width,
+      tail: null,
+      trunkM: lengthM,
+    };
   }
   if (trailer?.kind === 'trailer') {
     const { part, joint } = trailer;
-    return soft(joint.id, 'trailer', trimmed(part, joint.segmentsOff), part.lengthM.value * classes.bodies.trailer.height, classes.bodies.trailer.width, part.tail);
+    return soft(
+      joint.id,
+      'trailer',
+      trimmed(part, joint.segmentsOff),
+      part.lengthM.value * classes.bodies.trailer.height,
+      classes.bodies.trailer.width,
+      part.tail,
+    );
   }
   if (assembly.bearer.kind === 'lure' && assembly.bearer.part.kind !== 'skirted-jig') {
     const { part, joint } = assembly.bearer;
     const row = classes.bodies[part.kind];
     const lengthM = part.lengthM.value;
-    return { jointId: joint.id, kind: part.kind, lengthM, heightM: lengthM * row.height, widthM: lengthM * row.width, tail: null, trunkM: lengthM };
+    return {
+      jointId: joint.id,
+      kind: part.kind,
+      lengthM,
+      heightM: lengthM * row.height,
+      widthM: lengthM * row.width,
+      tail: null,
+      trunkM: lengthM,
+    };
   }
   return null;
 }
 
-function soft(jointId: string, kind: 'soft-bait' | 'trailer', lengthM: number, heightM: number, width: number, tail: TailShape): Body {
-  return { jointId, kind, lengthM, heightM, widthM: lengthM * width, tail, trunkM: lengthM * (1 - TAIL_SHARE[tail].share) };
+function soft(
+  jointId: string,
+  kind: 'soft-bait' | 'trailer',
+  lengthM: number,
+  heightM: number,
+  width: number,
+  tail: TailShape,
+): Body {
+  return {
+    jointId,
+    kind,
+    lengthM,
+    heightM,
+    widthM: lengthM * width,
+    tail,
+    trunkM: lengthM * (1 - TAIL_SHARE[tail].share),
+  };
 }
 
 /** Length left when segments are cut off the front [m]: they share the trunk, the tail stays whole. */
-export function trimmed(part: { readonly lengthM: { readonly value: number }; readonly tail: TailShape; readonly segments?: number | undefined }, off = 0): number {
+export function trimmed(
+  part: {
+    readonly lengthM: { readonly value: number };
+    readonly tail: TailShape;
+    readonly segments?: number | undefined;
+  },
+  off = 0,
+): number {
   const length = part.lengthM.value;
   if (!part.segments || off === 0) return length;
   return length * (1 - (1 - TAIL_SHARE[part.tail].share) * Math.min(1, off / part.segments));
@@ -66,4 +112,3 @@ export function bodyProfile(station: number): number {
   const taper = station < 0.4 ? 1 : 1 - 0.72 * ((station - 0.4) / 0.6) ** 1.35;
   return Math.max(0.28, nose) * taper;
 }
-

@@ -32,7 +32,12 @@ export interface Carried {
 
 /** Share of the line's strength a knot keeps: the user's pull test in that material, else the class row. */
 export const knotShare = (knot: KnotPart, material: LineMaterial, classes: Pick<Classes, 'knots'>): Quantity<'1'> =>
-  knot.shares[material] ?? { value: (classes.knots[knot.pattern].shares as Readonly<Record<KnotGroup, number>>)[knotGroup(material)], unit: '1', provenance: 'class', spread: KNOT_SPREAD };
+  knot.shares[material] ?? {
+    value: (classes.knots[knot.pattern].shares as Readonly<Record<KnotGroup, number>>)[knotGroup(material)],
+    unit: '1',
+    provenance: 'class',
+    spread: KNOT_SPREAD,
+  };
 
 /** What a piece of hardware holds [N]: label or test, else by its width; null where it carries nothing. */
 export function hardwareStrengthN(part: HardwarePart): number | null {
@@ -42,14 +47,20 @@ export function hardwareStrengthN(part: HardwarePart): number | null {
 }
 
 /** Pull at which a hook opens [N]. */
-export const openingOf = ({ wireM, gapM, openingN }: HookSpec): number => openingForceN({ wireMm: wireM * 1e3, gapMm: gapM * 1e3, openingN });
+export const openingOf = ({ wireM, gapM, openingN }: HookSpec): number =>
+  openingForceN({ wireMm: wireM * 1e3, gapMm: gapM * 1e3, openingN });
 
 /**
  * The joints that carry the pull, from the reel to the last hook. A knot between two lines is tied in the weaker of
  * them; one with a line on one side only in that line. What hangs beyond the last hook, as a drop weight's tag, carries
  * no fish and is left out.
  */
-export function carryingJoints(chain: readonly Fitted[], pieces: readonly LinePiece[], ends: readonly RiggedEnd[], classes: Classes): readonly Carried[] {
+export function carryingJoints(
+  chain: readonly Fitted[],
+  pieces: readonly LinePiece[],
+  ends: readonly RiggedEnd[],
+  classes: Classes,
+): readonly Carried[] {
   const last = chain.reduce((at, fitted, i) => (bearsHook(fitted.kind) ? i : at), -1);
   const joints: Carried[] = [];
   let piece = -1;
@@ -80,14 +91,27 @@ export function carryingJoints(chain: readonly Fitted[], pieces: readonly LinePi
         const tiedIn = lineOfKnot(chain, i, pieces);
         if (!tiedIn) break;
         const knot = { part: fitted.part, material: tiedIn.material };
-        joints.push({ id, piece, joint: { name: id, onLineN: tiedIn.line.strengthN, share: knotShare(fitted.part, tiedIn.material, classes).value }, knot });
+        joints.push({
+          id,
+          piece,
+          joint: {
+            name: id,
+            onLineN: tiedIn.line.strengthN,
+            share: knotShare(fitted.part, tiedIn.material, classes).value,
+          },
+          knot,
+        });
         break;
       }
       case 'hardware': {
         const own = hardwareStrengthN(fitted.part);
         if (own === null) break;
         const on = fitted.part.form === 'crimp' ? lineOfKnot(chain, i, pieces) : null;
-        joints.push({ id, piece, joint: { name: id, strengthN: on ? Math.min(own, classes.crimp.share.value * on.line.strengthN) : own } });
+        joints.push({
+          id,
+          piece,
+          joint: { name: id, strengthN: on ? Math.min(own, classes.crimp.share.value * on.line.strengthN) : own },
+        });
         break;
       }
       case 'hook':
@@ -121,8 +145,12 @@ export function lineOfKnot(chain: readonly Fitted[], at: number, pieces: readonl
 /** The next thing that carries the pull, if it is a line: weights and beads slide on it and part nothing. */
 function touching(rest: readonly Fitted[], pieces: readonly LinePiece[]): LinePiece | null {
   for (const fitted of rest) {
-    if (fitted.kind === 'line' || fitted.kind === 'leader' || fitted.kind === 'snell') return pieces.find(({ jointId }) => jointId === fitted.joint.id) ?? null;
-    const slides = (fitted.kind === 'weight' && fitted.joint.hold !== 'fixed') || fitted.kind === 'skirt' || (fitted.kind === 'hardware' && !carriesPull(fitted.part.form));
+    if (fitted.kind === 'line' || fitted.kind === 'leader' || fitted.kind === 'snell')
+      return pieces.find(({ jointId }) => jointId === fitted.joint.id) ?? null;
+    const slides =
+      (fitted.kind === 'weight' && fitted.joint.hold !== 'fixed') ||
+      fitted.kind === 'skirt' ||
+      (fitted.kind === 'hardware' && !carriesPull(fitted.part.form));
     if (!slides) return null;
   }
   return null;

@@ -5,7 +5,14 @@ import type { Fitted, FittedOf } from './fitted';
 export interface Assembly {
   readonly kind: 'assembly';
   readonly bearer: FittedOf<'hook'> | FittedOf<'jig-head'> | FittedOf<'lure'> | FittedOf<'snell'>;
-  readonly attached: readonly (FittedOf<'bait'> | FittedOf<'trailer'> | FittedOf<'skirt'> | FittedOf<'stinger'> | FittedOf<'hardware'> | FittedOf<'hook'>)[];
+  readonly attached: readonly (
+    | FittedOf<'bait'>
+    | FittedOf<'trailer'>
+    | FittedOf<'skirt'>
+    | FittedOf<'stinger'>
+    | FittedOf<'hardware'>
+    | FittedOf<'hook'>
+  )[];
   /** a weight that rests against it, pegged */
   readonly pegged: FittedOf<'weight'> | null;
 }
@@ -15,17 +22,41 @@ export type Element =
   | { readonly kind: 'piece'; readonly fitted: FittedOf<'line'> | FittedOf<'leader'> }
   | { readonly kind: 'knot'; readonly fitted: FittedOf<'knot'> }
   /** slides on the line: a free weight, bead, stop, disc */
-  | { readonly kind: 'threaded'; readonly fitted: FittedOf<'weight'> | FittedOf<'hardware'>; readonly skirts: readonly FittedOf<'skirt'>[] }
+  | {
+      readonly kind: 'threaded';
+      readonly fitted: FittedOf<'weight'> | FittedOf<'hardware'>;
+      readonly skirts: readonly FittedOf<'skirt'>[];
+    }
   /** carries the pull: a swivel, snap, ring, crimp, trace */
   | { readonly kind: 'link'; readonly fitted: FittedOf<'hardware'> }
   /** carries the pull and has a body of its own */
-  | { readonly kind: 'inline'; readonly fitted: FittedOf<'attractor'> | FittedOf<'plane'> | FittedOf<'bouncer'> | FittedOf<'weight'> }
+  | {
+      readonly kind: 'inline';
+      readonly fitted: FittedOf<'attractor'> | FittedOf<'plane'> | FittedOf<'bouncer'> | FittedOf<'weight'>;
+    }
   | Assembly;
 
 /** Forms that carry no pull and slide on the line. */
-const THREADED: ReadonlySet<HardwareForm> = new Set(['bead', 'stop', 'blade', 'wobble-disc', 'bait-head', 'sleeve', 'screw-keeper', 'hook-guard']);
+const THREADED: ReadonlySet<HardwareForm> = new Set([
+  'bead',
+  'stop',
+  'blade',
+  'wobble-disc',
+  'bait-head',
+  'sleeve',
+  'screw-keeper',
+  'hook-guard',
+]);
 /** Forms that go onto a hook, head or lure. */
-const ATTACHED: ReadonlySet<HardwareForm> = new Set(['screw-keeper', 'hook-guard', 'bridle', 'sleeve', 'stop', 'bead', 'blade']);
+const ATTACHED: ReadonlySet<HardwareForm> = new Set([
+  'screw-keeper',
+  'hook-guard',
+  'bridle',
+  'sleeve',
+  'stop',
+  'bead',
+  'blade',
+]);
 
 export const carriesPull = (form: HardwareForm): boolean => !THREADED.has(form) && form !== 'bridle';
 
@@ -59,7 +90,9 @@ export function elementsOf(chain: readonly Fitted[]): readonly Element[] {
         break;
       case 'weight':
         close();
-        elements.push(fitted.joint.hold === 'fixed' ? { kind: 'inline', fitted } : { kind: 'threaded', fitted, skirts: [] });
+        elements.push(
+          fitted.joint.hold === 'fixed' ? { kind: 'inline', fitted } : { kind: 'threaded', fitted, skirts: [] },
+        );
         break;
       case 'attractor':
       case 'plane':
@@ -79,7 +112,8 @@ export function elementsOf(chain: readonly Fitted[]): readonly Element[] {
       }
       case 'skirt': {
         const last = elements.at(-1);
-        if (!open && last?.kind === 'threaded') elements[elements.length - 1] = { ...last, skirts: [...last.skirts, fitted] };
+        if (!open && last?.kind === 'threaded')
+          elements[elements.length - 1] = { ...last, skirts: [...last.skirts, fitted] };
         else attach(fitted);
         break;
       }
@@ -108,7 +142,8 @@ export function elementsOf(chain: readonly Fitted[]): readonly Element[] {
 /** A pegged weight that only knots and beads part from what comes next. */
 function peggedBefore(elements: readonly Element[]): FittedOf<'weight'> | null {
   for (const element of [...elements].reverse()) {
-    if (element.kind === 'threaded' && element.fitted.kind === 'weight') return element.fitted.joint.hold === 'pegged' ? element.fitted : null;
+    if (element.kind === 'threaded' && element.fitted.kind === 'weight')
+      return element.fitted.joint.hold === 'pegged' ? element.fitted : null;
     if (element.kind !== 'knot' && element.kind !== 'threaded') return null;
   }
   return null;

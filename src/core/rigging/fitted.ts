@@ -20,7 +20,8 @@ export function fitChain({ chain, parts }: Pick<Setup, 'chain' | 'parts'>): read
   const byId = new Map(parts.map((part) => [part.id, part]));
   return chain.map((joint) => {
     const part = byId.get(joint.partId);
-    if (!part || !(PARTS_OF_JOINT[joint.kind] as readonly string[]).includes(part.kind)) throw new Error(`joint ${joint.id} has no part of kind ${PARTS_OF_JOINT[joint.kind].join(' or ')}`);
+    if (!part || !(PARTS_OF_JOINT[joint.kind] as readonly string[]).includes(part.kind))
+      throw new Error(`joint ${joint.id} has no part of kind ${PARTS_OF_JOINT[joint.kind].join(' or ')}`);
     return { kind: joint.kind, joint, part } as Fitted;
   });
 }

@@ -27,7 +27,12 @@ export function specOfHook(part: HookFacts | HookPart): HookSpec {
   const wire = { gapM: part.gapM.value, shankM: part.shankM.value, wireM: part.wireM.value };
   const loose = 'kind' in part && part.kind === 'hook' ? part : null;
   return {
-    style: part.style, size: part.size, points: part.points, barb: part.barb, sharpness: part.sharpness, ...wire,
+    style: part.style,
+    size: part.size,
+    points: part.points,
+    barb: part.barb,
+    sharpness: part.sharpness,
+    ...wire,
     massKg: loose ? loose.massKg.value : wireMassKg({ ...wire, bends: HOOK_STYLES[part.style].bends }),
     openingN: loose?.openingN?.value,
     accent: part.finish === 'red' || loose?.blade === 'blade',
@@ -37,7 +42,15 @@ export function specOfHook(part: HookFacts | HookPart): HookSpec {
 /** A hook of which only style and size are known. */
 export function specOfClass(style: HookStyle, size: string, classes: Pick<Classes, 'hooks'>): HookSpec {
   const geometry = hookOfClass({ style, sizeStep: hookStep(size) ?? 0, wire: 'regular' }, classes);
-  return { style, size, points: HOOK_STYLES[style].bends === 3 ? 'treble' : 'single', barb: 'barbed', sharpness: 'needle', ...geometry, accent: false };
+  return {
+    style,
+    size,
+    points: HOOK_STYLES[style].bends === 3 ? 'treble' : 'single',
+    barb: 'barbed',
+    sharpness: 'needle',
+    ...geometry,
+    accent: false,
+  };
 }
 
 /** The hooks that a lure carries as it comes; null: none. */
@@ -57,16 +70,31 @@ export function stockHook(lure: LurePart, classes: Pick<Classes, 'hooks'>): Hook
   }
 }
 
-function carried(lure: Extract<LurePart, { kind: 'hard-lure' | 'spoon' | 'topwater' }>, classes: Pick<Classes, 'hooks'>): HookSpec {
+function carried(
+  lure: Extract<LurePart, { kind: 'hard-lure' | 'spoon' | 'topwater' }>,
+  classes: Pick<Classes, 'hooks'>,
+): HookSpec {
   const usual = STOCK_TREBLES.find(({ upToM }) => lure.lengthM.value <= upToM)?.size ?? '3/0';
-  return specOfClass(lure.hookStyle ?? (lure.kind === 'topwater' && lure.body === 'hollow' ? 'worm-straight' : 'treble'), lure.hookSize ?? usual, classes);
+  return specOfClass(
+    lure.hookStyle ?? (lure.kind === 'topwater' && lure.body === 'hollow' ? 'worm-straight' : 'treble'),
+    lure.hookSize ?? usual,
+    classes,
+  );
 }
 
 /** How many such hooks a lure carries. */
-export const stationsOf = (lure: LurePart): number => (lure.kind === 'hard-lure' ? lure.hookStations : lure.kind === 'topwater' && lure.body !== 'hollow' ? 2 : 1);
+export const stationsOf = (lure: LurePart): number =>
+  lure.kind === 'hard-lure' ? lure.hookStations : lure.kind === 'topwater' && lure.body !== 'hollow' ? 2 : 1;
 
 /** Mass of a hook's wire [kg]. */
-export const wireMassKg = ({ wireM, ...wire }: { readonly gapM: number; readonly shankM: number; readonly wireM: number; readonly bends?: number }): number =>
-  (MATERIALS.steel.densityKgPm3 * wireLengthM({ ...wire, wireM }) * Math.PI * wireM ** 2) / 4;
+export const wireMassKg = ({
+  wireM,
+  ...wire
+}: {
+  readonly gapM: number;
+  readonly shankM: number;
+  readonly wireM: number;
+  readonly bends?: number;
+}): number => (MATERIALS.steel.densityKgPm3 * wireLengthM({ ...wire, wireM }) * Math.PI * wireM ** 2) / 4;
 
 export const pointsInReach = (points: HookPoints): number => POINTS_IN_REACH[points];

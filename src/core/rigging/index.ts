@@ -5,6 +5,16 @@ export { pointsInReach, stationsOf, stockHook, type HookSpec } from './hook-spec
 export type { Mass } from './end-masses';
 export type { HookPlace, Place, RiggedEnd } from './rigged-end';
 export { hardwareStrengthN, knotShare, lineOfKnot, openingOf, type LinePiece } from './carrying-joints';
-export { leadersM, lineRiggedN, onRod, ratingOf, readRig, rodOf, type Rig, type RiggedHook, type RiggedPiece } from './rig';
+export {
+  leadersM,
+  lineRiggedN,
+  onRod,
+  ratingOf,
+  readRig,
+  rodOf,
+  type Rig,
+  type RiggedHook,
+  type RiggedPiece,
+} from './rig';
 export { divesAlone, hungPullN, together, towedLine, type TowedLine } from './towed-line';
 export { dragAreaM2 } from './drag-area';

@@ -9,7 +9,10 @@ import { readRig, trimmedMassShare } from '.';
 const endOf = (setup: Setup) => readRig(setup).ends[0]!;
 const parted = (rig: RigId, kind: Part['kind'], change: object): Setup => {
   const sample = sampleOf(rig);
-  return { ...sample, parts: sample.parts.map((part) => (part.kind === kind ? ({ ...part, ...change } as Part) : part)) };
+  return {
+    ...sample,
+    parts: sample.parts.map((part) => (part.kind === kind ? ({ ...part, ...change } as Part) : part)),
+  };
 };
 const figure = (value: number, unit: string) => ({ value, unit, provenance: 'measured' });
 const mass = (setup: Setup, name: string) => endOf(setup).masses.find((each) => each.name === name)!;
@@ -18,8 +21,10 @@ describe('places of a loose hook in a soft bait', () => {
   const { hooks, body, masses } = endOf(demoFile('setup-drowned-wall'));
   const [hook] = hooks;
   const { spec } = hook!;
-  it('puts the point on the back, 96 % up the half height', () => expect(hook!.tip.zM).toBeCloseTo(0.96 * (body!.heightM / 2), 9));
-  it('brings it out a shank less leg and half the gap behind the eye', () => expect(hook!.tip.xM - hook!.eye.xM).toBeCloseTo(0.7 * spec.shankM - spec.gapM / 2, 9));
+  it('puts the point on the back, 96 % up the half height', () =>
+    expect(hook!.tip.zM).toBeCloseTo(0.96 * (body!.heightM / 2), 9));
+  it('brings it out a shank less leg and half the gap behind the eye', () =>
+    expect(hook!.tip.xM - hook!.eye.xM).toBeCloseTo(0.7 * spec.shankM - spec.gapM / 2, 9));
   it('lets the eye stand before the nose', () => expect(hook!.eye.xM).toBeCloseTo(-2.6 * spec.wireM, 12));
   it('weighs the trunk before its middle, and lets the tail drag behind it', () => {
     const bait = masses.find(({ name }) => name === 'bait')!;
@@ -29,7 +34,11 @@ describe('places of a loose hook in a soft bait', () => {
     expect(tail.dragAreaM2).toBeCloseTo(0.045 * 0.125 ** 2, 12);
   });
   it('lies lower, buried, and higher, open', () => {
-    const at = (point: string) => endOf({ ...sampleOf('pegged-weedless'), chain: sampleOf('pegged-weedless').chain.map((joint) => (joint.kind === 'hook' ? { ...joint, point } : joint)) } as Setup).hooks[0]!.tip.zM;
+    const at = (point: string) =>
+      endOf({
+        ...sampleOf('pegged-weedless'),
+        chain: sampleOf('pegged-weedless').chain.map((joint) => (joint.kind === 'hook' ? { ...joint, point } : joint)),
+      } as Setup).hooks[0]!.tip.zM;
     expect(at('buried')).toBeLessThan(at('skin-hooked'));
     expect(at('skin-hooked')).toBeLessThan(at('open'));
   });
@@ -45,7 +54,10 @@ describe('places on a head', () => {
   it('splits head and hook by mass', () => {
     const sample = sampleOf('jig-head');
     const part = sample.parts.find(({ kind }) => kind === 'jig-head')!;
-    expect(mass(sample, 'head').massKg + endOf(sample).hooks[0]!.spec.massKg).toBeCloseTo('massKg' in part ? part.massKg!.value : 0, 12);
+    expect(mass(sample, 'head').massKg + endOf(sample).hooks[0]!.spec.massKg).toBeCloseTo(
+      'massKg' in part ? part.massKg!.value : 0,
+      12,
+    );
   });
 });
 
@@ -62,8 +74,14 @@ describe('places under a lure', () => {
   });
   it('points the belly hook aft and the tail hook up, seven tenths of a shank from the eye', () => {
     const [belly, tail] = hooks.map(({ eye, tip, spec }) => ({ aft: tip.xM - eye.xM, up: tip.zM - eye.zM, spec }));
-    expect(belly).toMatchObject({ aft: expect.closeTo(belly!.spec.gapM / 2, 12), up: expect.closeTo(-0.7 * belly!.spec.shankM, 12) });
-    expect(tail).toMatchObject({ aft: expect.closeTo(0.7 * tail!.spec.shankM, 12), up: expect.closeTo(tail!.spec.gapM / 2, 12) });
+    expect(belly).toMatchObject({
+      aft: expect.closeTo(belly!.spec.gapM / 2, 12),
+      up: expect.closeTo(-0.7 * belly!.spec.shankM, 12),
+    });
+    expect(tail).toMatchObject({
+      aft: expect.closeTo(0.7 * tail!.spec.shankM, 12),
+      up: expect.closeTo(tail!.spec.gapM / 2, 12),
+    });
   });
   it('has its ballast low and before the middle, its lift on the axis', () => {
     expect(mass(plug, 'mass').xM).toBeCloseTo(0.44 * body!.lengthM, 9);
@@ -77,13 +95,21 @@ describe('places under a lure', () => {
   });
   it('takes a float test for its volume', () => {
     const measured = parted('towed-minnow', 'hard-lure', { volumeM3: figure(1.2e-5, 'm³') });
-    expect(evaluate(measured).figures.balance.ends[0]!.trim.netWeightN).not.toBeCloseTo(evaluate(sampleOf('towed-minnow')).figures.balance.ends[0]!.trim.netWeightN, 4);
+    expect(evaluate(measured).figures.balance.ends[0]!.trim.netWeightN).not.toBeCloseTo(
+      evaluate(sampleOf('towed-minnow')).figures.balance.ends[0]!.trim.netWeightN,
+      4,
+    );
   });
   it('drags more with a longer lip, and a fly with a wider disc', () => {
     const drag = (setup: Setup) => mass(setup, 'mass').dragAreaM2!;
-    expect(drag(parted('towed-minnow', 'hard-lure', { lip: 'no-lip' }))).toBeLessThan(drag(parted('towed-minnow', 'hard-lure', { lip: 'shallow-lip' })));
-    expect(drag(parted('towed-minnow', 'hard-lure', { lip: 'shallow-lip' }))).toBeLessThan(drag(parted('towed-minnow', 'hard-lure', { lip: 'deep-lip' })));
-    const disc = (diameterM: number) => drag(parted('fly-behind-attractor', 'trolled-fly', { discDiameterM: figure(diameterM, 'm') }));
+    expect(drag(parted('towed-minnow', 'hard-lure', { lip: 'no-lip' }))).toBeLessThan(
+      drag(parted('towed-minnow', 'hard-lure', { lip: 'shallow-lip' })),
+    );
+    expect(drag(parted('towed-minnow', 'hard-lure', { lip: 'shallow-lip' }))).toBeLessThan(
+      drag(parted('towed-minnow', 'hard-lure', { lip: 'deep-lip' })),
+    );
+    const disc = (diameterM: number) =>
+      drag(parted('fly-behind-attractor', 'trolled-fly', { discDiameterM: figure(diameterM, 'm') }));
     expect(disc(0.02) - drag(sampleOf('fly-behind-attractor'))).toBeCloseTo(0.6 * (Math.PI / 4) * 0.02 ** 2, 12);
     expect(disc(0.03)).toBeGreaterThan(disc(0.02));
   });
@@ -113,15 +139,28 @@ describe('places of stingers and snells', () => {
     expect(hooks.map(({ role }) => role)).toEqual(['main', 'second']);
   });
   it('holds a bait by its nose, its back or before it', () => {
-    const eyeX = (held: string) => endOf({ ...sampleOf('bridled-bait'), chain: sampleOf('bridled-bait').chain.map((joint) => (joint.kind === 'bait' ? { ...joint, held } : joint)) } as Setup).hooks[0]!.eye.xM;
+    const eyeX = (held: string) =>
+      endOf({
+        ...sampleOf('bridled-bait'),
+        chain: sampleOf('bridled-bait').chain.map((joint) => (joint.kind === 'bait' ? { ...joint, held } : joint)),
+      } as Setup).hooks[0]!.eye.xM;
     expect(eyeX('nose') - eyeX('bridled')).toBeCloseTo(0.06 * 0.12, 9);
     expect(eyeX('back') - eyeX('bridled')).toBeCloseTo(0.4 * 0.12, 9);
   });
 });
 
 it('trims a trailer of all its segments down to its tail’s share of mass', () => {
-  expect(trimmedMassShare({ lengthM: { value: 0.09 }, tail: 'twin-tail', segments: 10 }, 10)).toBeCloseTo(0.45 * 0.4, 12);
-  expect(trimmedMassShare({ lengthM: { value: 0.09 }, tail: 'twin-tail', segments: 10 }, 5)).toBeCloseTo(1 - 0.82 / 2, 12);
+  expect(trimmedMassShare({ lengthM: { value: 0.09 }, tail: 'twin-tail', segments: 10 }, 10)).toBeCloseTo(
+    0.45 * 0.4,
+    12,
+  );
+  expect(trimmedMassShare({ lengthM: { value: 0.09 }, tail: 'twin-tail', segments: 10 }, 5)).toBeCloseTo(
+    1 - 0.82 / 2,
+    12,
+  );
 });
 
-it('says the gap only where it is too small', () => expect(evaluate(demoFile('setup-drowned-wall')).verdicts.balance.reasons.map(({ code }) => code)).toEqual(['balance-pitch']));
+it('says the gap only where it is too small', () =>
+  expect(evaluate(demoFile('setup-drowned-wall')).verdicts.balance.reasons.map(({ code }) => code)).toEqual([
+    'balance-pitch',
+  ]));

@@ -6,7 +6,15 @@ import { InputRangeError } from '../guard';
 import { neededForceN, type HookInTissue } from '../hookset';
 import { lineProperties, type LineProperties } from '../line';
 import type { Rod } from '../rod';
-import { EMPTY_HOUSE, type House, type KnotPart, type LinePart, type ReelPart, type RodPart, type Setup } from '../setup';
+import {
+  EMPTY_HOUSE,
+  type House,
+  type KnotPart,
+  type LinePart,
+  type ReelPart,
+  type RodPart,
+  type Setup,
+} from '../setup';
 import type { SinkBody } from '../sink';
 import { carryingJoints, type LinePiece } from './carrying-joints';
 import { elementsOf, isAssembly, type Element } from './elements';
@@ -67,7 +75,9 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
   const reel = chainOfParts.find(isKind('reel'))!.part;
   const linePart = chainOfParts.find(isKind('line'))!.part;
   const elements = elementsOf(chainOfParts);
-  const endOf = new Map(elements.filter(isAssembly).map((assembly) => [assembly as Element, rigEnd(assembly, classes)]));
+  const endOf = new Map(
+    elements.filter(isAssembly).map((assembly) => [assembly as Element, rigEnd(assembly, classes)]),
+  );
   const ends = [...endOf.values()];
   const pieces = linePieces(chainOfParts, classes);
   const carried = carryingJoints(chainOfParts, pieces, ends, classes);
@@ -80,40 +90,65 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
   const hook = setting.reduce((most, each) => (each.neededN > most.neededN ? each : most));
   const bodies = bodiesOf(elements, endOf, classes);
   return {
-    classes, house, chainOfParts, elements,
+    classes,
+    house,
+    chainOfParts,
+    elements,
     rod: rodOf(rodPart, classes),
     rodPart,
     ratingKg: ratingOf(rodPart),
-    reel, linePart,
-    pieces: pieces.map((piece, i) => ({ ...piece, riggedN: chain.joints.reduce((least, { strengthN }, k) => (carried[k]!.piece === i ? Math.min(least, strengthN) : least), piece.line.strengthN) })),
-    ends, hooks, hook,
+    reel,
+    linePart,
+    pieces: pieces.map((piece, i) => ({
+      ...piece,
+      riggedN: chain.joints.reduce(
+        (least, { strengthN }, k) => (carried[k]!.piece === i ? Math.min(least, strengthN) : least),
+        piece.line.strengthN,
+      ),
+    })),
+    ends,
+    hooks,
+    hook,
     castMassKg: bodies.reduce((sum, { massKg }) => sum + massKg, 0),
     bodies,
-    crushM: hook.end.body && !hook.hangs && (hook.end.body.kind === 'soft-bait' || hook.end.body.kind === 'trailer') ? POINT_PLACES[hook.point].crushShare * hook.end.body.heightM : 0,
+    crushM:
+      hook.end.body && !hook.hangs && (hook.end.body.kind === 'soft-bait' || hook.end.body.kind === 'trailer')
+        ? POINT_PLACES[hook.point].crushShare * hook.end.body.heightM
+        : 0,
     chain,
     knots: carried.flatMap(({ id, knot }) => (knot ? [{ jointId: id, ...knot }] : [])),
   };
 }
 
 /** The window printed on a rod [kg, kg]; null where none is. */
-export const ratingOf = ({ rating }: RodPart): Rig['ratingKg'] => (rating ? [rating.loKg.value, rating.hiKg.value] : null);
+export const ratingOf = ({ rating }: RodPart): Rig['ratingKg'] =>
+  rating ? [rating.loKg.value, rating.hiKg.value] : null;
 
 /** The same rig on another rod and reel: nothing beyond the reel is read again. */
 export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({
-  ...rig, rodPart, reel,
+  ...rig,
+  rodPart,
+  reel,
   rod: rodOf(rodPart, rig.classes),
   ratingKg: ratingOf(rodPart),
-  chainOfParts: rig.chainOfParts.map((fitted): Fitted => (fitted.kind === 'rod' ? { ...fitted, part: rodPart } : fitted.kind === 'reel' ? { ...fitted, part: reel } : fitted)),
+  chainOfParts: rig.chainOfParts.map((fitted): Fitted =>
+    fitted.kind === 'rod' ? { ...fitted, part: rodPart } : fitted.kind === 'reel' ? { ...fitted, part: reel } : fitted,
+  ),
 });
 
 /** Length that bends [m]: measured, or the printed length less what the hands cover. */
-const workingLengthM = (rod: RodPart, { grips }: Pick<Classes, 'grips'>): number => rod.workingLengthM?.value ?? rod.lengthM.value - grips[rod.handle].valueM;
+const workingLengthM = (rod: RodPart, { grips }: Pick<Classes, 'grips'>): number =>
+  rod.workingLengthM?.value ?? rod.lengthM.value - grips[rod.handle].valueM;
 
 /** A rod part as the bending model takes it; a power word whose force was changed becomes the taper it stands for. */
 export function rodOf(rod: RodPart, classes: Pick<Classes, 'grips' | 'rodPowers'>): Rod {
   const { stiffness } = rod;
   const lengthM = workingLengthM(rod, classes);
-  if (stiffness.kind === 'taper') return { lengthM, stiffness: { kind: 'taper', buttEiNm2: stiffness.buttEiNm2.value, tipRatio: stiffness.tipRatio.value } };
+  if (stiffness.kind === 'taper')
+    return {
+      lengthM,
+      stiffness: { kind: 'taper', buttEiNm2: stiffness.buttEiNm2.value, tipRatio: stiffness.tipRatio.value },
+    };
   return { lengthM, stiffness: { ...stiffness, powerKgf: classes.rodPowers[stiffness.power].powerKgf } };
 }
 
@@ -122,10 +157,26 @@ function linePieces(chain: readonly Fitted[], classes: Classes): (LinePiece & { 
     switch (fitted.kind) {
       case 'line':
       case 'leader':
-        return [{ jointId: fitted.joint.id, part: fitted.part, material: fitted.part.material, line: propertiesOf(fitted.part, classes), lengthM: fitted.kind === 'leader' ? fitted.joint.lengthM : null }];
+        return [
+          {
+            jointId: fitted.joint.id,
+            part: fitted.part,
+            material: fitted.part.material,
+            line: propertiesOf(fitted.part, classes),
+            lengthM: fitted.kind === 'leader' ? fitted.joint.lengthM : null,
+          },
+        ];
       case 'snell':
         // A snell is sold by its strength; nylon is what it is tied of.
-        return [{ jointId: fitted.joint.id, part: null, material: 'nylon', line: lineProperties({ material: 'nylon', strengthN: fitted.part.strengthN.value }, classes), lengthM: fitted.part.lengthM.value }];
+        return [
+          {
+            jointId: fitted.joint.id,
+            part: null,
+            material: 'nylon',
+            line: lineProperties({ material: 'nylon', strengthN: fitted.part.strengthN.value }, classes),
+            lengthM: fitted.part.lengthM.value,
+          },
+        ];
       default:
         return [];
     }
@@ -133,7 +184,10 @@ function linePieces(chain: readonly Fitted[], classes: Classes): (LinePiece & { 
 }
 
 function propertiesOf(part: LinePart, classes: Classes): LineProperties {
-  const properties = lineProperties({ material: part.material, strengthN: part.strengthN?.value, diameterM: part.diameterM?.value }, classes);
+  const properties = lineProperties(
+    { material: part.material, strengthN: part.strengthN?.value, diameterM: part.diameterM?.value },
+    classes,
+  );
   return part.eaN ? { ...properties, eaN: part.eaN.value } : properties;
 }
 
@@ -153,11 +207,12 @@ function riggedHook(place: HookPlace, end: RiggedEnd, setup: Setup, classes: Cla
 
 /** A bristle or wire guard that was put on beside the hook. */
 const guardBeside = (end: RiggedEnd, classes: Classes): number =>
-  end.assembly.attached.some((each) => each.kind === 'hardware' && each.part.form === 'hook-guard') ? classes.guards.bristle.forceN : 0;
+  end.assembly.attached.some((each) => each.kind === 'hardware' && each.part.form === 'hook-guard')
+    ? classes.guards.bristle.forceN
+    : 0;
 
 /** Length of all leaders [m]. */
 export const leadersM = (rig: Rig): number => rig.pieces.reduce((sum, { lengthM }) => sum + (lengthM ?? 0), 0);
 
 /** What the line as rigged holds at its weakest, hooks apart [N]. */
 export const lineRiggedN = (rig: Rig): number => Math.min(...rig.pieces.map(({ riggedN }) => riggedN));
-

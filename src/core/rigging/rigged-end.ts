@@ -7,7 +7,17 @@ import { weightSize } from '../lure';
 import type { LurePart } from '../setup';
 import { bodyOf, bodyProfile, type Body } from './body';
 import type { Assembly } from './elements';
-import { attachedMasses, bodyMasses, hangingMass, hookMass, lureDragM2, lureVolumeM3, peggedMass, skirtMass, type Mass } from './end-masses';
+import {
+  attachedMasses,
+  bodyMasses,
+  hangingMass,
+  hookMass,
+  lureDragM2,
+  lureVolumeM3,
+  peggedMass,
+  skirtMass,
+  type Mass,
+} from './end-masses';
 import { specOfClass, specOfHook, stationsOf, stockHook, type HookSpec } from './hook-spec';
 
 type BearerOf<K extends Assembly['bearer']['kind']> = Extract<Assembly['bearer'], { kind: K }>;
@@ -52,7 +62,10 @@ export interface RiggedEnd {
 }
 
 /** How high the point of a loose hook stands, in half heights of the body, up is positive. */
-export const POINT_HEIGHT = { open: 1.35, 'skin-hooked': 0.96, buried: 0.25 } as const satisfies Record<PointPlace, number>;
+export const POINT_HEIGHT = { open: 1.35, 'skin-hooked': 0.96, buried: 0.25 } as const satisfies Record<
+  PointPlace,
+  number
+>;
 
 /**
  * Works out where everything of an assembly sits.
@@ -75,7 +88,9 @@ function withoutStingers(assembly: Assembly, classes: Classes): RiggedEnd {
     case 'jig-head':
       return onHead(assembly, bearer.part, bearer.joint.offCentreM, body, classes);
     case 'lure':
-      return bearer.part.kind === 'skirted-jig' ? onHead(assembly, bearer.part, undefined, body, classes) : lure(assembly, bearer.part, body!, classes);
+      return bearer.part.kind === 'skirted-jig'
+        ? onHead(assembly, bearer.part, undefined, body, classes)
+        : lure(assembly, bearer.part, body!, classes);
     case 'snell':
       return snell(assembly, bearer, body, classes);
     default:
@@ -86,7 +101,12 @@ function withoutStingers(assembly: Assembly, classes: Classes): RiggedEnd {
 /** Eye of a loose hook before the nose, so that the nose rests against the bend behind it, in diameters of wire. */
 const EYE_BEFORE_NOSE = 2.6;
 
-function looseHook(assembly: Assembly, { part, joint }: BearerOf<'hook'>, body: Body | null, classes: Classes): RiggedEnd {
+function looseHook(
+  assembly: Assembly,
+  { part, joint }: BearerOf<'hook'>,
+  body: Body | null,
+  classes: Classes,
+): RiggedEnd {
   const spec = specOfHook(part);
   const bait = baitJoint(assembly);
   const held = bait?.held ?? 'threaded';
@@ -94,7 +114,17 @@ function looseHook(assembly: Assembly, { part, joint }: BearerOf<'hook'>, body: 
   const onBait = body !== null && held !== 'threaded';
   const dropM = body === null || onBait ? 0 : spec.gapM - half * POINT_HEIGHT[joint.point];
   const eyeX = onBait ? BAIT_HOLDS[held].station * body.lengthM - spec.shankM : -EYE_BEFORE_NOSE * spec.wireM;
-  const place = hookPlace({ jointId: joint.id, role: 'main', spec, point: joint.point, guard: POINT_PLACES[joint.point].guard, eye: { xM: eyeX, zM: 0 }, dropM, body: onBait ? null : body, classes });
+  const place = hookPlace({
+    jointId: joint.id,
+    role: 'main',
+    spec,
+    point: joint.point,
+    guard: POINT_PLACES[joint.point].guard,
+    eye: { xM: eyeX, zM: 0 },
+    dropM,
+    body: onBait ? null : body,
+    classes,
+  });
   const stationed = onBait && body.kind === 'natural-bait' ? { ...place, station: place.tip.xM / body.trunkM } : place;
   const pegged = peggedMass(assembly, eyeX);
   return {
@@ -103,13 +133,24 @@ function looseHook(assembly: Assembly, { part, joint }: BearerOf<'hook'>, body: 
     body,
     head: null,
     hooks: [stationed, ...stingers(assembly, stationed, body)],
-    masses: [hookMass(stationed, joint.offCentreM), ...pegged, ...bodyMasses(assembly, body, classes), ...attachedMasses(assembly, classes, eyeX)],
+    masses: [
+      hookMass(stationed, joint.offCentreM),
+      ...pegged,
+      ...bodyMasses(assembly, body, classes),
+      ...attachedMasses(assembly, classes, eyeX),
+    ],
     eye: pegged[0] ? { xM: 2 * pegged[0].xM - eyeX, zM: 0 } : { xM: eyeX, zM: 0 },
     tie: { xM: eyeX, zM: 0 },
   };
 }
 
-function onHead(assembly: Assembly, part: BearerOf<'jig-head'>['part'] | Extract<LurePart, { kind: 'skirted-jig' }>, offCentreM: number | undefined, body: Body | null, classes: Classes): RiggedEnd {
+function onHead(
+  assembly: Assembly,
+  part: BearerOf<'jig-head'>['part'] | Extract<LurePart, { kind: 'skirted-jig' }>,
+  offCentreM: number | undefined,
+  body: Body | null,
+  classes: Classes,
+): RiggedEnd {
   const jointId = assembly.bearer.joint.id;
   const spec = specOfHook(part);
   const headKg = Math.max(part.massKg.value - spec.massKg, 1e-6);
@@ -127,7 +168,16 @@ function onHead(assembly: Assembly, part: BearerOf<'jig-head'>['part'] | Extract
     hooks: [place, ...stingers(assembly, place, body)],
     masses: [
       hookMass(place, offCentreM),
-      { jointId, name: 'head', massKg: headKg, volumeM3: headKg / classes.materials[part.material].densityKgPm3, xM: -size.lengthM / 2, zM: 0, dragAreaM2: classes.frontal[part.shape === 'sphere' ? 'bullet' : part.shape].cd * (Math.PI / 4) * size.diameterM ** 2 },
+      {
+        jointId,
+        name: 'head',
+        massKg: headKg,
+        volumeM3: headKg / classes.materials[part.material].densityKgPm3,
+        xM: -size.lengthM / 2,
+        zM: 0,
+        dragAreaM2:
+          classes.frontal[part.shape === 'sphere' ? 'bullet' : part.shape].cd * (Math.PI / 4) * size.diameterM ** 2,
+      },
       ...(part.kind === 'skirted-jig' ? [skirtMass(jointId, STOCK_SKIRT_KG, 0.01, classes)] : []),
       ...bodyMasses(assembly, body, classes),
       ...attachedMasses(assembly, classes, 0),
@@ -140,7 +190,12 @@ function onHead(assembly: Assembly, part: BearerOf<'jig-head'>['part'] | Extract
 /** A skirt that a jig comes with [kg]; its weight is counted in the head's, so only its water counts here. */
 const STOCK_SKIRT_KG = 0.0012;
 
-function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' }>, body: Body, classes: Classes): RiggedEnd {
+function lure(
+  assembly: Assembly,
+  part: Exclude<LurePart, { kind: 'skirted-jig' }>,
+  body: Body,
+  classes: Classes,
+): RiggedEnd {
   const jointId = assembly.bearer.joint.id;
   const stock = stockHook(part, classes);
   const count = stationsOf(part);
@@ -154,16 +209,41 @@ function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' 
   const hooks = spec
     ? stations.map((station, i): HookPlace => {
         const tail = i === stations.length - 1;
-        const eye: Place = part.kind === 'trolled-fly' ? { xM: body.lengthM * 0.9 - spec.shankM, zM: 0 } : { xM: station * body.lengthM + (tail ? ringM : 0), zM: tail ? 0 : -body.heightM / 2 - ringM };
-        const tip: Place = tail ? { xM: eye.xM + spec.shankM * (1 - POINT_LEG), zM: spec.gapM / 2 } : { xM: eye.xM + spec.gapM / 2, zM: eye.zM - spec.shankM * (1 - POINT_LEG) };
-        return { jointId: changed?.joint.id ?? jointId, role: 'carried', spec, point: 'open', guard: part.kind === 'topwater' && part.body === 'hollow' ? 'hollow-body' : 'none', eye, tip, dropM: 0, hangs: part.kind !== 'trolled-fly', clearGapM: null, station: tip.xM / body.trunkM };
+        const eye: Place =
+          part.kind === 'trolled-fly'
+            ? { xM: body.lengthM * 0.9 - spec.shankM, zM: 0 }
+            : { xM: station * body.lengthM + (tail ? ringM : 0), zM: tail ? 0 : -body.heightM / 2 - ringM };
+        const tip: Place = tail
+          ? { xM: eye.xM + spec.shankM * (1 - POINT_LEG), zM: spec.gapM / 2 }
+          : { xM: eye.xM + spec.gapM / 2, zM: eye.zM - spec.shankM * (1 - POINT_LEG) };
+        return {
+          jointId: changed?.joint.id ?? jointId,
+          role: 'carried',
+          spec,
+          point: 'open',
+          guard: part.kind === 'topwater' && part.body === 'hollow' ? 'hollow-body' : 'none',
+          eye,
+          tip,
+          dropM: 0,
+          hangs: part.kind !== 'trolled-fly',
+          clearGapM: null,
+          station: tip.xM / body.trunkM,
+        };
       })
     : [];
   // The lure was weighed with the hooks it came with: what hangs there now is put in their place.
   const stockKg = (stock?.massKg ?? 0) * count;
   const trunkKg = Math.max(part.massKg.value - stockKg, part.massKg.value * 0.4);
   const volumeM3 = lureVolumeM3(part, trunkKg, stockKg, classes);
-  const at = part.kind === 'hard-lure' ? HARD_LURE_BALANCE : { massX: 0.5, massZ: part.kind === 'topwater' ? -0.12 : 0, volumeX: part.kind === 'topwater' ? 0.46 : 0.5, volumeZ: 0 };
+  const at =
+    part.kind === 'hard-lure'
+      ? HARD_LURE_BALANCE
+      : {
+          massX: 0.5,
+          massZ: part.kind === 'topwater' ? -0.12 : 0,
+          volumeX: part.kind === 'topwater' ? 0.46 : 0.5,
+          volumeZ: 0,
+        };
   return {
     assembly,
     bearerId: jointId,
@@ -171,7 +251,15 @@ function lure(assembly: Assembly, part: Exclude<LurePart, { kind: 'skirted-jig' 
     head: null,
     hooks: [...hooks, ...stingers(assembly, hooks.at(-1) ?? null, body)],
     masses: [
-      { jointId, name: 'mass', massKg: trunkKg, volumeM3: 0, xM: at.massX * body.lengthM, zM: at.massZ * body.heightM, dragAreaM2: lureDragM2(part, body, classes) },
+      {
+        jointId,
+        name: 'mass',
+        massKg: trunkKg,
+        volumeM3: 0,
+        xM: at.massX * body.lengthM,
+        zM: at.massZ * body.heightM,
+        dragAreaM2: lureDragM2(part, body, classes),
+      },
       { jointId, name: 'volume', massKg: 0, volumeM3, xM: at.volumeX * body.lengthM, zM: at.volumeZ * body.heightM },
       ...hooks.map((hook) => hangingMass(hook, ringKg)),
       ...attachedMasses(assembly, classes, body.lengthM),
@@ -188,13 +276,30 @@ function snell(assembly: Assembly, { part, joint }: BearerOf<'snell'>, body: Bod
   const front = (body ? BAIT_HOLDS[held].station * body.lengthM : 0) - spec.shankM * 0.6;
   const hooks = Array.from({ length: part.hooks }, (_, i): HookPlace => {
     const eye: Place = { xM: front + i * spacing, zM: 0 };
-    const place = hookPlace({ jointId: joint.id, role: i === 0 ? 'main' : 'second', spec, point: 'open', guard: 'none', eye, dropM: 0, body: null, classes });
+    const place = hookPlace({
+      jointId: joint.id,
+      role: i === 0 ? 'main' : 'second',
+      spec,
+      point: 'open',
+      guard: 'none',
+      eye,
+      dropM: 0,
+      body: null,
+      classes,
+    });
     return { ...place, station: body ? place.tip.xM / body.trunkM : null };
   });
   return {
-    assembly, bearerId: joint.id, body, head: null,
+    assembly,
+    bearerId: joint.id,
+    body,
+    head: null,
     hooks: [...hooks, ...stingers(assembly, hooks.at(-1) ?? null, body)],
-    masses: [...hooks.map((hook) => hookMass(hook, 0)), ...bodyMasses(assembly, body, classes), ...attachedMasses(assembly, classes, front)],
+    masses: [
+      ...hooks.map((hook) => hookMass(hook, 0)),
+      ...bodyMasses(assembly, body, classes),
+      ...attachedMasses(assembly, classes, front),
+    ],
     eye: { xM: front, zM: 0 },
     tie: { xM: front, zM: 0 },
   };
@@ -223,7 +328,21 @@ function stingers(assembly: Assembly, from: HookPlace | null, body: Body | null)
     const eye: Place = { xM: hangsAt.xM + each.joint.lengthM, zM: 0 };
     hangsAt = { xM: eye.xM + spec.shankM, zM: 0 };
     const tip: Place = { xM: eye.xM + (1 - POINT_LEG) * spec.shankM, zM: spec.gapM / 2 };
-    return [{ jointId: each.joint.id, role: 'stinger', spec, point: 'open', guard: 'none', eye, tip, dropM: 0, hangs: true, clearGapM: null, station: body ? tip.xM / body.lengthM : null }];
+    return [
+      {
+        jointId: each.joint.id,
+        role: 'stinger',
+        spec,
+        point: 'open',
+        guard: 'none',
+        eye,
+        tip,
+        dropM: 0,
+        hangs: true,
+        clearGapM: null,
+        station: body ? tip.xM / body.lengthM : null,
+      },
+    ];
   });
 }
 

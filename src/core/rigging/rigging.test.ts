@@ -7,13 +7,19 @@ import { evaluate } from '../evaluate';
 import type { Joint, Setup } from '../setup';
 import { elementsOf, fitChain, isAssembly, leadersM, readRig, trimmed, trimmedMassShare } from '.';
 
-const kinds = (setup: Setup) => elementsOf(fitChain(setup)).map((element) => (element.kind === 'assembly' ? `assembly of ${element.bearer.kind}` : element.kind));
+const kinds = (setup: Setup) =>
+  elementsOf(fitChain(setup)).map((element) =>
+    element.kind === 'assembly' ? `assembly of ${element.bearer.kind}` : element.kind,
+  );
 const chained = (setup: Setup, chain: readonly Joint[]): Setup => ({ ...setup, chain });
 
 describe('elementsOf', () => {
   it.each([
     ['pegged-weedless', ['piece', 'knot', 'piece', 'threaded', 'knot', 'assembly of hook']],
-    ['tandem', ['piece', 'knot', 'piece', 'knot', 'assembly of jig-head', 'knot', 'piece', 'knot', 'assembly of jig-head']],
+    [
+      'tandem',
+      ['piece', 'knot', 'piece', 'knot', 'assembly of jig-head', 'knot', 'piece', 'knot', 'assembly of jig-head'],
+    ],
     ['plug', ['piece', 'knot', 'piece', 'knot', 'link', 'assembly of lure']],
     ['fast-head', ['piece', 'knot', 'link', 'link', 'piece', 'threaded', 'link', 'assembly of hook']],
     ['drop-weight', ['piece', 'knot', 'piece', 'knot', 'assembly of hook', 'knot', 'piece', 'knot', 'inline']],
@@ -23,13 +29,21 @@ describe('elementsOf', () => {
   it('loses no joint but rod and reel', () => {
     for (const rig of RIG_IDS) {
       const sample = sampleOf(rig);
-      const ids = elementsOf(fitChain(sample)).flatMap((element) => (element.kind === 'assembly' ? [element.bearer.joint.id, ...element.attached.map(({ joint }) => joint.id)] : element.kind === 'threaded' ? [element.fitted.joint.id, ...element.skirts.map(({ joint }) => joint.id)] : [element.fitted.joint.id]));
+      const ids = elementsOf(fitChain(sample)).flatMap((element) =>
+        element.kind === 'assembly'
+          ? [element.bearer.joint.id, ...element.attached.map(({ joint }) => joint.id)]
+          : element.kind === 'threaded'
+            ? [element.fitted.joint.id, ...element.skirts.map(({ joint }) => joint.id)]
+            : [element.fitted.joint.id],
+      );
       expect(ids).toEqual(sample.chain.slice(2).map(({ id }) => id));
     }
   });
 
   it('lets a pegged weight ride with its bait and a free one not', () => {
-    const [pegged, free] = (['pegged-weedless', 'sliding-weedless'] as const).map((rig) => elementsOf(fitChain(sampleOf(rig))).find(isAssembly)!.pegged);
+    const [pegged, free] = (['pegged-weedless', 'sliding-weedless'] as const).map(
+      (rig) => elementsOf(fitChain(sampleOf(rig))).find(isAssembly)!.pegged,
+    );
     expect(pegged?.joint.id).toBe('weight');
     expect(free).toBeNull();
   });
@@ -39,10 +53,14 @@ describe('readRig of every rig', () => {
   it.each([...RIG_IDS])('%s: what is thrown is what its bodies weigh, and each hook has a joint', (rig) => {
     const sample = sampleOf(rig);
     const read = readRig(sample);
-    expect(read.castMassKg).toBeCloseTo(read.bodies.reduce((sum, { massKg }) => sum + massKg, 0), 15);
+    expect(read.castMassKg).toBeCloseTo(
+      read.bodies.reduce((sum, { massKg }) => sum + massKg, 0),
+      15,
+    );
     expect(read.hooks.length).toBeGreaterThan(0);
     for (const { jointId } of read.hooks) expect(sample.chain.map(({ id }) => id)).toContain(jointId);
-    for (const { masses } of read.ends) for (const { massKg, volumeM3 } of masses) expect(Math.min(massKg, volumeM3)).toBeGreaterThanOrEqual(0);
+    for (const { masses } of read.ends)
+      for (const { massKg, volumeM3 } of masses) expect(Math.min(massKg, volumeM3)).toBeGreaterThanOrEqual(0);
   });
 
   it('ends the strength chain at the last hook: a tag with its weight holds no fish', () => {
@@ -52,11 +70,29 @@ describe('readRig of every rig', () => {
   });
 
   it('carries the pull of a rear bait through the eye of the front one', () =>
-    expect(readRig(sampleOf('tandem')).chain.joints.map(({ name }) => name)).toEqual(['line', 'leader-knot', 'leader', 'front-knot', 'front-head', 'rear-leader-knot', 'rear-leader', 'hook-knot', 'jig-head']));
+    expect(readRig(sampleOf('tandem')).chain.joints.map(({ name }) => name)).toEqual([
+      'line',
+      'leader-knot',
+      'leader',
+      'front-knot',
+      'front-head',
+      'rear-leader-knot',
+      'rear-leader',
+      'hook-knot',
+      'jig-head',
+    ]));
 
   it('names the hooks that come with a part, and takes a crimp for a share of its line', () => {
     const { chain, pieces, classes } = readRig(sampleOf('towed-minnow'));
-    expect(chain.joints.map(({ name }) => name)).toEqual(['line', 'line-knot', 'swivel', 'front-crimp', 'leader', 'rear-crimp', 'lure:hook']);
+    expect(chain.joints.map(({ name }) => name)).toEqual([
+      'line',
+      'line-knot',
+      'swivel',
+      'front-crimp',
+      'leader',
+      'rear-crimp',
+      'lure:hook',
+    ]);
     expect(chain.joints[3]!.strengthN).toBeCloseTo(classes.crimp.share.value * pieces[1]!.line.strengthN, 9);
   });
 
@@ -71,16 +107,27 @@ describe('swapping what hangs on a lure', () => {
   const plug = demoFile('setup-reef-plug');
   const lures = (setup: Setup) => readRig(setup).ends[0]!;
   it('weighs the lure with the new hooks in the place of those it came with', () => {
-    const bare = chained(plug, plug.chain.filter(({ id }) => id !== 'hook' && id !== 'hook-ring'));
+    const bare = chained(
+      plug,
+      plug.chain.filter(({ id }) => id !== 'hook' && id !== 'hook-ring'),
+    );
     const part = plug.parts.find(({ kind }) => kind === 'hard-lure')!;
     const mass = (setup: Setup) => lures(setup).masses.reduce((sum, { massKg }) => sum + massKg, 0);
     expect(mass(bare)).toBeCloseTo('massKg' in part ? part.massKg!.value : 0, 9);
     const [ring, hook] = ['split-ring-7', 'hook-treble-8'].map((id) => plug.parts.find((each) => each.id === id)!);
     const stock = lures(bare).hooks[0]!.spec.massKg;
-    expect(mass(plug) - mass(bare)).toBeCloseTo(2 * (('massKg' in hook! ? hook.massKg!.value : 0) + ('massKg' in ring! ? ring.massKg!.value : 0) - stock), 9);
+    expect(mass(plug) - mass(bare)).toBeCloseTo(
+      2 * (('massKg' in hook! ? hook.massKg!.value : 0) + ('massKg' in ring! ? ring.massKg!.value : 0) - stock),
+      9,
+    );
   });
   it('lies nose up when the tail hook is heavier, and sinks when both are', () => {
-    const heavy = (massKg: number): Setup => ({ ...plug, parts: plug.parts.map((part) => (part.kind === 'hook' ? { ...part, massKg: { ...part.massKg, value: massKg } } : part)) });
+    const heavy = (massKg: number): Setup => ({
+      ...plug,
+      parts: plug.parts.map((part) =>
+        part.kind === 'hook' ? { ...part, massKg: { ...part.massKg, value: massKg } } : part,
+      ),
+    });
     expect(evaluate(heavy(0.0004)).figures.balance.ends[0]!.trim.outcome).toBe('floats');
     expect(evaluate(heavy(0.004)).figures.balance.ends[0]!.trim.outcome).toBe('sinks');
   });
@@ -99,7 +146,9 @@ describe('trimming by segments', () => {
     expect(trimmedMassShare(trailer, 0)).toBe(1);
   });
   it('lightens and shortens the rig', () => {
-    const [whole, cut] = [1, 2].map((revision) => readRig(demoFiles.find((each) => each.id === 'setup-bladed' && each.revision === revision)!.file));
+    const [whole, cut] = [1, 2].map((revision) =>
+      readRig(demoFiles.find((each) => each.id === 'setup-bladed' && each.revision === revision)!.file),
+    );
     expect(cut!.castMassKg).toBeLessThan(whole!.castMassKg);
     expect(cut!.ends[0]!.body!.lengthM).toBeLessThan(whole!.ends[0]!.body!.lengthM);
   });
@@ -135,7 +184,10 @@ describe('class values', () => {
   });
   it('gives a power word another force', () => {
     const flat: Setup = demoFile('setup-long-flat');
-    expect(evaluate({ ...flat, house: { ...flat.house!, classes: { 'rodPowers.medium-heavy.powerKgf': 1 } } }).figures.powerN).toBeCloseTo(9.80665, 2);
+    expect(
+      evaluate({ ...flat, house: { ...flat.house!, classes: { 'rodPowers.medium-heavy.powerKgf': 1 } } }).figures
+        .powerN,
+    ).toBeCloseTo(9.80665, 2);
   });
 });
 

@@ -1,6 +1,18 @@
 import { cast, castFit, castWindow, type Cast } from '../cast';
 import { judgeSet } from '../evaluate';
-import { clearanceAskedM, handLoad, handOverWaterM, packedM, peakMomentNm, reachM, rodMassKg, tipClearM, turnCircleM, workedPullN, type HandLoad } from '../handling';
+import {
+  clearanceAskedM,
+  handLoad,
+  handOverWaterM,
+  packedM,
+  peakMomentNm,
+  reachM,
+  rodMassKg,
+  tipClearM,
+  turnCircleM,
+  workedPullN,
+  type HandLoad,
+} from '../handling';
 import { neededForceN, SET_STEPS } from '../hookset';
 import { dragAreaM2, lineRiggedN, type Rig } from '../rigging';
 import { powerN } from '../rod';
@@ -21,7 +33,12 @@ export interface RodInHand {
   readonly throws: { readonly fromKg: number; readonly toKg: number } | null;
   readonly dropShare: number | null;
   /** line that the sweep takes up, pull at the hook, margin, and when the point is in; null: the line is too short */
-  readonly set: { readonly takeUpM: number; readonly atHookN: number; readonly margin: number; readonly timeToSetS: number | null } | null;
+  readonly set: {
+    readonly takeUpM: number;
+    readonly atHookN: number;
+    readonly margin: number;
+    readonly timeToSetS: number | null;
+  } | null;
   /** stoutest wire that it buries in this mouth, by cover [m]; 0: none */
   readonly buriesWireM: Readonly<Record<Cover, number>> | null;
   /** tip over the water with the rod worked down, and what is asked [m] */
@@ -68,23 +85,53 @@ export function rodInHand(rig: Rig, presentation: Presentation, day: Day): RodIn
   const window = style ? castWindow({ rod, ratingKg: rig.ratingKg, style, weakestN }, classes) : null;
   const atHookN = set.kind === 'judged' ? set.figures.hookset.atHookN : null;
   return {
-    overallM: rodPart.lengthM.value, lengthM: rod.lengthM, powerN: power,
+    overallM: rodPart.lengthM.value,
+    lengthM: rod.lengthM,
+    powerN: power,
     cast: style
-      ? cast({ rod, massKg: rig.castMassKg, style, dragAreaM2: classes.flight.body.share * shown, line, heightM: handM + rod.lengthM, windMps: day.windMps, blankKg: rodKg * classes.rodMass.bends.share }, classes)
+      ? cast(
+          {
+            rod,
+            massKg: rig.castMassKg,
+            style,
+            dragAreaM2: classes.flight.body.share * shown,
+            line,
+            heightM: handM + rod.lengthM,
+            windMps: day.windMps,
+            blankKg: rodKg * classes.rodMass.bends.share,
+          },
+          classes,
+        )
       : null,
     throws: window && { fromKg: window.soundFrom, toKg: window.soundTo },
-    dropShare: style ? castFit({ rod, massKg: rig.castMassKg, ratingKg: rig.ratingKg, style, weakestN }, classes).dropShare : null,
-    set: set.kind === 'judged' ? { takeUpM: set.figures.hookset.takeUpM, atHookN: set.figures.hookset.atHookN, margin: set.figures.hookset.margin, timeToSetS: set.figures.hookset.timeToSetS } : null,
+    dropShare: style
+      ? castFit({ rod, massKg: rig.castMassKg, ratingKg: rig.ratingKg, style, weakestN }, classes).dropShare
+      : null,
+    set:
+      set.kind === 'judged'
+        ? {
+            takeUpM: set.figures.hookset.takeUpM,
+            atHookN: set.figures.hookset.atHookN,
+            margin: set.figures.hookset.margin,
+            timeToSetS: set.figures.hookset.timeToSetS,
+          }
+        : null,
     buriesWireM: atHookN === null ? null : wires(rig, presentation, atHookN),
     clearM: tipClearM(handM, rod.lengthM, classes.checks.clearance.downRad),
     clearAskedM: clearanceAskedM(rig, presentation),
     circleM: turnCircleM(rod.lengthM + reachM(rig), LEAST_HANGING_M),
     load: handLoad(
       {
-        rodKg, reelKg: rig.reel.massKg?.value ?? 0, lengthM: rod.lengthM, lureKg: isCast ? rig.castMassKg : 0,
+        rodKg,
+        reelKg: rig.reel.massKg?.value ?? 0,
+        lengthM: rod.lengthM,
+        lureKg: isCast ? rig.castMassKg : 0,
         pullN: workedPullN(rig, presentation, running),
-        reachM: reachM(rig), peakMomentNm: peakMomentNm(rig, presentation),
-        castMps2: style ? classes.castStyles[style].accelerationMps2 : 0, castsPerHour: style ? day.castsPerHour : 0, hours: day.hours,
+        reachM: reachM(rig),
+        peakMomentNm: peakMomentNm(rig, presentation),
+        castMps2: style ? classes.castStyles[style].accelerationMps2 : 0,
+        castsPerHour: style ? day.castsPerHour : 0,
+        hours: day.hours,
       },
       classes,
     ),
@@ -96,8 +143,11 @@ export function rodInHand(rig: Rig, presentation: Presentation, day: Day): RodIn
 function wires(rig: Rig, presentation: Presentation, atHookN: number): Readonly<Record<Cover, number>> {
   const { tissue } = rig.hook;
   const open = atHookN / rig.classes.covers[presentation.cover].through;
-  const perMm2 = (neededForceN({ ...tissue, wireMm: 1 }, presentation.mouth, rig.classes) - tissue.guardN);
+  const perMm2 = neededForceN({ ...tissue, wireMm: 1 }, presentation.mouth, rig.classes) - tissue.guardN;
   return Object.fromEntries(
-    Object.entries(rig.classes.covers).map(([cover, { through }]) => [cover, Math.sqrt(Math.max(0, (open * through) / SET_STEPS.sets - tissue.guardN) / perMm2) * 1e-3]),
+    Object.entries(rig.classes.covers).map(([cover, { through }]) => [
+      cover,
+      Math.sqrt(Math.max(0, (open * through) / SET_STEPS.sets - tissue.guardN) / perMm2) * 1e-3,
+    ]),
   ) as Record<Cover, number>;
 }

@@ -17,7 +17,10 @@ describe('choosing a rod', () => {
     const { figures, castMassKg } = evaluate(wall);
     expect(own.set!.margin).toBeCloseTo(figures.set!.hookset.margin, 9);
     expect(own.dropShare).toBeCloseTo(figures.throw!.castFit.dropShare, 9);
-    expect([own.throws!.fromKg, own.throws!.toKg]).toEqual([figures.throw!.castWindow.soundFrom, figures.throw!.castWindow.soundTo]);
+    expect([own.throws!.fromKg, own.throws!.toKg]).toEqual([
+      figures.throw!.castWindow.soundFrom,
+      figures.throw!.castWindow.soundTo,
+    ]);
     expect(castMassKg).toBeGreaterThan(own.throws!.fromKg);
   });
 
@@ -37,7 +40,10 @@ describe('choosing a rod', () => {
   it('the wire it buries is the wire that asks for that pull with its margin', () => {
     const rig = readRig(wall);
     const wireM = trade.own.buriesWireM!.open;
-    expect(neededForceN({ ...rig.hook.tissue, wireMm: wireM * 1e3 }, wall.presentation.mouth)).toBeCloseTo(trade.own.set!.atHookN / rig.classes.covers[wall.presentation.cover].through / 1.4, 6);
+    expect(neededForceN({ ...rig.hook.tissue, wireMm: wireM * 1e3 }, wall.presentation.mouth)).toBeCloseTo(
+      trade.own.set!.atHookN / rig.classes.covers[wall.presentation.cover].through / 1.4,
+      6,
+    );
     expect(trade.own.buriesWireM!.dense).toBeLessThan(wireM);
   });
 
@@ -48,10 +54,20 @@ describe('choosing a rod', () => {
   });
 
   it('wind shortens the cast, and what is towed is not cast', () => {
-    expect(rodInHand(readRig(wall), wall.presentation, { ...day, windMps: 8 }).cast!.distanceM).toBeLessThan(trade.own.cast!.distanceM);
+    expect(rodInHand(readRig(wall), wall.presentation, { ...day, windMps: 8 }).cast!.distanceM).toBeLessThan(
+      trade.own.cast!.distanceM,
+    );
     const minnow = demoFile('setup-crimped-minnow');
-    expect(rodInHand(readRig(minnow), minnow.presentation, day)).toMatchObject({ cast: null, throws: null, dropShare: null });
+    expect(rodInHand(readRig(minnow), minnow.presentation, day)).toMatchObject({
+      cast: null,
+      throws: null,
+      dropShare: null,
+    });
   });
 });
 
-it('power of a class rod is what its word says', () => expect(powerN({ lengthM: 2, stiffness: { kind: 'class', power: 'medium', action: 'fast' } })).toBeCloseTo(0.33 * 9.80665, 2));
+it('power of a class rod is what its word says', () =>
+  expect(powerN({ lengthM: 2, stiffness: { kind: 'class', power: 'medium', action: 'fast' } })).toBeCloseTo(
+    0.33 * 9.80665,
+    2,
+  ));

@@ -74,16 +74,35 @@ const MOST_GRIP_LEFT_M = 0.3;
 /** A class rod like the present one; what is not asked for is what the present rod is nearest to. */
 function ofClass(rig: Rig, asked: { readonly power?: RodPower; readonly action?: RodAction }): Rig {
   const { stiffness } = asTaper(rig.rod);
-  const nearestAction = (Object.keys(ROD_ACTIONS) as RodAction[]).reduce((best, each) => (Math.abs(ROD_ACTIONS[each].tipRatio - stiffness.tipRatio) < Math.abs(ROD_ACTIONS[best].tipRatio - stiffness.tipRatio) ? each : best));
+  const nearestAction = (Object.keys(ROD_ACTIONS) as RodAction[]).reduce((best, each) =>
+    Math.abs(ROD_ACTIONS[each].tipRatio - stiffness.tipRatio) <
+    Math.abs(ROD_ACTIONS[best].tipRatio - stiffness.tipRatio)
+      ? each
+      : best,
+  );
   const action = asked.action ?? nearestAction;
   if (asked.power) {
     const [lo, hi] = POWER_RATINGS[asked.power];
     const mass = (value: number) => ({ value, unit: 'kg' as const, provenance: 'class' as const });
     const { massKg: _, ...light } = rig.rodPart;
-    return onRod(rig, { ...light, stiffness: { kind: 'class', power: asked.power, action }, rating: { loKg: mass(lo), hiKg: mass(hi) } } as RodPart, rig.reel);
+    return onRod(
+      rig,
+      {
+        ...light,
+        stiffness: { kind: 'class', power: asked.power, action },
+        rating: { loKg: mass(lo), hiKg: mass(hi) },
+      } as RodPart,
+      rig.reel,
+    );
   }
   // Of the same power: the force that drops the tip by a third stays, so rigidity goes with the action's k.
   const k = ROD_ACTIONS[action].k / ROD_ACTIONS[nearestAction].k;
   const { lengthM } = asTaper(rig.rod);
-  return { ...rig, rod: { lengthM, stiffness: { kind: 'taper', buttEiNm2: stiffness.buttEiNm2 * k, tipRatio: ROD_ACTIONS[action].tipRatio } } };
+  return {
+    ...rig,
+    rod: {
+      lengthM,
+      stiffness: { kind: 'taper', buttEiNm2: stiffness.buttEiNm2 * k, tipRatio: ROD_ACTIONS[action].tipRatio },
+    },
+  };
 }

@@ -23,4 +23,5 @@ export function bendRod(rod: ResolvedRod, forceN: number, angleRad: number, near
 }
 
 /** A rod in line with its pull stays straight and says nothing about its neighbours. */
-const usable = (near: Bend | undefined) => (near && Number.isFinite(near.elastica.start.tip) ? near.elastica.start : undefined);
+const usable = (near: Bend | undefined) =>
+  near && Number.isFinite(near.elastica.start.tip) ? near.elastica.start : undefined;

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { InputRangeError } from '../guard';
 import { solveElastica, traceElastica } from './elastica';
 
-const solve = (loadRatio: number, tipRatio: number, pullAngleRad: number) => solveElastica({ loadRatio, tipRatio, pullAngleRad });
+const solve = (loadRatio: number, tipRatio: number, pullAngleRad: number) =>
+  solveElastica({ loadRatio, tipRatio, pullAngleRad });
 const load = fc.double({ min: 0.01, max: 25, noNaN: true });
 const taper = fc.double({ min: 0.1, max: 1, noNaN: true });
 const angle = fc.double({ min: 0.05, max: 3, noNaN: true });
@@ -52,7 +53,9 @@ describe('solveElastica: reference table', () => {
     [3, 0.60325],
     [5, 0.71379],
     [10, 0.81061],
-  ])('F·L²/EI = %d drops the tip by %d of its length', (f, drop) => expect(solve(f, 1, Math.PI / 2).tipY).toBeCloseTo(drop, 5));
+  ])('F·L²/EI = %d drops the tip by %d of its length', (f, drop) =>
+    expect(solve(f, 1, Math.PI / 2).tipY).toBeCloseTo(drop, 5),
+  );
 
   it('is the small-deflection beam for a light load', () => {
     const f = 1e-4;
@@ -97,7 +100,9 @@ describe('solveElastica: physics that must hold for every input', () => {
       fc.property(fc.double({ min: 0.2, max: 6, noNaN: true }), taper, angle, (f, r, a) => {
         const n = 400;
         let work = 0;
-        for (let i = 0; i < n; i += 1) work += (((i + 0.5) * f) / n) * (solve(((i + 1) * f) / n, r, a).yieldAlong - solve((i * f) / n, r, a).yieldAlong);
+        for (let i = 0; i < n; i += 1)
+          work +=
+            (((i + 0.5) * f) / n) * (solve(((i + 1) * f) / n, r, a).yieldAlong - solve((i * f) / n, r, a).yieldAlong);
         const { energy } = solve(f, r, a);
         expect(Math.abs(work - energy)).toBeLessThan(2e-3 * energy + 1e-7);
       }),
@@ -116,14 +121,18 @@ describe('solveElastica: physics that must hold for every input', () => {
     fc.assert(
       fc.property(load, taper, angle, (f, r, a) => {
         const near = solve(f * 1.3, r, Math.min(3, a * 1.1));
-        expect(solveElastica({ loadRatio: f, tipRatio: r, pullAngleRad: a }, near.start).tipY).toBeCloseTo(solve(f, r, a).tipY, 7);
+        expect(solveElastica({ loadRatio: f, tipRatio: r, pullAngleRad: a }, near.start).tipY).toBeCloseTo(
+          solve(f, r, a).tipY,
+          7,
+        );
       }),
     ));
 });
 
 describe('solveElastica: effort', () => {
   it('keeps its node count in proportion to the stiffness of the problem', () => {
-    const nodes = (f: number, r: number) => traceElastica({ loadRatio: f, tipRatio: r, pullAngleRad: 1 }, solve(f, r, 1).start).u.length;
+    const nodes = (f: number, r: number) =>
+      traceElastica({ loadRatio: f, tipRatio: r, pullAngleRad: 1 }, solve(f, r, 1).start).u.length;
     expect(nodes(1, 1)).toBe(25);
     expect(nodes(400, 0.2)).toBeLessThan(300);
   });

@@ -76,11 +76,17 @@ export function solveElastica(input: ElasticaInput, near?: ElasticaStart): Elast
   const a = requireInRange('pullAngleRad', input.pullAngleRad, ELASTICA_LIMITS.pullAngleRad);
   if (a === 0) return straightAlongPull;
 
-  const grid = near?.grid && near.grid.tipRatio === r && near.grid.u.length === stepsFor(r, f) + 1 ? near.grid : taperGrid(r, f);
+  const grid =
+    near?.grid && near.grid.tipRatio === r && near.grid.u.length === stepsFor(r, f) + 1 ? near.grid : taperGrid(r, f);
   const pull = quarterLog(Math.log(a));
   let hi = pull;
   let lo = -Infinity;
-  let tip = Math.min(near ? near.tip + near.byLoad * (f - near.loadRatio) + near.byPull * (pull - near.pull) : pull - smallAngleGrowth(f, r), pull);
+  let tip = Math.min(
+    near
+      ? near.tip + near.byLoad * (f - near.loadRatio) + near.byPull * (pull - near.pull)
+      : pull - smallAngleGrowth(f, r),
+    pull,
+  );
   for (let iteration = 0; iteration < 80; iteration += 1) {
     const logTip = fromQuarterLog(tip);
     const end = march(grid, f, logTip);
@@ -90,8 +96,10 @@ export function solveElastica(input: ElasticaInput, near?: ElasticaStart): Elast
     if (miss > 0) hi = tip;
     else lo = tip;
     const newton = tip - miss / slope;
-    const next = newton > lo && newton < hi ? newton : lo === -Infinity ? hi - Math.max(1, 0.1 * Math.abs(hi)) : (lo + hi) / 2;
-    if (Math.abs(next - tip) < 1e-13 * Math.max(1, Math.abs(tip))) return finish(end, { tip, logTip, pull, slope, f, a, grid });
+    const next =
+      newton > lo && newton < hi ? newton : lo === -Infinity ? hi - Math.max(1, 0.1 * Math.abs(hi)) : (lo + hi) / 2;
+    if (Math.abs(next - tip) < 1e-13 * Math.max(1, Math.abs(tip)))
+      return finish(end, { tip, logTip, pull, slope, f, a, grid });
     tip = next;
   }
   throw new InputRangeError('loadRatio', f, ELASTICA_LIMITS.loadRatio.min, ELASTICA_LIMITS.loadRatio.max);
@@ -109,7 +117,14 @@ export function traceElastica(input: ElasticaInput, start: ElasticaStart): Elast
 const MISS = 1e-9;
 
 const straightAlongPull: Elastica = {
-  start: { tip: -Infinity, loadRatio: 0, pull: -Infinity, byLoad: 0, byPull: 1, grid: null }, tipX: 1, tipY: 0, tipAngleRad: 0, leverArm: 0, yieldAlong: 0, energy: 0, compliance: 0,
+  start: { tip: -Infinity, loadRatio: 0, pull: -Infinity, byLoad: 0, byPull: 1, grid: null },
+  tipX: 1,
+  tipY: 0,
+  tipAngleRad: 0,
+  leverArm: 0,
+  yieldAlong: 0,
+  energy: 0,
+  compliance: 0,
 };
 
 interface TaperGrid {
@@ -120,7 +135,8 @@ interface TaperGrid {
 }
 
 /** Enough steps that the explicit march stays stable. */
-const stepsFor = (r: number, f: number): number => Math.max(24, Math.ceil((Math.sqrt(f) * (r < 1 - 1e-6 ? -Math.log(r) / (1 - r) : 1)) / r));
+const stepsFor = (r: number, f: number): number =>
+  Math.max(24, Math.ceil((Math.sqrt(f) * (r < 1 - 1e-6 ? -Math.log(r) / (1 - r) : 1)) / r));
 
 /** Steps even in ln(diameter), fine at the slim tip. */
 function taperGrid(r: number, f: number): TaperGrid {
@@ -140,7 +156,8 @@ function taperGrid(r: number, f: number): TaperGrid {
 }
 
 /** ln tan(ψ/4) of λ = ln ψ, its inverse, and its derivative by λ; for tiny ψ it is λ − ln 4. */
-const quarterLog = (lambda: number) => (lambda < -20 || lambda === Infinity ? lambda - LOG_4 : Math.log(Math.tan(Math.exp(lambda) / 4)));
+const quarterLog = (lambda: number) =>
+  lambda < -20 || lambda === Infinity ? lambda - LOG_4 : Math.log(Math.tan(Math.exp(lambda) / 4));
 const fromQuarterLog = (x: number) => (x < -20 ? x + LOG_4 : Math.log(4 * Math.atan(Math.exp(x))));
 const quarterSlope = (lambda: number) => {
   const half = Math.exp(lambda) / 2;
@@ -150,7 +167,7 @@ const LOG_4 = Math.log(4);
 
 /** Growth of ln ψ from tip to grip where ψ is small: f·∫u/q⁴ for a light load, √f/r for a heavy one. */
 function smallAngleGrowth(f: number, r: number): number {
-  const light = r < 0.99 ? f * (1 / (6 * r * r) - 0.5 + r / 3) / (1 - r) ** 2 : f / 2;
+  const light = r < 0.99 ? (f * (1 / (6 * r * r) - 0.5 + r / 3)) / (1 - r) ** 2 : f / 2;
   const heavy = Math.sqrt(f) / r;
   return (light * heavy) / (light + heavy || 1);
 }
@@ -158,9 +175,15 @@ function smallAngleGrowth(f: number, r: number): number {
 const LOG_PI = Math.log(Math.PI);
 
 interface MarchEnd {
-  lambda: number; C: number; S: number; U: number;
+  lambda: number;
+  C: number;
+  S: number;
+  U: number;
   /** derivatives by the tip value (A) and by the load ratio (B) */
-  lambdaA: number; CA: number; lambdaB: number; CB: number;
+  lambdaA: number;
+  CA: number;
+  lambdaB: number;
+  CB: number;
 }
 
 /**
@@ -169,13 +192,37 @@ interface MarchEnd {
  */
 function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace): MarchEnd {
   const { u, flexibility } = grid;
-  let lambda = logTip, w = 0, C = 0, S = 0, U = 0;
-  let lambdaA = 1, wA = 0, CA = 0, lambdaB = 0, wB = 0, CB = 0;
+  let lambda = logTip,
+    w = 0,
+    C = 0,
+    S = 0,
+    U = 0;
+  let lambdaA = 1,
+    wA = 0,
+    CA = 0,
+    lambdaB = 0,
+    wB = 0,
+    CB = 0;
   const last = u.length - 1;
   for (let i = 0; i < last; i += 1) {
     const h = u[i + 1]! - u[i]!;
-    let sL = 0, sW = 0, sC = 0, sS = 0, sU = 0, sLA = 0, sWA = 0, sCA = 0, sLB = 0, sWB = 0, sCB = 0;
-    let kL = 0, kW = 0, kLA = 0, kWA = 0, kLB = 0, kWB = 0;
+    let sL = 0,
+      sW = 0,
+      sC = 0,
+      sS = 0,
+      sU = 0,
+      sLA = 0,
+      sWA = 0,
+      sCA = 0,
+      sLB = 0,
+      sWB = 0,
+      sCB = 0;
+    let kL = 0,
+      kW = 0,
+      kLA = 0,
+      kWA = 0,
+      kLB = 0,
+      kWB = 0;
     let reach = 0;
     for (let stage = 0; stage < 4; stage += 1) {
       const weight = stage === 0 || stage === 3 ? 1 : 2;
@@ -185,8 +232,10 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
       const cos = Math.cos(psi);
       const sinc = psi < 1e-4 ? 1 : sin / psi;
       const bow = f * (cos - sinc);
-      const LA = lambdaA + reach * kLA, WA = wA + reach * kWA;
-      const LB = lambdaB + reach * kLB, WB = wB + reach * kWB;
+      const LA = lambdaA + reach * kLA,
+        WA = wA + reach * kWA;
+      const LB = lambdaB + reach * kLB,
+        WB = wB + reach * kWB;
       kL = (w + reach * kW) * e;
       kW = f * sinc - (kL * kL) / e;
       kLA = WA * e;
@@ -194,15 +243,31 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
       kLB = WB * e;
       kWB = sinc + bow * LB - 2 * kL * WB;
       const fall = sin * psi;
-      sL += weight * kL; sW += weight * kW; sC += weight * cos; sS += weight * sin; sU += (weight * kL * kL * psi * psi) / (2 * e);
-      sLA += weight * kLA; sWA += weight * kWA; sCA -= weight * fall * LA;
-      sLB += weight * kLB; sWB += weight * kWB; sCB -= weight * fall * LB;
+      sL += weight * kL;
+      sW += weight * kW;
+      sC += weight * cos;
+      sS += weight * sin;
+      sU += (weight * kL * kL * psi * psi) / (2 * e);
+      sLA += weight * kLA;
+      sWA += weight * kWA;
+      sCA -= weight * fall * LA;
+      sLB += weight * kLB;
+      sWB += weight * kWB;
+      sCB -= weight * fall * LB;
       reach = stage === 2 ? h : h / 2;
     }
     const step = h / 6;
-    lambda += step * sL; w += step * sW; C += step * sC; S += step * sS; U += step * sU;
-    lambdaA += step * sLA; wA += step * sWA; CA += step * sCA;
-    lambdaB += step * sLB; wB += step * sWB; CB += step * sCB;
+    lambda += step * sL;
+    w += step * sW;
+    C += step * sC;
+    S += step * sS;
+    U += step * sU;
+    lambdaA += step * sLA;
+    wA += step * sWA;
+    CA += step * sCA;
+    lambdaB += step * sLB;
+    wB += step * sWB;
+    CB += step * sCB;
     // Past a half turn the moment would change sign: this tip value lies beyond every solution without inflexion.
     if (lambda > LOG_PI) return { lambda: Infinity, C, S, U, lambdaA, CA, lambdaB, CB };
     if (trace) {
@@ -217,7 +282,13 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
 }
 
 interface Solved {
-  readonly tip: number; readonly logTip: number; readonly pull: number; readonly slope: number; readonly f: number; readonly a: number; readonly grid: TaperGrid;
+  readonly tip: number;
+  readonly logTip: number;
+  readonly pull: number;
+  readonly slope: number;
+  readonly f: number;
+  readonly a: number;
+  readonly grid: TaperGrid;
 }
 
 function finish(end: MarchEnd, { tip, logTip, pull, slope, f, a, grid }: Solved): Elastica {

@@ -46,7 +46,10 @@ const FITTED = { tipRatio: { min: 0.02, max: 1 }, loadRatio: { min: 1e-4, max: 1
  */
 export function fitHangTest(lengthM: number, test: HangTest): StiffnessFit {
   const loads = checked(lengthM, test);
-  const angle = test.tipAngleRad === undefined ? undefined : requireInRange('rod.stiffness.tipAngleRad', test.tipAngleRad, HANG_TEST_LIMITS.tipAngleRad);
+  const angle =
+    test.tipAngleRad === undefined
+      ? undefined
+      : requireInRange('rod.stiffness.tipAngleRad', test.tipAngleRad, HANG_TEST_LIMITS.tipAngleRad);
   const heaviest = loads.reduce((a, b) => (b.massKg > a.massKg ? b : a));
   const held = test.tipRatio ?? (loads.length === 1 && angle === undefined ? USUAL_TIP_RATIO.value : undefined);
   const F = (load: HungMass) => load.massKg * STANDARD_GRAVITY_MPS2;
@@ -81,7 +84,11 @@ export function fitHangTest(lengthM: number, test: HangTest): StiffnessFit {
   const buttEiNm2 = Math.exp(found.parameters[0]!);
   const tipRatio = held ?? Math.exp(found.parameters[1]!);
   const guessed = held !== undefined && test.tipRatio === undefined;
-  const slope = guessed ? (fit(held * Math.exp(USUAL_TIP_RATIO.spread)).parameters[0]! - fit(held * Math.exp(-USUAL_TIP_RATIO.spread)).parameters[0]!) / 2 : 0;
+  const slope = guessed
+    ? (fit(held * Math.exp(USUAL_TIP_RATIO.spread)).parameters[0]! -
+        fit(held * Math.exp(-USUAL_TIP_RATIO.spread)).parameters[0]!) /
+      2
+    : 0;
   const drops = found.residuals.slice(0, loads.length);
   return {
     buttEiNm2,

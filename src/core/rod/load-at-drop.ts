@@ -11,7 +11,11 @@ const SETTLED = 1e-7;
  * steps come from below without passing the root.
  * Valid: shares up to about 0.9; the tip never drops by the whole length.
  */
-export function loadRatioAtDrop(rod: ResolvedRod, share: number, near?: Bend): { readonly loadRatio: number; readonly bend: Bend } {
+export function loadRatioAtDrop(
+  rod: ResolvedRod,
+  share: number,
+  near?: Bend,
+): { readonly loadRatio: number; readonly bend: Bend } {
   const unit = rod.buttEiNm2 / rod.lengthM ** 2;
   let loadRatio = near ? near.elastica.start.loadRatio : 0;
   let bend = near ?? bendRod(rod, 0, Math.PI / 2);

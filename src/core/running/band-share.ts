@@ -32,7 +32,14 @@ const STEPS = 30;
 export function castBand(rig: Rig, presentation: CastPresentation, { fromM, toM, betweenS }: BandAsk): CastBand {
   const { distanceM, depthM, speedMps } = presentation;
   const { castStyle: _, distanceM: __, wanted, kind: ___, ...shared } = presentation;
-  const towed: TowedPresentation = { ...shared, kind: 'towed', way: 'trolled', held: 'hand', lineOutM: distanceM, wanted: { attitude: wanted.attitude, breakAt: wanted.breakAt, depth: { fromM, toM } } };
+  const towed: TowedPresentation = {
+    ...shared,
+    kind: 'towed',
+    way: 'trolled',
+    held: 'hand',
+    lineOutM: distanceM,
+    wanted: { attitude: wanted.attitude, breakAt: wanted.breakAt, depth: { fromM, toM } },
+  };
   const fallS = sink(fallInputOf(rig, presentation)).table[0]?.timeS ?? 0;
   const stepM = distanceM / STEPS;
   let lowest = fallS > 0 ? depthM : 0;
@@ -50,4 +57,5 @@ export function castBand(rig: Rig, presentation: CastPresentation, { fromM, toM,
 }
 
 /** How much of a way from a to b lies within a band. */
-const overlap = (a: number, b: number, from: number, to: number): number => (b <= a ? 0 : Math.max(0, Math.min(b, to) - Math.max(a, from)) / (b - a));
+const overlap = (a: number, b: number, from: number, to: number): number =>
+  b <= a ? 0 : Math.max(0, Math.min(b, to) - Math.max(a, from)) / (b - a);

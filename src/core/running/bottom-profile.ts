@@ -40,11 +40,17 @@ export interface LineToBottom {
 }
 
 /** Null where nothing is asked: it touches, it is behind a release, or no bottom is known. */
-export function lineToBottom({ asked, contact, release, outcome, behindM, tipHeightM }: Running, profile: BottomProfile): LineToBottom | null {
+export function lineToBottom(
+  { asked, contact, release, outcome, behindM, tipHeightM }: Running,
+  profile: BottomProfile,
+): LineToBottom | null {
   const depthM = bottomUnder(profile, behindM ?? 0);
   if (depthM === undefined || contact || release || outcome === 'in-the-air') return null;
   const found = tow({ ...asked, solve: { for: 'line-out', depthM } }, { shaped: false });
   if (found.outcome !== 'ok') return { outcome: found.outcome, lineM: null };
   const trailingM = asked.segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
-  return { outcome: 'ok', lineM: found.lineOutM! - trailingM + tipHeightM / Math.max(1e-3, Math.sin(found.surfaceAngleRad!)) };
+  return {
+    outcome: 'ok',
+    lineM: found.lineOutM! - trailingM + tipHeightM / Math.max(1e-3, Math.sin(found.surfaceAngleRad!)),
+  };
 }

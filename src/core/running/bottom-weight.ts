@@ -56,7 +56,10 @@ export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: Bot
   const line = towedLine(rig, water, presentation.speedMps);
   // Its weight counts with the weight that is sought.
   const { dragAreaM2 } = together([...line.weights, line.end]);
-  const rest = ask.bottom === null ? undefined : { share: ask.share ?? classes.bottoms.dragged.share, mu: classes.bottoms[ask.bottom].mu };
+  const rest =
+    ask.bottom === null
+      ? undefined
+      : { share: ask.share ?? classes.bottoms.dragged.share, mu: classes.bottoms[ask.bottom].mu };
   const asked: TowInput = {
     water: presentation.water,
     speedMps,
@@ -84,17 +87,27 @@ export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: Bot
 }
 
 /** Mass in air of a metal that weighs so much in water [kg]. */
-export const massInAirKg = (netN: number, material: BodyMaterial, waterKgPm3: number): number => netN / STANDARD_GRAVITY_MPS2 / (1 - waterKgPm3 / MATERIALS[material].densityKgPm3);
+export const massInAirKg = (netN: number, material: BodyMaterial, waterKgPm3: number): number =>
+  netN / STANDARD_GRAVITY_MPS2 / (1 - waterKgPm3 / MATERIALS[material].densityKgPm3);
 
 function causes(asked: TowInput, netN: number, rule: Classes['thumb']['bottom-weight']): ThumbCause[] {
-  const lineOf = { ...asked.segments[0]!, diameterM: rule.lineMm * 1e-3, massPerLengthKgPm: 970 * (Math.PI / 4) * (rule.lineMm * 1e-3) ** 2, normalDragFactor: 1.5, tangentialCt: 0.02 };
+  const lineOf = {
+    ...asked.segments[0]!,
+    diameterM: rule.lineMm * 1e-3,
+    massPerLengthKgPm: 970 * (Math.PI / 4) * (rule.lineMm * 1e-3) ** 2,
+    normalDragFactor: 1.5,
+    tangentialCt: 0.02,
+  };
   const changed: Readonly<Record<ThumbCause['of'], TowInput | null>> = {
     speed: { ...asked, speedMps: rule.atMps },
-    angle: asked.solve.for === 'weight' ? { ...asked, solve: { ...asked.solve, surfaceAngleRad: rule.angleRad } } : null,
+    angle:
+      asked.solve.for === 'weight' ? { ...asked, solve: { ...asked.solve, surfaceAngleRad: rule.angleRad } } : null,
     line: { ...asked, segments: [lineOf] },
     drag: { ...asked, end: { ...asked.end, dragAreaM2: rule.dragAreaM2 } },
     // The rule knows nothing of a weight that is rubbed and carried.
-    bottom: asked.end.rest ? { ...asked, end: { netWeightN: asked.end.netWeightN, dragAreaM2: asked.end.dragAreaM2 } } : null,
+    bottom: asked.end.rest
+      ? { ...asked, end: { netWeightN: asked.end.netWeightN, dragAreaM2: asked.end.dragAreaM2 } }
+      : null,
   };
   return (Object.keys(changed) as ThumbCause['of'][])
     .flatMap((of): ThumbCause[] => {

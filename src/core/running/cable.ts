@@ -31,7 +31,10 @@ export interface HungCable {
  *
  * Model: `tow` with the ball as a lead sphere of class drag at the end.
  */
-export function hungCable({ water, speedMps, current, cableM, cable, cableDiameterM, ballKg }: HungCableInput, classes: Classes): HungCable {
+export function hungCable(
+  { water, speedMps, current, cableM, cable, cableDiameterM, ballKg }: HungCableInput,
+  classes: Classes,
+): HungCable {
   const { densityKgPm3 } = waterProperties(water);
   const volumeM3 = ballKg / MATERIALS.lead.densityKgPm3;
   const line = lineProperties({ material: cable, diameterM: cableDiameterM }, classes);
@@ -39,9 +42,26 @@ export function hungCable({ water, speedMps, current, cableM, cable, cableDiamet
     water,
     speedMps,
     ...(current && current.length > 0 ? { current } : {}),
-    segments: [{ lengthM: cableM, diameterM: line.diameterM, massPerLengthKgPm: line.massPerLengthKgPm, tangentialCt: line.tangentialCt, normalDragFactor: line.normalDragFactor }],
-    end: { netWeightN: (ballKg - densityKgPm3 * volumeM3) * STANDARD_GRAVITY_MPS2, dragAreaM2: classes.towed.ball.cd * Math.PI * ((3 * volumeM3) / (4 * Math.PI)) ** (2 / 3) },
+    segments: [
+      {
+        lengthM: cableM,
+        diameterM: line.diameterM,
+        massPerLengthKgPm: line.massPerLengthKgPm,
+        tangentialCt: line.tangentialCt,
+        normalDragFactor: line.normalDragFactor,
+      },
+    ],
+    end: {
+      netWeightN: (ballKg - densityKgPm3 * volumeM3) * STANDARD_GRAVITY_MPS2,
+      dragAreaM2: classes.towed.ball.cd * Math.PI * ((3 * volumeM3) / (4 * Math.PI)) ** (2 / 3),
+    },
     solve: { for: 'depth' },
   }) as { [K in keyof Tow]: NonNullable<Tow[K]> };
-  return { depthM: found.depthM, laybackM: found.laybackM, tensionN: found.surfaceTensionN, angleRad: found.surfaceAngleRad, shape: found.shape };
+  return {
+    depthM: found.depthM,
+    laybackM: found.laybackM,
+    tensionN: found.surfaceTensionN,
+    angleRad: found.surfaceAngleRad,
+    shape: found.shape,
+  };
 }

@@ -5,7 +5,8 @@ import { sink, type SinkRow } from '../sink';
 import type { CastPresentation, Part, Setup } from '../setup';
 
 /** One thing changed on a rig that falls. */
-export type FallChange = 'as-is' | 'no-trailer' | 'tungsten' | 'lead' | 'thinner-line' | 'thicker-line' | 'salt-water' | 'fresh-water';
+export type FallChange =
+  'as-is' | 'no-trailer' | 'tungsten' | 'lead' | 'thinner-line' | 'thicker-line' | 'salt-water' | 'fresh-water';
 
 export interface Countdown {
   readonly change: FallChange;
@@ -35,17 +36,51 @@ function changesOf(setup: Setup): { readonly change: FallChange; readonly setup:
   const { presentation, chain, parts } = setup;
   const withParts = (change: (part: Part) => Part): Setup => ({ ...setup, parts: parts.map(change) });
   const trailer = chain.find(({ kind }) => kind === 'trailer');
-  const weight = parts.find((part) => (part.kind === 'weight' || part.kind === 'jig-head') && chain.some(({ partId }) => partId === part.id));
+  const weight = parts.find(
+    (part) => (part.kind === 'weight' || part.kind === 'jig-head') && chain.some(({ partId }) => partId === part.id),
+  );
   const metal = weight && 'material' in weight ? weight.material : null;
   const salt = 'salinity' in presentation.water ? presentation.water.salinity : null;
   const line = chain.find(({ kind }) => kind === 'line')!.partId;
-  const thick = (factor: number) => withParts((part) => (part.kind === 'line' && part.id === line ? { ...part, ...(part.strengthN ? { strengthN: { ...part.strengthN, value: part.strengthN.value * factor ** 2 } } : {}), ...(part.diameterM ? { diameterM: { ...part.diameterM, value: part.diameterM.value * factor } } : {}) } : part));
+  const thick = (factor: number) =>
+    withParts((part) =>
+      part.kind === 'line' && part.id === line
+        ? {
+            ...part,
+            ...(part.strengthN ? { strengthN: { ...part.strengthN, value: part.strengthN.value * factor ** 2 } } : {}),
+            ...(part.diameterM ? { diameterM: { ...part.diameterM, value: part.diameterM.value * factor } } : {}),
+          }
+        : part,
+    );
   return [
     { change: 'as-is', setup },
-    ...(trailer ? [{ change: 'no-trailer' as const, setup: { ...setup, chain: chain.filter((joint) => joint !== trailer) } }] : []),
-    ...(metal ? [{ change: metal === 'tungsten' ? ('lead' as const) : ('tungsten' as const), setup: withParts((part) => (part.id === weight!.id ? ({ ...part, material: metal === 'tungsten' ? 'lead' : 'tungsten' } as Part) : part)) }] : []),
+    ...(trailer
+      ? [{ change: 'no-trailer' as const, setup: { ...setup, chain: chain.filter((joint) => joint !== trailer) } }]
+      : []),
+    ...(metal
+      ? [
+          {
+            change: metal === 'tungsten' ? ('lead' as const) : ('tungsten' as const),
+            setup: withParts((part) =>
+              part.id === weight!.id
+                ? ({ ...part, material: metal === 'tungsten' ? 'lead' : 'tungsten' } as Part)
+                : part,
+            ),
+          },
+        ]
+      : []),
     { change: 'thinner-line', setup: thick(1 / LINE_STEP) },
     { change: 'thicker-line', setup: thick(LINE_STEP) },
-    ...(salt === null ? [] : [{ change: salt > 0 ? ('fresh-water' as const) : ('salt-water' as const), setup: { ...setup, presentation: { ...presentation, water: { ...presentation.water, salinity: salt > 0 ? 0 : SEA } } } as Setup }]),
+    ...(salt === null
+      ? []
+      : [
+          {
+            change: salt > 0 ? ('fresh-water' as const) : ('salt-water' as const),
+            setup: {
+              ...setup,
+              presentation: { ...presentation, water: { ...presentation.water, salinity: salt > 0 ? 0 : SEA } },
+            } as Setup,
+          },
+        ]),
   ];
 }

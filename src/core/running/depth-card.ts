@@ -10,8 +10,19 @@ export interface DepthCard {
   readonly depthsM: readonly (readonly (number | null)[])[];
 }
 
-export function depthCard(rig: Rig, presentation: TowedPresentation, linesM: readonly number[], speedsMps: readonly number[]): DepthCard {
-  return { linesM, speedsMps, depthsM: linesM.map((lineM) => speedsMps.map((speedMps) => runRig(rig, withLine({ ...presentation, speedMps }, lineM)).depthM)) };
+export function depthCard(
+  rig: Rig,
+  presentation: TowedPresentation,
+  linesM: readonly number[],
+  speedsMps: readonly number[],
+): DepthCard {
+  return {
+    linesM,
+    speedsMps,
+    depthsM: linesM.map((lineM) =>
+      speedsMps.map((speedMps) => runRig(rig, withLine({ ...presentation, speedMps }, lineM)).depthM),
+    ),
+  };
 }
 
 /** The presentation with another length of line: from the tip, or behind its release. */

@@ -45,7 +45,10 @@ export function driftWeight(rig: Rig, presentation: TowedPresentation, ask: Drif
   const asked: TowInput = {
     water: presentation.water,
     speedMps: Math.abs(relative),
-    current: [{ depthM: 0, alongMps: sign * (ask.surfaceMps - ask.bottomMps) }, { depthM: ask.depthM, alongMps: 0 }],
+    current: [
+      { depthM: 0, alongMps: sign * (ask.surfaceMps - ask.bottomMps) },
+      { depthM: ask.depthM, alongMps: 0 },
+    ],
     segments: [{ ...line.segments[0]!, lengthM: 0 }],
     end: { netWeightN: 0, dragAreaM2: together([...line.weights, line.end]).dragAreaM2 },
     solve: { for: 'weight', depthM: ask.depthM, surfaceAngleRad: Math.PI / 2 - ask.offPlumbRad },
@@ -54,24 +57,39 @@ export function driftWeight(rig: Rig, presentation: TowedPresentation, ask: Drif
   // In water that runs away from under the boat the line leans the other way: the same line seen from the other side.
   const found = there.outcome === 'no-weight-does' ? tow(fromTheOtherSide(asked), { shaped: false }) : there;
   // Where boat and water go together any weight does.
-  if (found.outcome === 'no-weight-does' && hangsPlumb(asked, ask.offPlumbRad)) return { outcome: 'ok', throughMps: Math.abs(windage), overGroundMps, massKg: 0, lineOutM: ask.depthM, asked };
+  if (found.outcome === 'no-weight-does' && hangsPlumb(asked, ask.offPlumbRad))
+    return { outcome: 'ok', throughMps: Math.abs(windage), overGroundMps, massKg: 0, lineOutM: ask.depthM, asked };
   return {
     outcome: found.outcome,
     throughMps: Math.abs(windage),
     overGroundMps,
-    massKg: found.outcome === 'ok' ? massInAirKg(found.netWeightN!, ask.material, waterProperties(presentation.water).densityKgPm3) : null,
+    massKg:
+      found.outcome === 'ok'
+        ? massInAirKg(found.netWeightN!, ask.material, waterProperties(presentation.water).densityKgPm3)
+        : null,
     lineOutM: found.lineOutM,
     asked,
   };
 }
 
-const fromTheOtherSide = (asked: TowInput): TowInput => ({ ...asked, speedMps: -asked.speedMps, current: asked.current?.map(({ depthM, alongMps }) => ({ depthM, alongMps: -alongMps })) });
+const fromTheOtherSide = (asked: TowInput): TowInput => ({
+  ...asked,
+  speedMps: -asked.speedMps,
+  current: asked.current?.map(({ depthM, alongMps }) => ({ depthM, alongMps: -alongMps })),
+});
 
 /** A weight that is nearly nothing, to see whether any is needed [N]. */
 const NEXT_TO_NOTHING_N = 0.02;
 
 function hangsPlumb(asked: TowInput, offPlumbRad: number): boolean {
   if (asked.solve.for !== 'weight') return false;
-  const { surfaceAngleRad } = tow({ ...asked, end: { ...asked.end, netWeightN: NEXT_TO_NOTHING_N }, solve: { for: 'line-out', depthM: asked.solve.depthM } }, { shaped: false });
+  const { surfaceAngleRad } = tow(
+    {
+      ...asked,
+      end: { ...asked.end, netWeightN: NEXT_TO_NOTHING_N },
+      solve: { for: 'line-out', depthM: asked.solve.depthM },
+    },
+    { shaped: false },
+  );
   return surfaceAngleRad !== null && Math.abs(Math.PI / 2 - surfaceAngleRad) <= offPlumbRad;
 }

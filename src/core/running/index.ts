@@ -7,7 +7,16 @@ export { commonSpeeds, coverage, type DepthBand, type WorkingSpeeds } from './co
 export { depthCard, withLine, type DepthCard } from './depth-card';
 export { fallInputOf } from './fall-input';
 export { paddling, type Paddling } from './paddling';
-export { cableShock, RELEASE_LIMITS, SHOCK_LIMITS, tripped, type CableShock, type CableShockInput, type Tripped, type TrippedInput } from './release';
+export {
+  cableShock,
+  RELEASE_LIMITS,
+  SHOCK_LIMITS,
+  tripped,
+  type CableShock,
+  type CableShockInput,
+  type Tripped,
+  type TrippedInput,
+} from './release';
 export { bottomUnder, lineToBottom, runOver, type BottomProfile, type LineToBottom } from './bottom-profile';
 export { runRig } from './run-rig';
 export type { Running } from './running';

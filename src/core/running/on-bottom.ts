@@ -9,23 +9,40 @@ import { asking, behindMainM, throughWater, type Free, type Scene } from './towe
  * The line with its heaviest body on the bottom: what the bottom carries of it is the root at which the line that the depth
  * then takes is the line that is out.
  */
-export function onBottom(scene: Scene, free: Tow, { bottomM, fromM }: { readonly bottomM: number; readonly fromM: number }, rig: Rig, spare: (line: Tow) => number): { readonly result: Tow; readonly asked: TowInput; readonly contact: NonNullable<Running['contact']> } {
+export function onBottom(
+  scene: Scene,
+  free: Tow,
+  { bottomM, fromM }: { readonly bottomM: number; readonly fromM: number },
+  rig: Rig,
+  spare: (line: Tow) => number,
+): { readonly result: Tow; readonly asked: TowInput; readonly contact: NonNullable<Running['contact']> } {
   const { line, water, presentation } = scene;
   // Drag counts in the water at the bottom, which may move otherwise than the boat.
   const U = throughWater(scene, fromM + bottomM);
   const bodies: readonly TowedBody[] = [...line.weights, line.end];
-  const heaviest = bodies.reduce((most, each, i) => (down(each, U, water) >= down(bodies[most]!, U, water) ? i : most), 0);
+  const heaviest = bodies.reduce(
+    (most, each, i) => (down(each, U, water) >= down(bodies[most]!, U, water) ? i : most),
+    0,
+  );
   const mostN = Math.max(0, down(bodies[heaviest]!, U, water));
   const { mu } = rig.classes.bottoms[presentation.conditions.bottom ?? 'sand'];
   const push = 0.5 * water.densityKgPm3 * U ** 2;
   // What trails behind the body hangs as it did when the rig ran free; so much higher or lower lies the end.
-  const trailingM = line.segments.slice((line.weights[heaviest]?.afterSegment ?? line.segments.length - 1) + 1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+  const trailingM = line.segments
+    .slice((line.weights[heaviest]?.afterSegment ?? line.segments.length - 1) + 1)
+    .reduce((sum, { lengthM }) => sum + lengthM, 0);
   const endM = Math.max(0.01, bottomM + free.depthM! - depthAlong(free, trailingM));
   const withContact = (forceN: number, solve: TowInput['solve'], wetM: number): TowInput => {
-    const rest = (body: TowedBody): TowedBody => ({ ...body, netWeightN: body.netWeightN - forceN, dragAreaM2: body.dragAreaM2 + (push > 1e-6 ? (mu * forceN) / push : 0) });
+    const rest = (body: TowedBody): TowedBody => ({
+      ...body,
+      netWeightN: body.netWeightN - forceN,
+      dragAreaM2: body.dragAreaM2 + (push > 1e-6 ? (mu * forceN) / push : 0),
+    });
     return {
       ...asking(scene, wetM, fromM),
-      weights: line.weights.map(({ jointId: _, ...weight }, i) => (i === heaviest ? { ...weight, ...rest(weight) } : weight)),
+      weights: line.weights.map(({ jointId: _, ...weight }, i) =>
+        i === heaviest ? { ...weight, ...rest(weight) } : weight,
+      ),
       end: heaviest === line.weights.length ? rest(line.end) : line.end,
       solve,
     };
@@ -44,7 +61,11 @@ export function onBottom(scene: Scene, free: Tow, { bottomM, fromM }: { readonly
 }
 
 /** What trails lower than the body that touches lies on the bottom beside it. */
-export const onTheFloor = (free: Free, bottomM: number): Free => ({ ...free, depthM: free.depthM === null ? null : Math.min(free.depthM, bottomM), shape: free.shape.map(([x, z]) => [x, Math.min(z, bottomM)] as const) });
+export const onTheFloor = (free: Free, bottomM: number): Free => ({
+  ...free,
+  depthM: free.depthM === null ? null : Math.min(free.depthM, bottomM),
+  shape: free.shape.map(([x, z]) => [x, Math.min(z, bottomM)] as const),
+});
 
 /** Depth so far along the line from its end; the shape's points stand evenly [m]. */
 function depthAlong({ shape, lineOutM }: Tow, fromEndM: number): number {
@@ -53,4 +74,5 @@ function depthAlong({ shape, lineOutM }: Tow, fromEndM: number): number {
   return shape[i]![1] + (at - i) * (shape[i + 1]![1] - shape[i]![1]);
 }
 
-const down = ({ netWeightN, downAreaM2 = 0 }: TowedBody, speedMps: number, { densityKgPm3 }: WaterProperties): number => netWeightN + (speedMps > 0 ? 0.5 * densityKgPm3 * downAreaM2 * speedMps ** 2 : 0);
+const down = ({ netWeightN, downAreaM2 = 0 }: TowedBody, speedMps: number, { densityKgPm3 }: WaterProperties): number =>
+  netWeightN + (speedMps > 0 ? 0.5 * densityKgPm3 * downAreaM2 * speedMps ** 2 : 0);

@@ -29,5 +29,12 @@ export function paddling(rig: Rig, presentation: TowedPresentation, lines: numbe
   const runs = speedsMps.map((speedMps) => runRig(rig, { ...presentation, speedMps }));
   const hullN = craft.hullDragN * v ** 2;
   const luresN = lines * (runs[1]!.pullN ?? 0) * Math.cos(runs[1]!.surfaceAngleRad ?? 0);
-  return { speedsMps, depthsM: runs.map(({ depthM }) => depthM), hullN, luresN, paddlerW: ((hullN + luresN) * v) / efficiency, moreShare: luresN / hullN };
+  return {
+    speedsMps,
+    depthsM: runs.map(({ depthM }) => depthM),
+    hullN,
+    luresN,
+    paddlerW: ((hullN + luresN) * v) / efficiency,
+    moreShare: luresN / hullN,
+  };
 }

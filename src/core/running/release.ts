@@ -43,7 +43,8 @@ export function tripped({ depthM, leadM, speedMps, rodSpringM }: TrippedInput): 
   const rodM = Math.min(slackM, rodSpringM);
   return {
     outcome: 'ok',
-    slackM, rodM,
+    slackM,
+    rodM,
     boatM: slackM - rodM,
     tightS: after(slackM),
     halfLead: { slackM: slackOf(leadM / 2), tightS: after(slackOf(leadM / 2)) },
@@ -96,7 +97,8 @@ export function cableShock({ speedMps, ballKg, eaN, strengthN, cableM, snubberNp
   requireInRange('eaN', eaN, SHOCK_LIMITS.eaN);
   requireInRange('cableM', cableM, SHOCK_LIMITS.lengthM);
   requireInRange('strengthN', strengthN, SHOCK_LIMITS.strengthN);
-  const peak = (lengthM: number) => speedMps * Math.sqrt(ballKg / (lengthM / eaN + (snubberNpM === undefined ? 0 : 1 / snubberNpM)));
+  const peak = (lengthM: number) =>
+    speedMps * Math.sqrt(ballKg / (lengthM / eaN + (snubberNpM === undefined ? 0 : 1 / snubberNpM)));
   const peakN = peak(cableM);
   const near = Math.min(cableM, NEAR_RAIL_M);
   const margin = (N: number) => (N === 0 ? Infinity : strengthN / N);

@@ -45,7 +45,10 @@ export function runRig(rig: Rig, presentation: TowedPresentation): Running {
 
 /** The release carries the pull until it trips; then the rod does, with the line straight from the tip to the lure. */
 const released = (free: Free, heightM: number, release: NonNullable<Running['release']>): Running => ({
-  ...free, tipHeightM: heightM, tipAngleRad: Math.atan2(heightM + (free.depthM ?? release.depthM), free.behindM ?? release.behindM), release,
+  ...free,
+  tipHeightM: heightM,
+  tipAngleRad: Math.atan2(heightM + (free.depthM ?? release.depthM), free.behindM ?? release.behindM),
+  release,
 });
 
 /** How far out from the boat's course a board runs, seen from the rod [rad]. */
@@ -56,14 +59,24 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): Free {
   const trailingM = behindMainM(scene.line);
   if (lineOutM + trailingM <= heightM) return inTheAir(scene, lineOutM, heightM);
   // The line rises straight to the tip, so what is left of it for the water hangs on its own angle.
-  const airOf = (result: Tow) => (result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity);
+  const airOf = (result: Tow) =>
+    result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity;
   const wetM = wetOf((each) => Math.min(1e6, airOf(tow(asking(scene, each), { shaped: false }))), lineOutM, heightM);
   if (wetM === null) return atSurface(scene, lineOutM, heightM, asking(scene, LEAST_WET_M));
   const result = tow(asking(scene, wetM));
   if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, asking(scene, wetM));
   if (bottomM !== undefined && lowest(result) > bottomM) {
-    const rested = onBottom(scene, result, { bottomM, fromM: 0 }, rig, (paid) => lineOutM - (paid.lineOutM! - trailingM) - Math.min(1e6, airOf(paid)));
-    return onTheFloor(told(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact }), bottomM);
+    const rested = onBottom(
+      scene,
+      result,
+      { bottomM, fromM: 0 },
+      rig,
+      (paid) => lineOutM - (paid.lineOutM! - trailingM) - Math.min(1e6, airOf(paid)),
+    );
+    return onTheFloor(
+      told(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact }),
+      bottomM,
+    );
   }
   return told(scene, result, asking(scene, wetM), { heightM, lineM: lineOutM, contact: null });
 }
@@ -91,9 +104,25 @@ function wetOf(air: (wetM: number) => number, lineOutM: number, heightM: number)
 
 /** Less line than the tip is high: it hangs there. */
 function inTheAir(scene: Scene, lineOutM: number, heightM: number): Free {
-  const weightN = [...scene.line.weights, scene.line.end].reduce((sum, { netWeightN }) => sum + Math.max(0, netWeightN), 0);
+  const weightN = [...scene.line.weights, scene.line.end].reduce(
+    (sum, { netWeightN }) => sum + Math.max(0, netWeightN),
+    0,
+  );
   return {
-    outcome: 'in-the-air', depthM: null, lineM: lineOutM, airM: lineOutM, behindM: null, surfaceAngleRad: null, pullN: weightN || STANDARD_GRAVITY_MPS2 * 1e-3,
-    lureMps: 0, sogMps: scene.sogMps, contact: null, shape: [[0, -heightM], [0, lineOutM - heightM]], asked: asking(scene, 1e-3),
+    outcome: 'in-the-air',
+    depthM: null,
+    lineM: lineOutM,
+    airM: lineOutM,
+    behindM: null,
+    surfaceAngleRad: null,
+    pullN: weightN || STANDARD_GRAVITY_MPS2 * 1e-3,
+    lureMps: 0,
+    sogMps: scene.sogMps,
+    contact: null,
+    shape: [
+      [0, -heightM],
+      [0, lineOutM - heightM],
+    ],
+    asked: asking(scene, 1e-3),
   };
 }

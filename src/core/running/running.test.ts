@@ -4,12 +4,34 @@ import { demoFile } from '../../../tests/helpers/demo';
 import { readRig } from '../rigging';
 import type { CastPresentation, Setup, TowedPresentation } from '../setup';
 import { tow } from '../tow';
-import { bottomUnder, bottomWeight, cableShock, castBand, commonSpeeds, countdowns, coverage, depthCard, depthsAt, driftWeight, hungCable, lineToBottom, paddling, runOver, runRig, tripped, turnRig, turnTrack } from '.';
+import {
+  bottomUnder,
+  bottomWeight,
+  cableShock,
+  castBand,
+  commonSpeeds,
+  countdowns,
+  coverage,
+  depthCard,
+  depthsAt,
+  driftWeight,
+  hungCable,
+  lineToBottom,
+  paddling,
+  runOver,
+  runRig,
+  tripped,
+  turnRig,
+  turnTrack,
+} from '.';
 
 const harness = demoFile('setup-crawler-harness');
 const minnow = demoFile('setup-crimped-minnow');
 const fly = demoFile('setup-char-flasher');
-const towedOf = (setup: Setup, change: Partial<TowedPresentation> = {}) => ({ ...(setup.presentation as TowedPresentation), ...change });
+const towedOf = (setup: Setup, change: Partial<TowedPresentation> = {}) => ({
+  ...(setup.presentation as TowedPresentation),
+  ...change,
+});
 const run = (setup: Setup, change: Partial<TowedPresentation> = {}) => runRig(readRig(setup), towedOf(setup, change));
 
 describe('a rig in tow', () => {
@@ -27,12 +49,23 @@ describe('a rig in tow', () => {
     const { depthM } = run(minnow);
     expect(run(minnow, { handHeightM: 0.2 }).depthM!).toBeGreaterThan(depthM!);
     expect(run(minnow, { lineOutM: 60 }).depthM!).toBeGreaterThan(depthM!);
-    const thin: Setup = { ...minnow, parts: minnow.parts.map((part) => (part.id === 'line-braid-14' && part.kind === 'line' ? { ...part, diameterM: { ...part.diameterM!, value: part.diameterM!.value / 2 } } : part)) };
+    const thin: Setup = {
+      ...minnow,
+      parts: minnow.parts.map((part) =>
+        part.id === 'line-braid-14' && part.kind === 'line'
+          ? { ...part, diameterM: { ...part.diameterM!, value: part.diameterM!.value / 2 } }
+          : part,
+      ),
+    };
     expect(thin.parts).not.toEqual(minnow.parts);
     expect(run(thin).depthM!).toBeGreaterThan(depthM!);
   });
   it('hangs in the air with less line than the tip is high, and stays on top where nothing takes it down', () => {
-    expect(run(minnow, { lineOutM: 0.5, handHeightM: 4 })).toMatchObject({ outcome: 'in-the-air', depthM: null, behindM: null });
+    expect(run(minnow, { lineOutM: 0.5, handHeightM: 4 })).toMatchObject({
+      outcome: 'in-the-air',
+      depthM: null,
+      behindM: null,
+    });
     const top = run(fly, { gear: undefined, speedMps: 2.5, lineOutM: 10 });
     expect(top).toMatchObject({ outcome: 'at-surface', depthM: 0 });
     expect(Math.hypot(top.behindM!, top.tipHeightM)).toBeCloseTo(10 + readRig(fly).pieces[1]!.lengthM!, 6);
@@ -47,22 +80,43 @@ describe('a rig in tow', () => {
     expect(run(harness, { bottomM: 5 }).contact!.forceN).toBeGreaterThan(resting.contact!.forceN);
     // Put back in, with the bottom's push and rub on the bouncer, the line runs at the bottom by itself.
     expect(tow(resting.asked).depthM).toBeGreaterThan(5.9);
-    expect(resting.asked.segments[0]!.lengthM + resting.airM).toBeCloseTo((harness.presentation as TowedPresentation).lineOutM, 1);
+    expect(resting.asked.segments[0]!.lengthM + resting.airM).toBeCloseTo(
+      (harness.presentation as TowedPresentation).lineOutM,
+      1,
+    );
   });
   it('lifts off where it is too fast for its weight', () => expect(run(harness, { speedMps: 1.2 }).contact).toBeNull());
   it('runs in the water of its depth: faster where that water comes against the boat', () => {
-    const layers = [{ depthM: 0, alongMps: 0 }, { depthM: 2, alongMps: -0.4 }];
+    const layers = [
+      { depthM: 0, alongMps: 0 },
+      { depthM: 2, alongMps: -0.4 },
+    ];
     const against = run(minnow, { layers });
     expect(against.lureMps).toBeCloseTo(1.9, 1);
     expect(against.sogMps).toBe(1.5);
-    expect(run(minnow, { layers: [{ depthM: 0, alongMps: 0.3 }] })).toMatchObject({ sogMps: 1.8, lureMps: 1.5, depthM: run(minnow).depthM });
+    expect(run(minnow, { layers: [{ depthM: 0, alongMps: 0.3 }] })).toMatchObject({
+      sogMps: 1.8,
+      lureMps: 1.5,
+      depthM: run(minnow).depthM,
+    });
   });
 });
 
 describe('a bottom that rises and falls', () => {
-  const profile = [{ behindM: 0, depthM: 9 }, { behindM: 10, depthM: 5 }, { behindM: 30, depthM: 12 }];
+  const profile = [
+    { behindM: 0, depthM: 9 },
+    { behindM: 10, depthM: 5 },
+    { behindM: 30, depthM: 12 },
+  ];
   it('is straight between its points and level beyond them', () => {
-    expect([bottomUnder(profile, -5), bottomUnder(profile, 0), bottomUnder(profile, 5), bottomUnder(profile, 20), bottomUnder(profile, 99), bottomUnder([], 3)]).toEqual([9, 9, 7, 8.5, 12, undefined]);
+    expect([
+      bottomUnder(profile, -5),
+      bottomUnder(profile, 0),
+      bottomUnder(profile, 5),
+      bottomUnder(profile, 20),
+      bottomUnder(profile, 99),
+      bottomUnder([], 3),
+    ]).toEqual([9, 9, 7, 8.5, 12, undefined]);
   });
   it('counts where the rig runs', () => {
     const rig = readRig(harness);
@@ -77,7 +131,10 @@ describe('a bottom that rises and falls', () => {
     const { lineM } = lineToBottom(free, flat)!;
     expect(run(harness, { bottomM: 9, lineOutM: lineM! - 1 }).contact).toBeNull();
     expect(run(harness, { bottomM: 9, lineOutM: lineM! + 1.5 }).contact).not.toBeNull();
-    expect(lineToBottom(run(minnow), [{ behindM: 0, depthM: 200 }])).toMatchObject({ outcome: 'never-that-deep', lineM: null });
+    expect(lineToBottom(run(minnow), [{ behindM: 0, depthM: 200 }])).toMatchObject({
+      outcome: 'never-that-deep',
+      lineM: null,
+    });
     expect(lineToBottom(run(harness), flat)).toBeNull();
   });
 });
@@ -85,12 +142,21 @@ describe('a bottom that rises and falls', () => {
 describe('gear', () => {
   const { gear } = fly.presentation as TowedPresentation;
   if (gear?.kind !== 'downrigger') throw new Error('the char fly runs behind a ball');
-  const cable = { water: { temperatureC: 6, salinity: 0 }, cableM: 20, cable: 'steel-cable', cableDiameterM: 0.9e-3, ballKg: 3.6 } as const;
+  const cable = {
+    water: { temperatureC: 6, salinity: 0 },
+    cableM: 20,
+    cable: 'steel-cable',
+    cableDiameterM: 0.9e-3,
+    ballKg: 3.6,
+  } as const;
   const { classes } = readRig(fly);
   it('a ball hangs higher and farther behind the faster it goes, straight down when it stands', () => {
     const still = hungCable({ ...cable, speedMps: 0 }, classes);
     expect(still.depthM).toBeCloseTo(20, 4);
-    const [slow, fast] = [hungCable({ ...cable, speedMps: 0.8 }, classes), hungCable({ ...cable, speedMps: 1.6 }, classes)];
+    const [slow, fast] = [
+      hungCable({ ...cable, speedMps: 0.8 }, classes),
+      hungCable({ ...cable, speedMps: 1.6 }, classes),
+    ];
     expect(fast.laybackM).toBeGreaterThan(2.5 * slow.laybackM);
     expect(fast.depthM).toBeLessThan(slow.depthM);
     expect(hungCable({ ...cable, speedMps: 1.6, ballKg: 5.4 }, classes).laybackM).toBeLessThan(fast.laybackM);
@@ -99,11 +165,16 @@ describe('gear', () => {
     const running = run(fly);
     expect(running.release!.depthM).toBeLessThan(gear.cableM);
     expect(running.depthM!).toBeGreaterThan(running.release!.depthM);
-    const floating: Setup = { ...minnow, parts: minnow.parts.map((part) => (part.kind === 'hard-lure' ? { ...part, lip: 'no-lip' } : part)) };
+    const floating: Setup = {
+      ...minnow,
+      parts: minnow.parts.map((part) => (part.kind === 'hard-lure' ? { ...part, lip: 'no-lip' } : part)),
+    };
     const rises = runRig(readRig(floating), towedOf(floating, { gear, speedMps: 0.5 }));
     expect(rises.depthM!).toBeLessThan(rises.release!.depthM);
     expect(rises.depthM!).toBeGreaterThanOrEqual(0);
-    expect(runRig(readRig(floating), towedOf(floating, { gear: { ...gear, cableM: 1, leadM: 60 }, speedMps: 0.2 }))).toMatchObject({ outcome: 'at-surface', depthM: 0 });
+    expect(
+      runRig(readRig(floating), towedOf(floating, { gear: { ...gear, cableM: 1, leadM: 60 }, speedMps: 0.2 })),
+    ).toMatchObject({ outcome: 'at-surface', depthM: 0 });
   });
   it('a board takes the line aside: no air, the lure behind its lead', () => {
     const running = run(minnow, { gear: { kind: 'side-planer', boardM: 20, leadM: 30 } });
@@ -120,7 +191,11 @@ describe('the weight for an angle', () => {
   it('put back in gives that angle within half a degree, for any angle that it has', () => {
     for (const degrees of [25, 35, 45, 60, 70]) {
       const found = bottomWeight(rig, presentation, { ...ask, surfaceAngleRad: (degrees * Math.PI) / 180 });
-      const back = tow({ ...found.asked, end: { ...found.asked.end, netWeightN: found.contactN! / 0.3 }, solve: { for: 'line-out', depthM: 8 } });
+      const back = tow({
+        ...found.asked,
+        end: { ...found.asked.end, netWeightN: found.contactN! / 0.3 },
+        solve: { for: 'line-out', depthM: 8 },
+      });
       expect(Math.abs((back.surfaceAngleRad! * 180) / Math.PI - degrees)).toBeLessThan(0.5);
     }
   });
@@ -142,9 +217,24 @@ describe('the weight for an angle', () => {
     const tungsten = bottomWeight(rig, presentation, { ...ask, material: 'tungsten' }).massKg!;
     expect(tungsten / touching).toBeCloseTo((1 - 999.7 / 11340) / (1 - 999.7 / 17500), 3);
   });
-  it('says where no weight does', () => expect(bottomWeight(rig, presentation, { ...ask, bottom: 'rock', surfaceAngleRad: 1.35 })).toMatchObject({ outcome: 'no-weight-does', massKg: null, causes: [] }));
+  it('says where no weight does', () =>
+    expect(bottomWeight(rig, presentation, { ...ask, bottom: 'rock', surfaceAngleRad: 1.35 })).toMatchObject({
+      outcome: 'no-weight-does',
+      massKg: null,
+      causes: [],
+    }));
   it('for a drift grows with the wind, and where wind goes against the water', () => {
-    const drift = (change: object) => driftWeight(rig, presentation, { windMps: 5, windAgainstRad: 0, surfaceMps: 0.3, bottomMps: 0.1, depthM: 15, offPlumbRad: 0.35, material: 'lead', ...change });
+    const drift = (change: object) =>
+      driftWeight(rig, presentation, {
+        windMps: 5,
+        windAgainstRad: 0,
+        surfaceMps: 0.3,
+        bottomMps: 0.1,
+        depthM: 15,
+        offPlumbRad: 0.35,
+        material: 'lead',
+        ...change,
+      });
     expect(drift({ windMps: 10 }).massKg!).toBeGreaterThan(drift({}).massKg!);
     expect(drift({}).overGroundMps).toBeCloseTo(0.3 + 0.035 * 5, 9);
     expect(drift({ windAgainstRad: Math.PI }).massKg!).toBeLessThan(drift({}).massKg!);
@@ -158,7 +248,10 @@ describe('turns', () => {
     const at = (offsetM: number) => turnRig(rig, towedOf(minnow, { lineOutM: 20 }), { radiusM: 60, offsetM });
     expect(at(3).speedMps!).toBeGreaterThan(at(-3).speedMps!);
     expect(at(-3).turningM).not.toBe(at(-3).straightM);
-    expect(turnRig(rig, towedOf(minnow), { radiusM: 20, offsetM: 0 })).toMatchObject({ outcome: 'goes-slack', turningM: null });
+    expect(turnRig(rig, towedOf(minnow), { radiusM: 20, offsetM: 0 })).toMatchObject({
+      outcome: 'goes-slack',
+      turningM: null,
+    });
   });
   it('depths along a turn are those of the speeds, each as if it were held', () => {
     const presentation = towedOf(minnow, { lineOutM: 30 });
@@ -172,7 +265,8 @@ describe('turns', () => {
     const [x, y] = track.lure.at(-1)!;
     expect(Math.hypot(x - 30, y)).toBeCloseTo(steady, 1);
     expect(track.speedMps.at(-1)!).toBeCloseTo((1.2 * steady) / 30, 1);
-    for (let i = 0; i < track.timeS.length; i += 1) expect(Math.hypot(track.lure[i]![0] - 30, track.lure[i]![1])).toBeLessThan(200);
+    for (let i = 0; i < track.timeS.length; i += 1)
+      expect(Math.hypot(track.lure[i]![0] - 30, track.lure[i]![1])).toBeLessThan(200);
   });
 });
 
@@ -181,7 +275,9 @@ describe('what is asked of a cast', () => {
   it('changes of one thing change the countdown as they should', () => {
     const all = countdowns(wall, [3, 6]);
     const at = (change: string) => all.find((each) => each.change === change)!.table[0]!.timeS!;
-    expect(all.map(({ change }) => change)).toEqual(expect.arrayContaining(['as-is', 'thinner-line', 'thicker-line', 'salt-water']));
+    expect(all.map(({ change }) => change)).toEqual(
+      expect.arrayContaining(['as-is', 'thinner-line', 'thicker-line', 'salt-water']),
+    );
     expect(at('thicker-line')).toBeGreaterThan(at('as-is'));
     expect(at('thinner-line')).toBeLessThan(at('as-is'));
     expect(at('salt-water')).toBeGreaterThan(at('as-is'));
@@ -211,7 +307,10 @@ describe('boat and craft', () => {
     const rig = readRig(minnow);
     const one = paddling(rig, towedOf(minnow, { craftId: 'canoe', speedMps: 1.2 }), 1)!;
     expect(one.hullN).toBeCloseTo(16 * 1.44, 9);
-    expect(paddling(rig, towedOf(minnow, { craftId: 'canoe', speedMps: 1.2 }), 2)!.luresN).toBeCloseTo(2 * one.luresN, 9);
+    expect(paddling(rig, towedOf(minnow, { craftId: 'canoe', speedMps: 1.2 }), 2)!.luresN).toBeCloseTo(
+      2 * one.luresN,
+      9,
+    );
     expect(one.paddlerW).toBeCloseTo(((one.hullN + one.luresN) * 1.2) / 0.55, 9);
     expect(paddling(rig, towedOf(minnow, { craftId: null }), 1)).toBeNull();
   });
@@ -236,18 +335,52 @@ describe('boat and craft', () => {
 
 describe('several setups', () => {
   it('bands are joined and gaps are what is left', () => {
-    expect(coverage([{ fromM: 4, toM: 6 }, { fromM: 1, toM: 2 }, { fromM: 5, toM: 8 }], { fromM: 0, toM: 10 })).toEqual({ covered: [{ fromM: 1, toM: 2 }, { fromM: 4, toM: 8 }], gaps: [{ fromM: 0, toM: 1 }, { fromM: 2, toM: 4 }, { fromM: 8, toM: 10 }], share: 0.5 });
+    expect(
+      coverage(
+        [
+          { fromM: 4, toM: 6 },
+          { fromM: 1, toM: 2 },
+          { fromM: 5, toM: 8 },
+        ],
+        { fromM: 0, toM: 10 },
+      ),
+    ).toEqual({
+      covered: [
+        { fromM: 1, toM: 2 },
+        { fromM: 4, toM: 8 },
+      ],
+      gaps: [
+        { fromM: 0, toM: 1 },
+        { fromM: 2, toM: 4 },
+        { fromM: 8, toM: 10 },
+      ],
+      share: 0.5,
+    });
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 20 }), fc.integer({ min: 0, max: 20 }))), (pairs) => {
         const bands = pairs.map(([a, b]) => ({ fromM: Math.min(a, b), toM: Math.max(a, b) }));
         const { covered, gaps } = coverage(bands, { fromM: 2, toM: 18 });
         expect([...covered, ...gaps].reduce((sum, { fromM, toM }) => sum + toM - fromM, 0)).toBeCloseTo(16, 9);
-        for (let m = 2; m < 18; m += 1) expect(covered.some(({ fromM, toM }) => m + 0.5 > fromM && m + 0.5 < toM)).toBe(bands.some(({ fromM, toM }) => m + 0.5 > fromM && m + 0.5 < toM));
+        for (let m = 2; m < 18; m += 1)
+          expect(covered.some(({ fromM, toM }) => m + 0.5 > fromM && m + 0.5 < toM)).toBe(
+            bands.some(({ fromM, toM }) => m + 0.5 > fromM && m + 0.5 < toM),
+          );
       }),
     );
   });
   it('speeds that suit all, or the odd one out', () => {
-    expect(commonSpeeds([{ name: 'a', fromMps: 0.6, toMps: 1.7 }, { name: 'b', fromMps: 1, toMps: 2 }])).toEqual({ common: { fromMps: 1, toMps: 1.7 }, oddOne: null });
-    expect(commonSpeeds([{ name: 'a', fromMps: 0.6, toMps: 1 }, { name: 'b', fromMps: 0.8, toMps: 1.2 }, { name: 'fast', fromMps: 4, toMps: 6 }])).toEqual({ common: null, oddOne: 'fast' });
+    expect(
+      commonSpeeds([
+        { name: 'a', fromMps: 0.6, toMps: 1.7 },
+        { name: 'b', fromMps: 1, toMps: 2 },
+      ]),
+    ).toEqual({ common: { fromMps: 1, toMps: 1.7 }, oddOne: null });
+    expect(
+      commonSpeeds([
+        { name: 'a', fromMps: 0.6, toMps: 1 },
+        { name: 'b', fromMps: 0.8, toMps: 1.2 },
+        { name: 'fast', fromMps: 4, toMps: 6 },
+      ]),
+    ).toEqual({ common: null, oddOne: 'fast' });
   });
 });

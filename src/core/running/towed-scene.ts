@@ -33,32 +33,57 @@ export function asking({ presentation, line, sogMps }: Scene, wetM: number, from
 /** The current as it is seen from a depth down. */
 function layersBelow(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {
   if (fromM === 0 || layers.length === 0) return layers;
-  return [{ depthM: 0, alongMps: currentAt(layers, fromM) }, ...layers.filter(({ depthM }) => depthM > fromM).map((layer) => ({ ...layer, depthM: layer.depthM - fromM }))];
+  return [
+    { depthM: 0, alongMps: currentAt(layers, fromM) },
+    ...layers.filter(({ depthM }) => depthM > fromM).map((layer) => ({ ...layer, depthM: layer.depthM - fromM })),
+  ];
 }
 
 /** The current as it is seen from a depth up. */
 export function layersAbove(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {
-  return [{ depthM: 0, alongMps: currentAt(layers, fromM) }, ...layers.filter(({ depthM }) => depthM < fromM).map((layer) => ({ ...layer, depthM: fromM - layer.depthM })).reverse()];
+  return [
+    { depthM: 0, alongMps: currentAt(layers, fromM) },
+    ...layers
+      .filter(({ depthM }) => depthM < fromM)
+      .map((layer) => ({ ...layer, depthM: fromM - layer.depthM }))
+      .reverse(),
+  ];
 }
 
 /** Line behind the main line [m]. */
-export const behindMainM = ({ segments }: TowedLine): number => segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+export const behindMainM = ({ segments }: TowedLine): number =>
+  segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
 
 /** Deepest point of a line [m]. */
 export const lowest = ({ shape }: Tow): number => shape.reduce((deep, [, z]) => Math.max(deep, z), 0);
 
 /** Speed of what runs at a depth through the water there [m/s]. */
-export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, depthM: number): number => sogMps - currentAt(layers, depthM);
+export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, depthM: number): number =>
+  sogMps - currentAt(layers, depthM);
 
 /** A line that was solved, as it runs from the tip or its release. */
-export function told(scene: Scene, result: Tow, asked: TowInput, { heightM, lineM, contact }: { readonly heightM: number; readonly lineM: number; readonly contact: Running['contact'] }): Free {
-  if (result.outcome !== 'ok') return heightM > 0 ? atSurface(scene, lineM, heightM, asked) : level(scene, lineM, 0, asked);
-  const { depthM, surfaceAngleRad, surfaceTensionN, laybackM, shape } = result as { [K in keyof Tow]: NonNullable<Tow[K]> };
+export function told(
+  scene: Scene,
+  result: Tow,
+  asked: TowInput,
+  {
+    heightM,
+    lineM,
+    contact,
+  }: { readonly heightM: number; readonly lineM: number; readonly contact: Running['contact'] },
+): Free {
+  if (result.outcome !== 'ok')
+    return heightM > 0 ? atSurface(scene, lineM, heightM, asked) : level(scene, lineM, 0, asked);
+  const { depthM, surfaceAngleRad, surfaceTensionN, laybackM, shape } = result as {
+    [K in keyof Tow]: NonNullable<Tow[K]>;
+  };
   const airM = heightM === 0 ? 0 : heightM / Math.max(1e-6, Math.sin(surfaceAngleRad));
   const airBackM = heightM === 0 ? 0 : heightM / Math.tan(Math.max(1e-6, surfaceAngleRad));
   return {
     outcome: contact ? 'on-bottom' : 'runs',
-    depthM, lineM, airM,
+    depthM,
+    lineM,
+    airM,
     behindM: laybackM + airBackM,
     surfaceAngleRad,
     pullN: surfaceTensionN,
@@ -86,7 +111,10 @@ export function atSurface(scene: Scene, lineOutM: number, heightM: number, asked
     lureMps: throughWater(scene, 0),
     sogMps: scene.sogMps,
     contact: null,
-    shape: [[0, -heightM], [behindM, 0]],
+    shape: [
+      [0, -heightM],
+      [behindM, 0],
+    ],
     asked,
   };
 }
@@ -95,8 +123,20 @@ export function atSurface(scene: Scene, lineOutM: number, heightM: number, asked
 export function level(scene: Scene, leadM: number, fromM: number, asked: TowInput): Free {
   const allM = leadM + behindMainM(scene.line);
   return {
-    outcome: 'runs', depthM: 0, lineM: leadM, airM: 0, behindM: allM, surfaceAngleRad: 0,
+    outcome: 'runs',
+    depthM: 0,
+    lineM: leadM,
+    airM: 0,
+    behindM: allM,
+    surfaceAngleRad: 0,
     pullN: hungPullN(scene.line, throughWater(scene, fromM), scene.water),
-    lureMps: throughWater(scene, 0), sogMps: scene.sogMps, contact: null, shape: [[0, 0], [allM, 0]], asked,
+    lureMps: throughWater(scene, 0),
+    sogMps: scene.sogMps,
+    contact: null,
+    shape: [
+      [0, 0],
+      [allM, 0],
+    ],
+    asked,
   };
 }

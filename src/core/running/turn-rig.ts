@@ -24,7 +24,11 @@ const ROUNDS = 4;
  * Model: `turn` gives circle and speed by the layback, `tow` depth and layback by the speed; a few rounds make them agree. A
  * line whose layback reaches its circle goes slack: the lure sinks, floats or hangs until it is pulled again.
  */
-export function turnRig(rig: Rig, presentation: TowedPresentation, { radiusM, offsetM }: { readonly radiusM: number; readonly offsetM: number }): TurningLine {
+export function turnRig(
+  rig: Rig,
+  presentation: TowedPresentation,
+  { radiusM, offsetM }: { readonly radiusM: number; readonly offsetM: number },
+): TurningLine {
   const { speedMps } = presentation;
   const straight = runRig(rig, presentation);
   let laybackM = straight.behindM ?? 0;
@@ -36,7 +40,14 @@ export function turnRig(rig: Rig, presentation: TowedPresentation, { radiusM, of
     depthM = running.depthM;
     now = turn({ radiusM, speedMps, lines: [{ offsetM, laybackM }] }).lines[0]!;
   }
-  return { outcome: now.outcome, radiusM: now.radiusM, speedMps: now.speedMps, straightM: straight.depthM, turningM: now.outcome === 'ok' ? depthM : null, straightLaybackM: straight.behindM ?? 0 };
+  return {
+    outcome: now.outcome,
+    radiusM: now.radiusM,
+    speedMps: now.speedMps,
+    straightM: straight.depthM,
+    turningM: now.outcome === 'ok' ? depthM : null,
+    straightLaybackM: straight.behindM ?? 0,
+  };
 }
 
 /** Points of a track, and steps between two: each step draws the lure straight towards the tip. */
@@ -58,7 +69,19 @@ export interface TurnTrack {
  * Model: the tractrix, ẋ = (v_tip·e)e with e from lure to tip, the length held. The boat turns to the right on radius R;
  * `offsetM` is to its left, the outside.
  */
-export function turnTrack({ radiusM, speedMps, offsetM, laybackM, untilS }: { readonly radiusM: number; readonly speedMps: number; readonly offsetM: number; readonly laybackM: number; readonly untilS: number }): TurnTrack {
+export function turnTrack({
+  radiusM,
+  speedMps,
+  offsetM,
+  laybackM,
+  untilS,
+}: {
+  readonly radiusM: number;
+  readonly speedMps: number;
+  readonly offsetM: number;
+  readonly laybackM: number;
+  readonly untilS: number;
+}): TurnTrack {
   const at = (t: number) => {
     const angle = (t * speedMps) / radiusM;
     const boat = [radiusM * (1 - Math.cos(angle)), radiusM * Math.sin(angle)] as const;
@@ -95,10 +118,17 @@ const SLOWEST_MPS = 0.05;
  * Depths [m] of a rig at the speeds that a turn gives it, each as if it were held: a lure that has just been slowed is still on
  * its way there. Null where it hangs in the air.
  */
-export function depthsAt(rig: Rig, presentation: TowedPresentation, speedsMps: readonly number[]): readonly (number | null)[] {
+export function depthsAt(
+  rig: Rig,
+  presentation: TowedPresentation,
+  speedsMps: readonly number[],
+): readonly (number | null)[] {
   const most = Math.max(2 * SLOWEST_MPS, ...speedsMps);
   const step = (most - SLOWEST_MPS) / (SPEEDS_RUN - 1);
-  const run = Array.from({ length: SPEEDS_RUN }, (_, i) => runRig(rig, { ...presentation, speedMps: SLOWEST_MPS + i * step }).depthM);
+  const run = Array.from(
+    { length: SPEEDS_RUN },
+    (_, i) => runRig(rig, { ...presentation, speedMps: SLOWEST_MPS + i * step }).depthM,
+  );
   return speedsMps.map((speedMps) => {
     const at = Math.max(0, (speedMps - SLOWEST_MPS) / step);
     const i = Math.min(SPEEDS_RUN - 2, Math.floor(at));

@@ -1,8 +1,39 @@
 export { EMPTY_HOUSE, type Angler, type Craft, type House, type RulesSheet } from './house';
 export { bearsHook, HOOK_BEARING, PARTS_OF_JOINT, type Joint, type JointKind } from './joints';
 export type {
-  AttractorPart, BaitPart, BottomBouncerPart, DivingPlanePart, HardLurePart, HardwarePart, HookFacts, HookPart, JigHeadPart, KnotPart, LinePart, LurePart,
-  NaturalBaitPart, Part, PartKind, ReelPart, RodPart, SkirtPart, SkirtedJigPart, SnellPart, SoftBaitPart, SpoonPart, TopwaterPart, TrailerPart, TrolledFlyPart, WeightPart,
+  AttractorPart,
+  BaitPart,
+  BottomBouncerPart,
+  DivingPlanePart,
+  HardLurePart,
+  HardwarePart,
+  HookFacts,
+  HookPart,
+  JigHeadPart,
+  KnotPart,
+  LinePart,
+  LurePart,
+  NaturalBaitPart,
+  Part,
+  PartKind,
+  ReelPart,
+  RodPart,
+  SkirtPart,
+  SkirtedJigPart,
+  SnellPart,
+  SoftBaitPart,
+  SpoonPart,
+  TopwaterPart,
+  TrailerPart,
+  TrolledFlyPart,
+  WeightPart,
 } from './parts';
-export type { CableMaterial, CastPresentation, Conditions, Gear, Presentation, TowedPresentation } from './presentation';
+export type {
+  CableMaterial,
+  CastPresentation,
+  Conditions,
+  Gear,
+  Presentation,
+  TowedPresentation,
+} from './presentation';
 export type { Setup } from './setup';

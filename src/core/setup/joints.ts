@@ -4,7 +4,10 @@ import type { PartKind } from './parts';
 
 /** A place in the rig, from the rod to the bait, and the part that fills it. */
 export type Joint = { readonly id: string; readonly partId: string } & (
-  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'lure' | 'attractor' | 'bouncer' | 'snell' | 'skirt' }
+  | {
+      readonly kind:
+        'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'lure' | 'attractor' | 'bouncer' | 'snell' | 'skirt';
+    }
   | { readonly kind: 'leader'; readonly lengthM: number }
   /** sidewaysRad: how far it is turned from straight down; tripped: it has let go and planes no more */
   | { readonly kind: 'plane'; readonly sidewaysRad?: number | undefined; readonly tripped?: boolean | undefined }
@@ -13,7 +16,12 @@ export type Joint = { readonly id: string; readonly partId: string } & (
   /** offCentreM: how far to the side of the body's middle the hook sits [m] */
   | { readonly kind: 'hook'; readonly point: PointPlace; readonly offCentreM?: number | undefined }
   | { readonly kind: 'jig-head'; readonly offCentreM?: number | undefined }
-  | { readonly kind: 'bait'; readonly held?: BaitHold | undefined; readonly spins?: boolean | undefined; readonly segmentsOff?: number | undefined }
+  | {
+      readonly kind: 'bait';
+      readonly held?: BaitHold | undefined;
+      readonly spins?: boolean | undefined;
+      readonly segmentsOff?: number | undefined;
+    }
   | { readonly kind: 'trailer'; readonly segmentsOff?: number | undefined }
   /** lengthM: from what it hangs on to its own eye [m] */
   | { readonly kind: 'stinger'; readonly lengthM: number; readonly held: StingerHold }

@@ -262,6 +262,20 @@ export type LurePart = HardLurePart | SpoonPart | TopwaterPart | TrolledFlyPart 
 export type BaitPart = SoftBaitPart | NaturalBaitPart;
 
 export type Part =
-  | RodPart | ReelPart | LinePart | KnotPart | WeightPart | HookPart | JigHeadPart | BaitPart | LurePart
-  | TrailerPart | SkirtPart | AttractorPart | DivingPlanePart | BottomBouncerPart | SnellPart | HardwarePart;
+  | RodPart
+  | ReelPart
+  | LinePart
+  | KnotPart
+  | WeightPart
+  | HookPart
+  | JigHeadPart
+  | BaitPart
+  | LurePart
+  | TrailerPart
+  | SkirtPart
+  | AttractorPart
+  | DivingPlanePart
+  | BottomBouncerPart
+  | SnellPart
+  | HardwarePart;
 export type PartKind = Part['kind'];

@@ -66,7 +66,9 @@ export interface CastPresentation extends PresentationBase {
   /** grip to where the bait enters the water, over the surface [m] */
   readonly distanceM: number;
   readonly wanted: WantedBase & {
-    readonly fall: { readonly kind: FallWindow | 'floats' | 'suspends' } | { readonly kind: 'own'; readonly fromMps: number; readonly toMps: number };
+    readonly fall:
+      | { readonly kind: FallWindow | 'floats' | 'suspends' }
+      | { readonly kind: 'own'; readonly fromMps: number; readonly toMps: number };
   };
 }
 

@@ -1,4 +1,14 @@
-import { FRONTAL_SHAPES, MATERIALS, PLAN_SHAPES, SKIRT, TAIL_SHAPES, type BodyMaterial, type FrontalShape, type PlanShape, type TailShape } from '../defaults/sink-classes';
+import {
+  FRONTAL_SHAPES,
+  MATERIALS,
+  PLAN_SHAPES,
+  SKIRT,
+  TAIL_SHAPES,
+  type BodyMaterial,
+  type FrontalShape,
+  type PlanShape,
+  type TailShape,
+} from '../defaults/sink-classes';
 import { InputRangeError, requireInRange } from '../guard';
 import type { WaterProperties } from '../water';
 
@@ -59,17 +69,28 @@ function volumeOf(body: SinkBody, massKg: number, path: string): number {
   const given = [body.volumeM3, body.densityKgPm3, body.material].filter((value) => value !== undefined);
   if (given.length !== 1) throw new InputRangeError(`${path}.volumeM3`, given.length, 1, 1);
   if (body.volumeM3 !== undefined) return requireInRange(`${path}.volumeM3`, body.volumeM3, BODY_LIMITS.volumeM3);
-  if (body.densityKgPm3 !== undefined) return massKg / requireInRange(`${path}.densityKgPm3`, body.densityKgPm3, BODY_LIMITS.densityKgPm3);
+  if (body.densityKgPm3 !== undefined)
+    return massKg / requireInRange(`${path}.densityKgPm3`, body.densityKgPm3, BODY_LIMITS.densityKgPm3);
   return massKg / MATERIALS[body.material!].densityKgPm3;
 }
 
-function dragAreaOf(body: SinkBody, volumeM3: number, water: WaterProperties, path: string): (speedMps: number) => number {
-  if ((body.dragAreaM2 === undefined) === (body.shape === undefined)) throw new InputRangeError(`${path}.dragAreaM2`, body.shape ? 2 : 0, 1, 1);
-  if (body.dragAreaM2 !== undefined) return constant(requireInRange(`${path}.dragAreaM2`, body.dragAreaM2, BODY_LIMITS.dragAreaM2));
+function dragAreaOf(
+  body: SinkBody,
+  volumeM3: number,
+  water: WaterProperties,
+  path: string,
+): (speedMps: number) => number {
+  if ((body.dragAreaM2 === undefined) === (body.shape === undefined))
+    throw new InputRangeError(`${path}.dragAreaM2`, body.shape ? 2 : 0, 1, 1);
+  if (body.dragAreaM2 !== undefined)
+    return constant(requireInRange(`${path}.dragAreaM2`, body.dragAreaM2, BODY_LIMITS.dragAreaM2));
   const shape = body.shape!;
   switch (shape.kind) {
     case 'sphere': {
-      const d = shape.diameterM === undefined ? Math.cbrt((6 * volumeM3) / Math.PI) : requireInRange(`${path}.shape.diameterM`, shape.diameterM, BODY_LIMITS.diameterM);
+      const d =
+        shape.diameterM === undefined
+          ? Math.cbrt((6 * volumeM3) / Math.PI)
+          : requireInRange(`${path}.shape.diameterM`, shape.diameterM, BODY_LIMITS.diameterM);
       const { densityKgPm3: rho, viscosityPaS: mu } = water;
       return (v) => sphereDragCoefficient((rho * v * d) / mu) * Math.PI * (d / 2) ** 2;
     }
@@ -77,14 +98,21 @@ function dragAreaOf(body: SinkBody, volumeM3: number, water: WaterProperties, pa
     case 'cone':
     case 'football':
     case 'minnow':
-      return constant(FRONTAL_SHAPES[shape.kind].cd * requireInRange(`${path}.shape.areaM2`, shape.areaM2, BODY_LIMITS.dragAreaM2));
+      return constant(
+        FRONTAL_SHAPES[shape.kind].cd * requireInRange(`${path}.shape.areaM2`, shape.areaM2, BODY_LIMITS.dragAreaM2),
+      );
     case 'broadside':
     case 'spoon-flutter':
-      return constant(PLAN_SHAPES[shape.kind].cd * requireInRange(`${path}.shape.areaM2`, shape.areaM2, BODY_LIMITS.dragAreaM2));
+      return constant(
+        PLAN_SHAPES[shape.kind].cd * requireInRange(`${path}.shape.areaM2`, shape.areaM2, BODY_LIMITS.dragAreaM2),
+      );
     case 'paddle-tail':
     case 'twin-tail':
     case 'straight-tail':
-      return constant(TAIL_SHAPES[shape.kind].perLengthSquared * requireInRange(`${path}.shape.lengthM`, shape.lengthM, BODY_LIMITS.lengthM) ** 2);
+      return constant(
+        TAIL_SHAPES[shape.kind].perLengthSquared *
+          requireInRange(`${path}.shape.lengthM`, shape.lengthM, BODY_LIMITS.lengthM) ** 2,
+      );
     case 'skirt':
       return constant(SKIRT.dragAreaM2);
     default:

@@ -9,7 +9,13 @@ const water = { densityKgPm3: 1000, viscosityPaS: 1e-3 };
 const braid = { diameterM: 0.28e-3, densityKgPm3: 970, tangentialCt: 0.02 };
 
 /** A body of one drag area with no line has closed forms: v = v∞·tanh(t/τ), z = v∞·τ·ln cosh(t/τ). */
-const plain: SinkInput = { water, bodies: [{ massKg: 0.02, volumeM3: 5e-6, dragAreaM2: 3e-4 }], line: thinLine, mode: 'free', depthsM: [0.1, 0.5, 1, 5, 20] };
+const plain: SinkInput = {
+  water,
+  bodies: [{ massKg: 0.02, volumeM3: 5e-6, dragAreaM2: 3e-4 }],
+  line: thinLine,
+  mode: 'free',
+  depthsM: [0.1, 0.5, 1, 5, 20],
+};
 const W = (0.02 - 0.005) * g;
 const vEnd = Math.sqrt((2 * W) / (1000 * 3e-4));
 const tau = ((0.02 + 0.5 * 0.005) * vEnd) / W;
@@ -31,10 +37,16 @@ describe('sink: reference', () => {
     [0.01, 2416, 0.002],
     [100, 1.09, 0.02],
     [10000, 0.41, 0.03],
-  ])('a ball at Re %d has a drag coefficient of %d', (Re, cd, within) => expect(Math.abs(sphereDragCoefficient(Re) / cd - 1)).toBeLessThan(within));
+  ])('a ball at Re %d has a drag coefficient of %d', (Re, cd, within) =>
+    expect(Math.abs(sphereDragCoefficient(Re) / cd - 1)).toBeLessThan(within),
+  );
 
   it('gives a lead ball of 10 g its rate in closed balance', () => {
-    const { terminalMps: v } = sink({ ...plain, bodies: [{ massKg: 0.01, material: 'lead', shape: { kind: 'sphere' } }], depthsM: [] });
+    const { terminalMps: v } = sink({
+      ...plain,
+      bodies: [{ massKg: 0.01, material: 'lead', shape: { kind: 'sphere' } }],
+      depthsM: [],
+    });
     const d = Math.cbrt((6 * (0.01 / 11340)) / Math.PI);
     const drag = 0.5 * 1000 * sphereDragCoefficient((1000 * v! * d) / 1e-3) * ((Math.PI * d * d) / 4) * v! ** 2;
     expect(drag).toBeCloseTo((0.01 - (1000 * 0.01) / 11340) * g, 9);
@@ -79,15 +91,26 @@ describe('sink: outcomes', () => {
   });
 
   it('says null for a depth it never reaches', () => {
-    expect(sink({ ...plain, mode: 'tight-line', lineLengthM: 4, depthsM: [3, 5] }).table.map((row) => row.timeS === null)).toEqual([false, true]);
-    expect(sink({ ...plain, payoutN: 1 }).table.every((row) => row.timeS === null && row.speedMps === null && row.driftM === null)).toBe(true);
+    expect(
+      sink({ ...plain, mode: 'tight-line', lineLengthM: 4, depthsM: [3, 5] }).table.map((row) => row.timeS === null),
+    ).toEqual([false, true]);
+    expect(
+      sink({ ...plain, payoutN: 1 }).table.every(
+        (row) => row.timeS === null && row.speedMps === null && row.driftM === null,
+      ),
+    ).toBe(true);
     // A floating line takes all weight in the end.
-    const buoyant = sink({ ...plain, line: { diameterM: 1e-3, densityKgPm3: 700, tangentialCt: 0.02 }, depthsM: [10, 100] }).table;
+    const buoyant = sink({
+      ...plain,
+      line: { diameterM: 1e-3, densityKgPm3: 700, tangentialCt: 0.02 },
+      depthsM: [10, 100],
+    }).table;
     expect(buoyant[0]!.timeS).not.toBeNull();
     expect(buoyant[1]!.timeS).toBeNull();
   });
 
-  it('keeps the order of the depths', () => expect(sink({ ...plain, depthsM: [5, 1, 3] }).table.map((row) => row.depthM)).toEqual([5, 1, 3]));
+  it('keeps the order of the depths', () =>
+    expect(sink({ ...plain, depthsM: [5, 1, 3] }).table.map((row) => row.depthM)).toEqual([5, 1, 3]));
 
   it('drifts with the current', () => {
     const [row] = sink({ ...plain, currentMps: 0.4, depthsM: [3] }).table;
@@ -100,7 +123,14 @@ describe('sink: invariants', () => {
   it('takes longer deeper, longer with a thicker line, longer against a payout', () =>
     fc.assert(
       fc.property(massKg, fc.double({ min: 0.5, max: 15, noNaN: true }), (mass, depth) => {
-        const at = (change: Partial<SinkInput>) => sink({ ...plain, bodies: [{ massKg: mass, material: 'lead', dragAreaM2: 3e-4 }], line: braid, depthsM: [depth, depth + 1], ...change }).table;
+        const at = (change: Partial<SinkInput>) =>
+          sink({
+            ...plain,
+            bodies: [{ massKg: mass, material: 'lead', dragAreaM2: 3e-4 }],
+            line: braid,
+            depthsM: [depth, depth + 1],
+            ...change,
+          }).table;
         const [near, far] = at({});
         expect(far!.timeS!).toBeGreaterThan(near!.timeS!);
         expect(at({ line: { ...braid, diameterM: 0.8e-3 } })[0]!.timeS!).toBeGreaterThan(near!.timeS!);
@@ -128,7 +158,12 @@ it('names the field it rejects', () => {
 
 describe('sink: a tight line against plain small steps of its equation', () => {
   /** CORE's equation as it stands: the drag of the line summed over 400 pieces, Runge–Kutta in steps of a millisecond. */
-  function slowTightLine(body: { massKg: number; volumeM3: number; dragAreaM2: number }, line: { diameterM: number; densityKgPm3: number }, l: number, depthM: number): number {
+  function slowTightLine(
+    body: { massKg: number; volumeM3: number; dragAreaM2: number },
+    line: { diameterM: number; densityKgPm3: number },
+    l: number,
+    depthM: number,
+  ): number {
     const { densityKgPm3: rho, viscosityPaS: mu } = water;
     const d = line.diameterM;
     const w = ((line.densityKgPm3 - rho) * g * Math.PI * d ** 2) / 4;
@@ -145,7 +180,10 @@ describe('sink: a tight line against plain small steps of its equation', () => {
       return sum;
     };
     const acceleration = (phi: number, rate: number) =>
-      ((net * l + (w * l * l) / 2) * Math.cos(phi) - 0.5 * rho * body.dragAreaM2 * (l * rate) ** 2 * l - lineDrag(Math.max(0, rate))) / ((body.massKg + 0.5 * rho * body.volumeM3) * l * l);
+      ((net * l + (w * l * l) / 2) * Math.cos(phi) -
+        0.5 * rho * body.dragAreaM2 * (l * rate) ** 2 * l -
+        lineDrag(Math.max(0, rate))) /
+      ((body.massKg + 0.5 * rho * body.volumeM3) * l * l);
     let [phi, rate, t] = [0, 0, 0];
     const h = 2e-3;
     while (l * Math.sin(phi) < depthM && t < 200) {
@@ -159,11 +197,36 @@ describe('sink: a tight line against plain small steps of its equation', () => {
   }
 
   it.each([
-    ['braid and a heavy head', { massKg: 0.02, volumeM3: 5e-6, dragAreaM2: 3e-4 }, { diameterM: 2.8e-4, densityKgPm3: 970 }, 12, 4],
-    ['copper, where the line itself pulls', { massKg: 0.008, volumeM3: 4e-6, dragAreaM2: 6e-4 }, { diameterM: 9e-4, densityKgPm3: 8960 }, 10, 6],
-    ['wire straight down', { massKg: 0.03, volumeM3: 6e-6, dragAreaM2: 4e-4 }, { diameterM: 4e-4, densityKgPm3: 7900 }, 5, 4.5],
+    [
+      'braid and a heavy head',
+      { massKg: 0.02, volumeM3: 5e-6, dragAreaM2: 3e-4 },
+      { diameterM: 2.8e-4, densityKgPm3: 970 },
+      12,
+      4,
+    ],
+    [
+      'copper, where the line itself pulls',
+      { massKg: 0.008, volumeM3: 4e-6, dragAreaM2: 6e-4 },
+      { diameterM: 9e-4, densityKgPm3: 8960 },
+      10,
+      6,
+    ],
+    [
+      'wire straight down',
+      { massKg: 0.03, volumeM3: 6e-6, dragAreaM2: 4e-4 },
+      { diameterM: 4e-4, densityKgPm3: 7900 },
+      5,
+      4.5,
+    ],
   ])('%s', (_name, body, line, lineLengthM, depthM) => {
-    const [row] = sink({ water, bodies: [body], line: { ...line, tangentialCt: 0.012 }, mode: 'tight-line', lineLengthM, depthsM: [depthM] }).table;
+    const [row] = sink({
+      water,
+      bodies: [body],
+      line: { ...line, tangentialCt: 0.012 },
+      mode: 'tight-line',
+      lineLengthM,
+      depthsM: [depthM],
+    }).table;
     expect(row!.timeS! / slowTightLine(body, line, lineLengthM, depthM)).toBeCloseTo(1, 2);
   });
 });

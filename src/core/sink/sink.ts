@@ -72,13 +72,20 @@ export function sink(input: SinkInput): Sink {
   const rig = gather(bodies, water);
   const weightN = rig.massKg * STANDARD_GRAVITY_MPS2;
   if (Math.abs(rig.netWeightN) <= SUSPENDS_SHARE * weightN || rig.netWeightN < 0) {
-    return { outcome: rig.netWeightN < -SUSPENDS_SHARE * weightN ? 'floats' : 'suspends', netWeightN: rig.netWeightN, terminalMps: null, table: [] };
+    return {
+      outcome: rig.netWeightN < -SUSPENDS_SHARE * weightN ? 'floats' : 'suspends',
+      netWeightN: rig.netWeightN,
+      terminalMps: null,
+      table: [],
+    };
   }
   const table =
     input.mode === 'free'
-      ? freeFall({ rig, water, line, payoutN, depthsM: input.depthsM }).map(
-          (row): SinkRow => ({ ...row, driftM: row.timeS === null ? null : currentMps * row.timeS, swingM: null }),
-        )
+      ? freeFall({ rig, water, line, payoutN, depthsM: input.depthsM }).map((row): SinkRow => ({
+          ...row,
+          driftM: row.timeS === null ? null : currentMps * row.timeS,
+          swingM: null,
+        }))
       : tightLineFall({ rig, water, line, lineLengthM: tightLength(input), depthsM: input.depthsM }).map(
           (row): SinkRow => ({ ...row, driftM: null }),
         );
@@ -127,6 +134,7 @@ function lineInWater(input: SinkInput, water: WaterProperties): LineInWater {
 }
 
 function tightLength(input: SinkInput): number {
-  if (input.lineLengthM === undefined) throw new InputRangeError('lineLengthM', Number.NaN, SINK_LIMITS.lineLengthM.min, SINK_LIMITS.lineLengthM.max);
+  if (input.lineLengthM === undefined)
+    throw new InputRangeError('lineLengthM', Number.NaN, SINK_LIMITS.lineLengthM.min, SINK_LIMITS.lineLengthM.max);
   return requireInRange('lineLengthM', input.lineLengthM, SINK_LIMITS.lineLengthM);
 }

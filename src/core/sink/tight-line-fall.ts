@@ -18,7 +18,13 @@ export interface TightLineInput {
  * Model: (m + ½ρV)ℓ²φ̈ = (Wℓ + wℓ²/2)cos φ − ½ρ·CdA·(ℓφ̇)²ℓ − ∫₀^ℓ ½ρ·Cn·d·(φ̇r)²·r dr with Cn = 1 + 10·Re^(−2/3), whose
  * integral is closed: ½ρd·(φ̇²ℓ⁴/4 + 3·(ρd/μ)^(−2/3)·φ̇^(4/3)·ℓ^(10/3)). Depth ℓ·sin φ, swing ℓ − √(ℓ² − z²).
  */
-export function tightLineFall({ rig, water, line, lineLengthM: l, depthsM }: TightLineInput): (FallRow & { readonly swingM: number | null })[] {
+export function tightLineFall({
+  rig,
+  water,
+  line,
+  lineLengthM: l,
+  depthsM,
+}: TightLineInput): (FallRow & { readonly swingM: number | null })[] {
   const { densityKgPm3: rho, viscosityPaS: mu } = water;
   const { diameterM: d, submergedWeightNpm: w } = line;
   const inertia = (rig.massKg + 0.5 * rho * rig.volumeM3) * l * l;
@@ -33,7 +39,10 @@ export function tightLineFall({ rig, water, line, lineLengthM: l, depthsM }: Tig
             derivative: (_t, y, out) => {
               const rate = y[1]!;
               const speed = Math.abs(rate) * l;
-              const drag = 0.5 * rho * rig.dragAreaM2(speed) * speed * speed * l + lineSquare * rate * rate + lineSlow * Math.abs(rate) ** (4 / 3);
+              const drag =
+                0.5 * rho * rig.dragAreaM2(speed) * speed * speed * l +
+                lineSquare * rate * rate +
+                lineSlow * Math.abs(rate) ** (4 / 3);
               out[0] = rate;
               out[1] = (weightMoment * Math.cos(y[0]!) - Math.sign(rate) * drag) / inertia;
             },

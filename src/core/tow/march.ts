@@ -60,13 +60,23 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
     if (!rest) return end;
     // The bottom rubs against the way over it; a weight that stands still is rubbed by nothing.
     const carriedN = rest.share * Math.max(0, endWeightN);
-    return { horizontalN: end.horizontalN + (input.speedMps > 0 ? rest.mu * carriedN : 0), verticalN: end.verticalN - carriedN };
+    return {
+      horizontalN: end.horizontalN + (input.speedMps > 0 ? rest.mu * carriedN : 0),
+      verticalN: end.verticalN - carriedN,
+    };
   };
 
   const run = (depthM: number, endWeightN: number, pays: boolean): Marched => {
     let { horizontalN, verticalN } = start(depthM, endWeightN);
-    const lengthM = (pays ? depthM : strands[0]!.lengthM) + strands.slice(1).reduce((sum, strand) => sum + strand.lengthM, 0);
-    const forceN = Math.hypot(horizontalN, verticalN) + strands.reduce((sum, { weightNpM, alongNpM, acrossNpM }) => sum + lengthM * (Math.abs(weightNpM) + (alongNpM + 0.1 * acrossNpM) * speedAt(depthM) ** 2), 0) || 1e-6;
+    const lengthM =
+      (pays ? depthM : strands[0]!.lengthM) + strands.slice(1).reduce((sum, strand) => sum + strand.lengthM, 0);
+    const forceN =
+      Math.hypot(horizontalN, verticalN) +
+        strands.reduce(
+          (sum, { weightNpM, alongNpM, acrossNpM }) =>
+            sum + lengthM * (Math.abs(weightNpM) + (alongNpM + 0.1 * acrossNpM) * speedAt(depthM) ** 2),
+          0,
+        ) || 1e-6;
     const points: LinePoint[] = [];
     let at: LinePoint = { sM: 0, forwardM: 0, riseM: 0, horizontalN, verticalN };
     const add = (k: number) => {
@@ -92,7 +102,13 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
         points[points.length - 1] = at;
       }
       const { sM, forwardM, riseM } = at;
-      const pointAt = (read: (i: number) => number, t: number): LinePoint => ({ sM: sM + t * lengthM, forwardM: read(2) * lengthM, riseM: read(3) * lengthM, horizontalN: read(0) * forceN, verticalN: read(1) * forceN });
+      const pointAt = (read: (i: number) => number, t: number): LinePoint => ({
+        sM: sM + t * lengthM,
+        forwardM: read(2) * lengthM,
+        riseM: read(3) * lengthM,
+        horizontalN: read(0) * forceN,
+        verticalN: read(1) * forceN,
+      });
       const inside = (step: IntegrationStep, t: number) => pointAt((i) => hermite(step, i, t), t);
       integrate(
         (_t, y, out) => {
@@ -136,16 +152,26 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
     return { points, endedBy, segment };
   };
 
-  return { whole: (depthM, endWeightN) => run(depthM, endWeightN, false), toSurface: (depthM, endWeightN) => run(depthM, endWeightN, true) };
+  return {
+    whole: (depthM, endWeightN) => run(depthM, endWeightN, false),
+    toSurface: (depthM, endWeightN) => run(depthM, endWeightN, true),
+  };
 }
 
 /** Pull of a body in the stream [N]: its drag aft, and down its weight with what the stream drives it down. */
-export function loadOf({ netWeightN, dragAreaM2, downAreaM2 = 0 }: TowedBody, speedMps: number, { densityKgPm3 }: WaterProperties): { readonly horizontalN: number; readonly verticalN: number } {
+export function loadOf(
+  { netWeightN, dragAreaM2, downAreaM2 = 0 }: TowedBody,
+  speedMps: number,
+  { densityKgPm3 }: WaterProperties,
+): { readonly horizontalN: number; readonly verticalN: number } {
   const push = 0.5 * densityKgPm3 * speedMps * Math.abs(speedMps);
   return { horizontalN: push * dragAreaM2, verticalN: netWeightN + (speedMps > 0 ? push * downAreaM2 : 0) };
 }
 
-function strandOf({ lengthM, diameterM, massPerLengthKgPm, tangentialCt = 0.012, normalDragFactor = 1 }: TowSegment, { densityKgPm3, viscosityPaS }: WaterProperties): Strand {
+function strandOf(
+  { lengthM, diameterM, massPerLengthKgPm, tangentialCt = 0.012, normalDragFactor = 1 }: TowSegment,
+  { densityKgPm3, viscosityPaS }: WaterProperties,
+): Strand {
   return {
     lengthM,
     weightNpM: (massPerLengthKgPm - (densityKgPm3 * Math.PI * diameterM ** 2) / 4) * STANDARD_GRAVITY_MPS2,
@@ -165,6 +191,7 @@ function criticalAngleRad({ weightNpM: w, acrossNpM, viscous }: Strand, speedMps
   };
   const across = balance(Math.PI / 2);
   // In water that stands, straight down: cos of a right angle is no clean zero.
-  const rad = across <= 0 ? Math.PI / 2 : findRoot(balance, { lo: 0, hi: Math.PI / 2, fLo: -Math.abs(w), fHi: across }, 1e-10);
+  const rad =
+    across <= 0 ? Math.PI / 2 : findRoot(balance, { lo: 0, hi: Math.PI / 2, fLo: -Math.abs(w), fHi: across }, 1e-10);
   return Math.sign(w) * (speedMps < 0 ? Math.PI - rad : rad);
 }

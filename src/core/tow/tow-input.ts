@@ -96,7 +96,8 @@ export function currentAt(layers: readonly CurrentLayer[] | undefined, depthM: n
   if (depthM <= layers[0]!.depthM) return layers[0]!.alongMps;
   for (let i = 1; i < layers.length; i += 1) {
     const [a, b] = [layers[i - 1]!, layers[i]!];
-    if (depthM <= b.depthM) return a.alongMps + ((b.alongMps - a.alongMps) * (depthM - a.depthM)) / (b.depthM - a.depthM);
+    if (depthM <= b.depthM)
+      return a.alongMps + ((b.alongMps - a.alongMps) * (depthM - a.depthM)) / (b.depthM - a.depthM);
   }
   return layers.at(-1)!.alongMps;
 }

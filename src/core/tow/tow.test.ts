@@ -6,7 +6,14 @@ import { currentAt, tow, type Tow, type TowInput } from '.';
 const water = { densityKgPm3: 1000, viscosityPaS: 1.3e-3 };
 const nylon = { lengthM: 30, diameterM: 0.3e-3, massPerLengthKgPm: 8.1e-5 };
 const wire = { lengthM: 60, diameterM: 0.5e-3, massPerLengthKgPm: 1.55e-3 };
-const input = (patch: Partial<TowInput>): TowInput => ({ water, speedMps: 1, segments: [nylon], end: { netWeightN: 0.5, dragAreaM2: 1e-3 }, solve: { for: 'depth' }, ...patch });
+const input = (patch: Partial<TowInput>): TowInput => ({
+  water,
+  speedMps: 1,
+  segments: [nylon],
+  end: { netWeightN: 0.5, dragAreaM2: 1e-3 },
+  solve: { for: 'depth' },
+  ...patch,
+});
 const ok = (asked: TowInput): { readonly [K in keyof Tow]: NonNullable<Tow[K]> } => {
   const result = tow(asked);
   expect(result.outcome).toBe('ok');
@@ -28,7 +35,13 @@ function byHand(asked: TowInput, depthM: number, netWeightN = asked.end.netWeigh
     v -= rest.share * netWeightN;
   }
   for (let k = asked.segments.length - 1; k >= 0; k -= 1) {
-    const { lengthM, diameterM: d, massPerLengthKgPm, tangentialCt: ct = 0.012, normalDragFactor: f = 1 } = asked.segments[k]!;
+    const {
+      lengthM,
+      diameterM: d,
+      massPerLengthKgPm,
+      tangentialCt: ct = 0.012,
+      normalDragFactor: f = 1,
+    } = asked.segments[k]!;
     for (const body of (asked.weights ?? []).filter(({ afterSegment }) => afterSegment === k)) {
       const U = speed(z);
       h += 0.5 * rho * body.dragAreaM2 * U * Math.abs(U);
@@ -105,12 +118,49 @@ describe('tow, closed forms', () => {
 describe('tow against the equations done by small steps', () => {
   const cases: Readonly<Record<string, TowInput>> = {
     'a flat line': input({}),
-    'soft wire with a spoon': input({ segments: [wire, { ...nylon, lengthM: 3 }], end: { netWeightN: 0.12, dragAreaM2: 9e-4 } }),
-    'lead core and leader': input({ speedMps: 1.2, segments: [{ lengthM: 60, diameterM: 0.9e-3, massPerLengthKgPm: 2.8e-3, normalDragFactor: 1.5, tangentialCt: 0.02 }, { ...nylon, lengthM: 8 }], end: { netWeightN: 0.05, dragAreaM2: 6e-4, downAreaM2: 2e-4 } }),
-    'a diving plane with what follows it': input({ segments: [{ ...nylon, lengthM: 25 }, { ...nylon, lengthM: 1.5 }], weights: [{ afterSegment: 0, netWeightN: 0.3, dragAreaM2: 3e-3, downAreaM2: 4e-3 }], end: { netWeightN: 0.05, dragAreaM2: 1e-3 } }),
-    'a lure that floats behind a weight': input({ segments: [{ ...nylon, lengthM: 15 }, { ...nylon, lengthM: 2 }], weights: [{ afterSegment: 0, netWeightN: 1, dragAreaM2: 4e-4 }], end: { netWeightN: -0.15, dragAreaM2: 4e-4 } }),
-    'current that turns below': input({ speedMps: 0.8, segments: [{ ...nylon, lengthM: 20 }], current: [{ depthM: 2, alongMps: 0.3 }, { depthM: 8, alongMps: -0.4 }], end: { netWeightN: 1.2, dragAreaM2: 1e-3 } }),
-    'a drift slower than the water': input({ speedMps: 0.1, segments: [{ ...nylon, lengthM: 12 }], current: [{ depthM: 0, alongMps: 0.4 }], end: { netWeightN: 1, dragAreaM2: 5e-4 } }),
+    'soft wire with a spoon': input({
+      segments: [wire, { ...nylon, lengthM: 3 }],
+      end: { netWeightN: 0.12, dragAreaM2: 9e-4 },
+    }),
+    'lead core and leader': input({
+      speedMps: 1.2,
+      segments: [
+        { lengthM: 60, diameterM: 0.9e-3, massPerLengthKgPm: 2.8e-3, normalDragFactor: 1.5, tangentialCt: 0.02 },
+        { ...nylon, lengthM: 8 },
+      ],
+      end: { netWeightN: 0.05, dragAreaM2: 6e-4, downAreaM2: 2e-4 },
+    }),
+    'a diving plane with what follows it': input({
+      segments: [
+        { ...nylon, lengthM: 25 },
+        { ...nylon, lengthM: 1.5 },
+      ],
+      weights: [{ afterSegment: 0, netWeightN: 0.3, dragAreaM2: 3e-3, downAreaM2: 4e-3 }],
+      end: { netWeightN: 0.05, dragAreaM2: 1e-3 },
+    }),
+    'a lure that floats behind a weight': input({
+      segments: [
+        { ...nylon, lengthM: 15 },
+        { ...nylon, lengthM: 2 },
+      ],
+      weights: [{ afterSegment: 0, netWeightN: 1, dragAreaM2: 4e-4 }],
+      end: { netWeightN: -0.15, dragAreaM2: 4e-4 },
+    }),
+    'current that turns below': input({
+      speedMps: 0.8,
+      segments: [{ ...nylon, lengthM: 20 }],
+      current: [
+        { depthM: 2, alongMps: 0.3 },
+        { depthM: 8, alongMps: -0.4 },
+      ],
+      end: { netWeightN: 1.2, dragAreaM2: 1e-3 },
+    }),
+    'a drift slower than the water': input({
+      speedMps: 0.1,
+      segments: [{ ...nylon, lengthM: 12 }],
+      current: [{ depthM: 0, alongMps: 0.4 }],
+      end: { netWeightN: 1, dragAreaM2: 5e-4 },
+    }),
   };
   it.each(Object.entries(cases))('%s', (_name, asked) => {
     const result = ok(asked);
@@ -121,36 +171,79 @@ describe('tow against the equations done by small steps', () => {
     expect(result.surfaceAngleRad).toBeCloseTo(hand.angleRad, 3);
   });
 
-  it('leans ahead of the boat where the water runs faster than it', () => expect(ok(cases['a drift slower than the water']!).laybackM).toBeLessThan(0));
+  it('leans ahead of the boat where the water runs faster than it', () =>
+    expect(ok(cases['a drift slower than the water']!).laybackM).toBeLessThan(0));
 });
 
 describe('tow, what is asked the other way round', () => {
   it('pays out the line that the depth then takes', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.3, max: 2.5, noNaN: true }), fc.double({ min: 0.05, max: 6, noNaN: true }), fc.double({ min: 1, max: 12, noNaN: true }), (speedMps, netWeightN, depthM) => {
-        const end = { netWeightN, dragAreaM2: 6e-4, downAreaM2: 1e-4 };
-        const paid = tow(input({ speedMps, segments: [{ ...wire, lengthM: 0 }, { ...nylon, lengthM: 1 }], end, solve: { for: 'line-out', depthM } }));
-        if (paid.outcome !== 'ok') return;
-        const back = ok(input({ speedMps, segments: [{ ...wire, lengthM: paid.lineOutM! - 1 }, { ...nylon, lengthM: 1 }], end }));
-        expect(back.depthM / depthM).toBeCloseTo(1, 4);
-        expect(back.surfaceAngleRad).toBeCloseTo(paid.surfaceAngleRad!, 4);
-      }),
+      fc.property(
+        fc.double({ min: 0.3, max: 2.5, noNaN: true }),
+        fc.double({ min: 0.05, max: 6, noNaN: true }),
+        fc.double({ min: 1, max: 12, noNaN: true }),
+        (speedMps, netWeightN, depthM) => {
+          const end = { netWeightN, dragAreaM2: 6e-4, downAreaM2: 1e-4 };
+          const paid = tow(
+            input({
+              speedMps,
+              segments: [
+                { ...wire, lengthM: 0 },
+                { ...nylon, lengthM: 1 },
+              ],
+              end,
+              solve: { for: 'line-out', depthM },
+            }),
+          );
+          if (paid.outcome !== 'ok') return;
+          const back = ok(
+            input({
+              speedMps,
+              segments: [
+                { ...wire, lengthM: paid.lineOutM! - 1 },
+                { ...nylon, lengthM: 1 },
+              ],
+              end,
+            }),
+          );
+          expect(back.depthM / depthM).toBeCloseTo(1, 4);
+          expect(back.surfaceAngleRad).toBeCloseTo(paid.surfaceAngleRad!, 4);
+        },
+      ),
       { numRuns: 60 },
     ));
 
-  it.each([undefined, { share: 0.3, mu: 0.6 }])('finds the weight that makes the angle, and put back in it gives that angle (rest %s)', (rest) => {
-    for (const degrees of [25, 45, 60, 72]) {
-      const asked = input({ speedMps: 0.6, segments: [{ ...nylon, lengthM: 0 }], end: { netWeightN: 0, dragAreaM2: 1.5e-3, ...(rest ? { rest } : {}) }, solve: { for: 'weight', depthM: 8, surfaceAngleRad: (degrees * Math.PI) / 180 } });
-      const solved = ok(asked);
-      const back = ok({ ...asked, end: { ...asked.end, netWeightN: solved.netWeightN }, solve: { for: 'line-out', depthM: 8 } });
-      expect((back.surfaceAngleRad * 180) / Math.PI).toBeCloseTo(degrees, 2);
-      const hand = byHand({ ...asked, segments: [{ ...nylon, lengthM: solved.lineOutM }] }, 8, solved.netWeightN);
-      expect((hand.angleRad * 180) / Math.PI).toBeCloseTo(degrees, 1);
-    }
-  });
+  it.each([undefined, { share: 0.3, mu: 0.6 }])(
+    'finds the weight that makes the angle, and put back in it gives that angle (rest %s)',
+    (rest) => {
+      for (const degrees of [25, 45, 60, 72]) {
+        const asked = input({
+          speedMps: 0.6,
+          segments: [{ ...nylon, lengthM: 0 }],
+          end: { netWeightN: 0, dragAreaM2: 1.5e-3, ...(rest ? { rest } : {}) },
+          solve: { for: 'weight', depthM: 8, surfaceAngleRad: (degrees * Math.PI) / 180 },
+        });
+        const solved = ok(asked);
+        const back = ok({
+          ...asked,
+          end: { ...asked.end, netWeightN: solved.netWeightN },
+          solve: { for: 'line-out', depthM: 8 },
+        });
+        expect((back.surfaceAngleRad * 180) / Math.PI).toBeCloseTo(degrees, 2);
+        const hand = byHand({ ...asked, segments: [{ ...nylon, lengthM: solved.lineOutM }] }, 8, solved.netWeightN);
+        expect((hand.angleRad * 180) / Math.PI).toBeCloseTo(degrees, 1);
+      }
+    },
+  );
 
   it('is heavier where it also has to keep touch with the bottom', () => {
-    const asked = (rest?: { share: number; mu: number }) => input({ speedMps: 0.6, segments: [{ ...nylon, lengthM: 0 }], end: { netWeightN: 0, dragAreaM2: 1.5e-3, rest }, solve: { for: 'weight', depthM: 8, surfaceAngleRad: Math.PI / 4 } });
+    const asked = (rest?: { share: number; mu: number }) =>
+      input({
+        speedMps: 0.6,
+        segments: [{ ...nylon, lengthM: 0 }],
+        end: { netWeightN: 0, dragAreaM2: 1.5e-3, rest },
+        solve: { for: 'weight', depthM: 8, surfaceAngleRad: Math.PI / 4 },
+      });
     const free = ok(asked()).netWeightN;
     const resting = ok(asked({ share: 0.3, mu: 0.6 })).netWeightN;
     expect(resting).toBeGreaterThan(1.5 * free);
@@ -161,12 +254,57 @@ describe('tow, what is asked the other way round', () => {
 describe('tow, physical surprises', () => {
   it.each([
     ['a lure that floats and does not dive', input({ end: { netWeightN: -0.2, dragAreaM2: 1e-3 } }), 'at-surface'],
-    ['a lure that floats on line that floats, asked for a depth', input({ segments: [{ ...nylon, massPerLengthKgPm: 6.5e-5 }], end: { netWeightN: -0.2, dragAreaM2: 1e-3 }, solve: { for: 'line-out', depthM: 3 } }), 'never-that-deep'],
-    ['floating line that lifts a light end', input({ speedMps: 2, segments: [{ ...nylon, massPerLengthKgPm: 6.5e-5 }], end: { netWeightN: 0.02, dragAreaM2: 1e-3 }, solve: { for: 'line-out', depthM: 20 } }), 'never-that-deep'],
-    ['an angle flatter than the line itself hangs', input({ segments: [wire], solve: { for: 'weight', depthM: 10, surfaceAngleRad: 0.05 } }), 'no-weight-does'],
-    ['an angle steeper than a weight that rubs on rock can hang', input({ end: { netWeightN: 0, dragAreaM2: 1e-3, rest: { share: 0.3, mu: 0.8 } }, solve: { for: 'weight', depthM: 8, surfaceAngleRad: 1.35 } }), 'no-weight-does'],
-    ['a leader longer than the depth', input({ segments: [nylon, { ...nylon, lengthM: 20 }], end: { netWeightN: 2, dragAreaM2: 1e-4 }, solve: { for: 'line-out', depthM: 3 } }), 'too-shallow-for-the-rig'],
-    ['the same, asked for a weight', input({ speedMps: 0.2, segments: [nylon, { ...wire, lengthM: 20 }], end: { netWeightN: 0, dragAreaM2: 1e-5 }, solve: { for: 'weight', depthM: 1, surfaceAngleRad: 1 } }), 'too-shallow-for-the-rig'],
+    [
+      'a lure that floats on line that floats, asked for a depth',
+      input({
+        segments: [{ ...nylon, massPerLengthKgPm: 6.5e-5 }],
+        end: { netWeightN: -0.2, dragAreaM2: 1e-3 },
+        solve: { for: 'line-out', depthM: 3 },
+      }),
+      'never-that-deep',
+    ],
+    [
+      'floating line that lifts a light end',
+      input({
+        speedMps: 2,
+        segments: [{ ...nylon, massPerLengthKgPm: 6.5e-5 }],
+        end: { netWeightN: 0.02, dragAreaM2: 1e-3 },
+        solve: { for: 'line-out', depthM: 20 },
+      }),
+      'never-that-deep',
+    ],
+    [
+      'an angle flatter than the line itself hangs',
+      input({ segments: [wire], solve: { for: 'weight', depthM: 10, surfaceAngleRad: 0.05 } }),
+      'no-weight-does',
+    ],
+    [
+      'an angle steeper than a weight that rubs on rock can hang',
+      input({
+        end: { netWeightN: 0, dragAreaM2: 1e-3, rest: { share: 0.3, mu: 0.8 } },
+        solve: { for: 'weight', depthM: 8, surfaceAngleRad: 1.35 },
+      }),
+      'no-weight-does',
+    ],
+    [
+      'a leader longer than the depth',
+      input({
+        segments: [nylon, { ...nylon, lengthM: 20 }],
+        end: { netWeightN: 2, dragAreaM2: 1e-4 },
+        solve: { for: 'line-out', depthM: 3 },
+      }),
+      'too-shallow-for-the-rig',
+    ],
+    [
+      'the same, asked for a weight',
+      input({
+        speedMps: 0.2,
+        segments: [nylon, { ...wire, lengthM: 20 }],
+        end: { netWeightN: 0, dragAreaM2: 1e-5 },
+        solve: { for: 'weight', depthM: 1, surfaceAngleRad: 1 },
+      }),
+      'too-shallow-for-the-rig',
+    ],
   ] as const)('%s is an outcome', (_name, asked, outcome) => {
     const { outcome: got, shape, ...figures } = tow(asked);
     expect(got).toBe(outcome);
@@ -185,7 +323,16 @@ describe('tow, physical surprises', () => {
 
   it('takes the shallowest of several depths', () => {
     // A lip that digs only where the water runs against it: the lure stays in the upper water, though lower down it would stay too.
-    const asked = input({ speedMps: 1, segments: [{ ...nylon, lengthM: 25 }], current: [{ depthM: 0, alongMps: 0.6 }, { depthM: 3, alongMps: 0.6 }, { depthM: 6, alongMps: -1.5 }], end: { netWeightN: -0.02, dragAreaM2: 6e-4, downAreaM2: 8e-4 } });
+    const asked = input({
+      speedMps: 1,
+      segments: [{ ...nylon, lengthM: 25 }],
+      current: [
+        { depthM: 0, alongMps: 0.6 },
+        { depthM: 3, alongMps: 0.6 },
+        { depthM: 6, alongMps: -1.5 },
+      ],
+      end: { netWeightN: -0.02, dragAreaM2: 6e-4, downAreaM2: 8e-4 },
+    });
     const { depthM } = ok(asked);
     const hands = Array.from({ length: 200 }, (_, i) => byHand(asked, (i + 1) / 10).atZ);
     const crossings = hands.slice(1).filter((z, i) => z > 0 !== hands[i]! > 0).length;
@@ -196,7 +343,12 @@ describe('tow, physical surprises', () => {
   });
 
   it('gives a shape from the entry to the end, as long as the line', () => {
-    const { shape, depthM, laybackM } = ok(input({ segments: [wire, { ...nylon, lengthM: 10 }], weights: [{ afterSegment: 0, netWeightN: 3, dragAreaM2: 5e-4 }] }));
+    const { shape, depthM, laybackM } = ok(
+      input({
+        segments: [wire, { ...nylon, lengthM: 10 }],
+        weights: [{ afterSegment: 0, netWeightN: 3, dragAreaM2: 5e-4 }],
+      }),
+    );
     expect(shape[0]).toEqual([0, 0]);
     expect(shape.at(-1)![0]).toBeCloseTo(laybackM, 6);
     expect(shape.at(-1)![1]).toBeCloseTo(depthM, 6);

@@ -24,7 +24,15 @@ export function tow(input: TowInput, { shaped = true }: { readonly shaped?: bool
   return found.outcome === 'ok' ? answer(input, found.marched, found, shaped) : none(found.outcome);
 }
 
-type Found = { readonly outcome: 'ok'; readonly marched: Marched; readonly depthM: number; readonly weightN: number; readonly lineOutM: number } | { readonly outcome: Exclude<TowOutcome, 'ok'> };
+type Found =
+  | {
+      readonly outcome: 'ok';
+      readonly marched: Marched;
+      readonly depthM: number;
+      readonly weightN: number;
+      readonly lineOutM: number;
+    }
+  | { readonly outcome: Exclude<TowOutcome, 'ok'> };
 
 function solve(input: TowInput): Found {
   const march = marcher(input, waterProperties(input.water));
@@ -43,18 +51,27 @@ function solve(input: TowInput): Found {
 function runningDepth(input: TowInput, march: Marcher): Found {
   const weightN = input.end.netWeightN;
   const lengthM = input.segments.reduce((sum, segment) => sum + segment.lengthM, 0);
-  const highest = (depthM: number) => march.whole(depthM, weightN).points.reduce((top, point) => (point.riseM >= top.riseM ? point : top));
+  const highest = (depthM: number) =>
+    march.whole(depthM, weightN).points.reduce((top, point) => (point.riseM >= top.riseM ? point : top));
   // In still water the speed is the same everywhere, and so is the line's shape.
-  const depthM = stillOrOneSpeed(input) ? highest(0).riseM : shallowest((depth) => highest(depth).riseM - depth, lengthM, input);
+  const depthM = stillOrOneSpeed(input)
+    ? highest(0).riseM
+    : shallowest((depth) => highest(depth).riseM - depth, lengthM, input);
   if (depthM === null || depthM <= 1e-6 * lengthM) return { outcome: 'at-surface' };
   return { outcome: 'ok', marched: march.whole(depthM, weightN), depthM, weightN, lineOutM: lengthM };
 }
 
-const stillOrOneSpeed = ({ current = [] }: TowInput): boolean => current.every(({ alongMps }) => alongMps === current[0]!.alongMps);
+const stillOrOneSpeed = ({ current = [] }: TowInput): boolean =>
+  current.every(({ alongMps }) => alongMps === current[0]!.alongMps);
 
 /** The first depth at which the line's rise no longer reaches the surface; null when it does not even go under. */
 function shallowest(short: (depthM: number) => number, lengthM: number, { current = [] }: TowInput): number | null {
-  const tried = [...Array.from({ length: DEPTHS_TRIED }, (_, i) => (lengthM * (i + 1)) / DEPTHS_TRIED), ...current.map(({ depthM }) => depthM)].filter((depth) => depth > 0 && depth <= lengthM).sort((a, b) => a - b);
+  const tried = [
+    ...Array.from({ length: DEPTHS_TRIED }, (_, i) => (lengthM * (i + 1)) / DEPTHS_TRIED),
+    ...current.map(({ depthM }) => depthM),
+  ]
+    .filter((depth) => depth > 0 && depth <= lengthM)
+    .sort((a, b) => a - b);
   let lo = 1e-6 * lengthM;
   let fLo = short(lo);
   if (fLo <= 0) return null;
@@ -75,7 +92,10 @@ function lineForDepth(march: Marcher, depthM: number, weightN: number): Found {
   return { outcome: 'ok', marched, depthM, weightN, lineOutM: marched.points.at(-1)!.sM };
 }
 
-function weightForAngle(march: Marcher, { depthM, surfaceAngleRad }: Extract<TowInput['solve'], { for: 'weight' }>): Found {
+function weightForAngle(
+  march: Marcher,
+  { depthM, surfaceAngleRad }: Extract<TowInput['solve'], { for: 'weight' }>,
+): Found {
   const steeper = (weightN: number): number | null => {
     const { endedBy, segment, points } = march.toSurface(depthM, weightN);
     if (endedBy === 'surface') return segment > 0 ? null : angleRad(points.at(-1)!) - surfaceAngleRad;
@@ -93,7 +113,10 @@ function weightForAngle(march: Marcher, { depthM, surfaceAngleRad }: Extract<Tow
     }
     fits = true;
     if (f === 0 || (lo !== null && fLo < 0 && f > 0)) {
-      const weightN = f === 0 ? weight : findRoot((each) => steeper(each) ?? -surfaceAngleRad, { lo: lo!, hi: weight, fLo, fHi: f }, 1e-7 * weight);
+      const weightN =
+        f === 0
+          ? weight
+          : findRoot((each) => steeper(each) ?? -surfaceAngleRad, { lo: lo!, hi: weight, fLo, fHi: f }, 1e-7 * weight);
       // A jump from a line that never comes up to one that comes up too steep is no root.
       if (Math.abs(steeper(weightN) ?? 1) < 1e-3) return lineForDepth(march, depthM, weightN);
     }
@@ -103,11 +126,26 @@ function weightForAngle(march: Marcher, { depthM, surfaceAngleRad }: Extract<Tow
   return { outcome: fits ? 'no-weight-does' : 'too-shallow-for-the-rig' };
 }
 
-const none = (outcome: Exclude<TowOutcome, 'ok'>): Tow => ({ outcome, depthM: null, lineOutM: null, laybackM: null, surfaceAngleRad: null, surfaceTensionN: null, endAngleRad: null, netWeightN: null, shape: [] });
+const none = (outcome: Exclude<TowOutcome, 'ok'>): Tow => ({
+  outcome,
+  depthM: null,
+  lineOutM: null,
+  laybackM: null,
+  surfaceAngleRad: null,
+  surfaceTensionN: null,
+  endAngleRad: null,
+  netWeightN: null,
+  shape: [],
+});
 
 const angleRad = ({ horizontalN, verticalN }: LinePoint): number => Math.atan2(verticalN, horizontalN);
 
-function answer(input: TowInput, { points }: Marched, { depthM, weightN, lineOutM }: { readonly depthM: number; readonly weightN: number; readonly lineOutM: number }, shaped: boolean): Tow {
+function answer(
+  input: TowInput,
+  { points }: Marched,
+  { depthM, weightN, lineOutM }: { readonly depthM: number; readonly weightN: number; readonly lineOutM: number },
+  shaped: boolean,
+): Tow {
   const top = points.reduce((best, each, i) => (each.riseM >= points[best]!.riseM ? i : best), 0);
   const wet = points.slice(0, top + 1);
   const entry = wet.at(-1)!;
@@ -145,7 +183,8 @@ function evenly(points: readonly LinePoint[], afloatM: number): readonly (readon
     const [b, a] = [points[k]!, points[Math.max(0, k - 1)]!];
     const h = b.sM - a.sM;
     const r = h === 0 ? 1 : (s - a.sM) / h;
-    const cubic = (p: number, q: number, dp: number, dq: number) => p * (1 - r) ** 2 * (1 + 2 * r) + q * r ** 2 * (3 - 2 * r) + h * r * (1 - r) * ((1 - r) * dp - r * dq);
+    const cubic = (p: number, q: number, dp: number, dq: number) =>
+      p * (1 - r) ** 2 * (1 + 2 * r) + q * r ** 2 * (3 - 2 * r) + h * r * (1 - r) * ((1 - r) * dp - r * dq);
     const [ta, tb] = [angleRad(a), angleRad(b)];
     const forward = cubic(a.forwardM, b.forwardM, Math.cos(ta), Math.cos(tb));
     const rise = cubic(a.riseM, b.riseM, Math.sin(ta), Math.sin(tb));

@@ -28,7 +28,10 @@ export interface TurnLine {
  *
  * Model: r = √((R + offset)² − layback²), speed U·r/R.
  */
-export function turn({ radiusM, speedMps, lines }: TurnInput): { readonly outcome: 'ok'; readonly lines: readonly TurnLine[] } {
+export function turn({ radiusM, speedMps, lines }: TurnInput): {
+  readonly outcome: 'ok';
+  readonly lines: readonly TurnLine[];
+} {
   requireInRange('radiusM', radiusM, TURN_LIMITS.radiusM);
   return {
     outcome: 'ok',

@@ -5,7 +5,14 @@ import { InputRangeError } from '../guard';
 import { trim, type TrimPart } from './trim';
 
 const water = { densityKgPm3: 1000, viscosityPaS: 1e-3 };
-const part = (massG: number, volumeCm3: number, xMm: number, zMm: number, more: Partial<TrimPart> = {}): TrimPart => ({ name: 'a', massKg: massG / 1e3, volumeM3: volumeCm3 / 1e6, xM: xMm / 1e3, zM: zMm / 1e3, ...more });
+const part = (massG: number, volumeCm3: number, xMm: number, zMm: number, more: Partial<TrimPart> = {}): TrimPart => ({
+  name: 'a',
+  massKg: massG / 1e3,
+  volumeM3: volumeCm3 / 1e6,
+  xM: xMm / 1e3,
+  zM: zMm / 1e3,
+  ...more,
+});
 const degrees = (angle: number) => (angle * 180) / Math.PI;
 
 describe('trim: closed forms', () => {
@@ -25,18 +32,35 @@ describe('trim: closed forms', () => {
     expect(trim({ water, parts: [part(10, 1, 0, 0), part(10, 3, 0, 8)] }).cobM[1]).toBeCloseTo(0.006, 12);
   });
 
-  it.each([[0, 90], [1, 45], [Math.sqrt(3), 30]])('pulled, a weight on its line stands where weight and drag balance: drag %d of the weight gives %d°', (ratio, expected) => {
-    // One point: W straight down, D straight back, from the eye tan φ = W/D.
-    const W = 0.01 * g;
-    const { pitchPulledRad } = trim({ water, parts: [part(10, 0, 50, 0, { dragAreaM2: ratio * W }), part(0, 1e-9, 50, 0)], speedMps: Math.sqrt(2 / 1000) });
-    expect(degrees(pitchPulledRad)).toBeCloseTo(expected, 6);
-  });
+  it.each([
+    [0, 90],
+    [1, 45],
+    [Math.sqrt(3), 30],
+  ])(
+    'pulled, a weight on its line stands where weight and drag balance: drag %d of the weight gives %d°',
+    (ratio, expected) => {
+      // One point: W straight down, D straight back, from the eye tan φ = W/D.
+      const W = 0.01 * g;
+      const { pitchPulledRad } = trim({
+        water,
+        parts: [part(10, 0, 50, 0, { dragAreaM2: ratio * W }), part(0, 1e-9, 50, 0)],
+        speedMps: Math.sqrt(2 / 1000),
+      });
+      expect(degrees(pitchPulledRad)).toBeCloseTo(expected, 6);
+    },
+  );
 
-  it('holds level what hangs straight below its eye', () => expect(trim({ water, parts: [part(10, 1, 0, -20)], speedMps: 1 }).pitchPulledRad).toBe(0));
+  it('holds level what hangs straight below its eye', () =>
+    expect(trim({ water, parts: [part(10, 1, 0, -20)], speedMps: 1 }).pitchPulledRad).toBe(0));
 
   it('says floats, suspends, sinks by half a percent of the weight', () => {
     const outcome = (volumeCm3: number) => trim({ water, parts: [part(10, volumeCm3, 50, 0)] }).outcome;
-    expect([outcome(10.06), outcome(10.04), outcome(9.96), outcome(9.94)]).toEqual(['floats', 'suspends', 'suspends', 'sinks']);
+    expect([outcome(10.06), outcome(10.04), outcome(9.96), outcome(9.94)]).toEqual([
+      'floats',
+      'suspends',
+      'suspends',
+      'sinks',
+    ]);
   });
 
   it('gives the centres of mass and lift, and how far they lie aside', () => {
@@ -48,11 +72,19 @@ describe('trim: closed forms', () => {
     expect(result.netWeightN).toBeCloseTo((0.04 - 0.004) * g, 12);
   });
 
-  it('has no angle where nothing turns it', () => expect(trim({ water, parts: [part(10, 10, 20, 0)] })).toMatchObject({ pitchFallingRad: 0, outcome: 'suspends' }));
+  it('has no angle where nothing turns it', () =>
+    expect(trim({ water, parts: [part(10, 10, 20, 0)] })).toMatchObject({ pitchFallingRad: 0, outcome: 'suspends' }));
 });
 
 const parts = fc.array(
-  fc.record({ name: fc.constant('p'), massKg: fc.double({ min: 1e-4, max: 0.1, noNaN: true }), volumeM3: fc.double({ min: 1e-7, max: 1e-4, noNaN: true }), xM: fc.double({ min: 0.005, max: 0.2, noNaN: true }), zM: fc.double({ min: -0.02, max: 0.02, noNaN: true }), dragAreaM2: fc.double({ min: 1e-6, max: 1e-3, noNaN: true }) }),
+  fc.record({
+    name: fc.constant('p'),
+    massKg: fc.double({ min: 1e-4, max: 0.1, noNaN: true }),
+    volumeM3: fc.double({ min: 1e-7, max: 1e-4, noNaN: true }),
+    xM: fc.double({ min: 0.005, max: 0.2, noNaN: true }),
+    zM: fc.double({ min: -0.02, max: 0.02, noNaN: true }),
+    dragAreaM2: fc.double({ min: 1e-6, max: 1e-3, noNaN: true }),
+  }),
   { minLength: 1, maxLength: 6 },
 );
 
@@ -62,7 +94,12 @@ describe('trim: what must hold for every bait', () => {
       fc.property(parts, fc.double({ min: -0.1, max: 0.1, noNaN: true }), (given, shift) => {
         const eye = { xM: 0, zM: 0.003 };
         const here = trim({ water, parts: given, eye, speedMps: 0.8 });
-        const there = trim({ water, parts: given.map((each) => ({ ...each, xM: each.xM + shift })), eye: { ...eye, xM: shift }, speedMps: 0.8 });
+        const there = trim({
+          water,
+          parts: given.map((each) => ({ ...each, xM: each.xM + shift })),
+          eye: { ...eye, xM: shift },
+          speedMps: 0.8,
+        });
         expect(there.pitchPulledRad).toBeCloseTo(here.pitchPulledRad, 8);
         expect(there.netWeightN).toBe(here.netWeightN);
       }),
@@ -86,7 +123,10 @@ describe('trim: what must hold for every bait', () => {
     fc.assert(
       fc.property(parts, fc.double({ min: 1e-3, max: 0.02, noNaN: true }), (given, yM) => {
         expect(trim({ water, parts: given.map((each) => ({ ...each, yM })) }).rollArmM).toBeCloseTo(0, 12);
-        const heavy = trim({ water, parts: [...given, { name: 'tail', massKg: 0.01, volumeM3: 1e-9, xM: 0.3, zM: 0 }] });
+        const heavy = trim({
+          water,
+          parts: [...given, { name: 'tail', massKg: 0.01, volumeM3: 1e-9, xM: 0.3, zM: 0 }],
+        });
         expect(heavy.comM[0]).toBeGreaterThan(trim({ water, parts: given }).comM[0]);
       }),
     ));

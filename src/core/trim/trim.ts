@@ -66,7 +66,10 @@ export function trim(input: TrimInput): Trim {
   requireInRange('parts.length', input.parts.length, TRIM_LIMITS.parts);
   const { densityKgPm3: rho } = waterProperties(input.water);
   const U = requireInRange('speedMps', input.speedMps ?? 0, TRIM_LIMITS.speedMps);
-  const eye = { xM: requireInRange('eye.xM', input.eye?.xM ?? 0, TRIM_LIMITS.placeM), zM: requireInRange('eye.zM', input.eye?.zM ?? 0, TRIM_LIMITS.placeM) };
+  const eye = {
+    xM: requireInRange('eye.xM', input.eye?.xM ?? 0, TRIM_LIMITS.placeM),
+    zM: requireInRange('eye.zM', input.eye?.zM ?? 0, TRIM_LIMITS.placeM),
+  };
   const parts = input.parts.map((part, i) => ({
     m: requireInRange(`parts[${i}].massKg`, part.massKg, TRIM_LIMITS.massKg),
     V: requireInRange(`parts[${i}].volumeM3`, part.volumeM3, TRIM_LIMITS.volumeM3),
@@ -76,8 +79,16 @@ export function trim(input: TrimInput): Trim {
     A: requireInRange(`parts[${i}].dragAreaM2`, part.dragAreaM2 ?? 0, TRIM_LIMITS.dragAreaM2),
   }));
   const sum = (of: (part: (typeof parts)[number]) => number) => parts.reduce((total, part) => total + of(part), 0);
-  const m = requireInRange('parts.massKg', sum(({ m }) => m), { ...TRIM_LIMITS.massKg, max: 1e4, exclusiveMin: true });
-  const V = requireInRange('parts.volumeM3', sum(({ V }) => V), { ...TRIM_LIMITS.volumeM3, max: 20, exclusiveMin: true });
+  const m = requireInRange(
+    'parts.massKg',
+    sum(({ m }) => m),
+    { ...TRIM_LIMITS.massKg, max: 1e4, exclusiveMin: true },
+  );
+  const V = requireInRange(
+    'parts.volumeM3',
+    sum(({ V }) => V),
+    { ...TRIM_LIMITS.volumeM3, max: 20, exclusiveMin: true },
+  );
 
   const G = { x: sum(({ m, x }) => m * x) / m, y: sum(({ m, y }) => m * y) / m, z: sum(({ m, z }) => m * z) / m };
   const B = { x: sum(({ V, x }) => V * x) / V, y: sum(({ V, y }) => V * y) / V, z: sum(({ V, z }) => V * z) / V };
@@ -99,4 +110,5 @@ export function trim(input: TrimInput): Trim {
 }
 
 /** atan2 with no angle where nothing turns it: rounding noise would else point anywhere. */
-const pitch = (turning: number, righting: number): number => (Math.abs(turning) < 1e-12 && Math.abs(righting) < 1e-12 ? 0 : Math.atan2(turning, righting));
+const pitch = (turning: number, righting: number): number =>
+  Math.abs(turning) < 1e-12 && Math.abs(righting) < 1e-12 ? 0 : Math.atan2(turning, righting);

@@ -47,7 +47,17 @@ export interface CutList {
 }
 
 /** Kinds that are tied in at the table; baits and lures go on at the water. */
-const TIED_IN: ReadonlySet<string> = new Set(['hardware', 'hook', 'weight', 'attractor', 'bouncer', 'skirt', 'snell', 'stinger', 'plane']);
+const TIED_IN: ReadonlySet<string> = new Set([
+  'hardware',
+  'hook',
+  'weight',
+  'attractor',
+  'bouncer',
+  'skirt',
+  'snell',
+  'stinger',
+  'plane',
+]);
 
 /**
  * What a tying batch cuts and takes: every leader with its allowances, and every part that is tied in behind the main line.
@@ -57,16 +67,33 @@ const TIED_IN: ReadonlySet<string> = new Set(['hardware', 'hook', 'weight', 'att
  *
  * @throws {InputRangeError} when a count or an allowance lies outside TYING_LIMITS.
  */
-export function cutList(batch: readonly BatchItem[], allowances: Allowances = {}, classes: Pick<Classes, 'tying'> = DEFAULT_CLASSES): CutList {
-  const take = (kind: EndKind | 'trim') => requireInRange(`allowances.${kind}`, allowances[kind] ?? classes.tying[kind].endM, TYING_LIMITS.endM);
+export function cutList(
+  batch: readonly BatchItem[],
+  allowances: Allowances = {},
+  classes: Pick<Classes, 'tying'> = DEFAULT_CLASSES,
+): CutList {
+  const take = (kind: EndKind | 'trim') =>
+    requireInRange(`allowances.${kind}`, allowances[kind] ?? classes.tying[kind].endM, TYING_LIMITS.endM);
   const taken = new Map<string, number>();
   const pieces = batch.flatMap(({ setup, count }, item): CutPiece[] => {
     requireInRange(`batch[${item}].count`, count, TYING_LIMITS.count);
     const first = setup.chain.findIndex(({ kind }) => kind === 'knot' || kind === 'leader');
-    for (const { kind, partId } of first < 0 ? [] : setup.chain.slice(first)) if (TIED_IN.has(kind)) taken.set(partId, (taken.get(partId) ?? 0) + count);
+    for (const { kind, partId } of first < 0 ? [] : setup.chain.slice(first))
+      if (TIED_IN.has(kind)) taken.set(partId, (taken.get(partId) ?? 0) + count);
     return leadersOf(setup).map((leader) => {
       const [nearM, farM, trimM] = [take(leader.near.kind), take(leader.far.kind), 2 * take('trim')];
-      return { item, jointId: leader.jointId, partId: leader.partId, count, lengthM: leader.lengthM, nearM, farM, trimM, cutM: leader.lengthM + nearM + farM + trimM, leader };
+      return {
+        item,
+        jointId: leader.jointId,
+        partId: leader.partId,
+        count,
+        lengthM: leader.lengthM,
+        nearM,
+        farM,
+        trimM,
+        cutM: leader.lengthM + nearM + farM + trimM,
+        leader,
+      };
     });
   });
   return { pieces, take: [...taken].map(([partId, count]) => ({ partId, pieces: count })) };

@@ -52,25 +52,45 @@ export function cuttingStock({ pieces, stock, usefulM = USEFUL_REST_M }: Cutting
     requireInRange(`pieces[${i}].lengthM`, lengthM, C.lengthM);
     requireInRange(`pieces[${i}].count`, count, C.count);
   });
-  stock.forEach(({ lengthM }, j) => requireInRange(`stock[${j}].lengthM`, lengthM, { ...C.lengthM, exclusiveMin: false }));
+  stock.forEach(({ lengthM }, j) =>
+    requireInRange(`stock[${j}].lengthM`, lengthM, { ...C.lengthM, exclusiveMin: false }),
+  );
   requireInRange('usefulM', usefulM, C.usefulM);
-  const none: Cutting = { outcome: 'optimal', cuts: stock.map(() => pieces.map(() => 0)), leftM: stock.map(({ lengthM }) => lengthM), wasteM: 0, missing: pieces.map(() => 0) };
+  const none: Cutting = {
+    outcome: 'optimal',
+    cuts: stock.map(() => pieces.map(() => 0)),
+    leftM: stock.map(({ lengthM }) => lengthM),
+    wasteM: 0,
+    missing: pieces.map(() => 0),
+  };
   if (pieces.every(({ count }) => count === 0)) return none;
 
   const longest = Math.max(...stock.map(({ lengthM }) => lengthM), 1e-9);
   const cut = (j: number, i: number) => `c${j}_${i}`;
   const of = <T>(make: (i: number) => T) => pieces.map((_, i) => make(i));
-  const fits = stock.map(({ lengthM }, j) => ({ terms: of((i): Term => [pieces[i]!.lengthM, cut(j, i)]), is: '<=' as const, bound: lengthM }));
+  const fits = stock.map(({ lengthM }, j) => ({
+    terms: of((i): Term => [pieces[i]!.lengthM, cut(j, i)]),
+    is: '<=' as const,
+    bound: lengthM,
+  }));
   const whole = stock.flatMap((_, j) => of((i) => cut(j, i)));
   const most: Program = {
-    sense: 'Maximize', objective: stock.flatMap((_, j) => of((i): Term => [pieces[i]!.lengthM, cut(j, i)])),
-    rows: [...fits, ...of((i) => ({ terms: stock.map((_, j): Term => [1, cut(j, i)]), is: '<=' as const, bound: pieces[i]!.count }))],
-    binary: [], integer: whole, limitS: LIMIT_S,
+    sense: 'Maximize',
+    objective: stock.flatMap((_, j) => of((i): Term => [pieces[i]!.lengthM, cut(j, i)])),
+    rows: [
+      ...fits,
+      ...of((i) => ({ terms: stock.map((_, j): Term => [1, cut(j, i)]), is: '<=' as const, bound: pieces[i]!.count })),
+    ],
+    binary: [],
+    integer: whole,
+    limitS: LIMIT_S,
   };
   const wanted = pieces.reduce((sum, { lengthM, count }) => sum + lengthM * count, 0);
   const cuttable = solveMixedInteger(most);
   const isShort = cuttable.value < wanted - 1e-9;
-  const demands = of((i) => (isShort ? Math.round(stock.reduce((sum, _, j) => sum + cuttable.at(cut(j, i)), 0)) : pieces[i]!.count));
+  const demands = of((i) =>
+    isShort ? Math.round(stock.reduce((sum, _, j) => sum + cuttable.at(cut(j, i)), 0)) : pieces[i]!.count,
+  );
 
   // A spool is begun (b) or not; its rest is useful (u), or all of it is waste (w ≥ rest where begun and not useful).
   const rows: Program['rows'] = [
@@ -82,21 +102,37 @@ export function cuttingStock({ pieces, stock, usefulM = USEFUL_REST_M }: Cutting
         { terms: [...used, [-lengthM, `b${j}`] as const], is: '<=' as const, bound: 0 },
         { terms: [...used, [usefulM, `u${j}`] as const], is: '<=' as const, bound: lengthM },
         // waste ≥ rest − L·u − L·(1 − b)
-        { terms: [...used, [1, `w${j}`] as const, [lengthM, `u${j}`] as const, [-lengthM, `b${j}`] as const], is: '>=' as const, bound: 0 },
+        {
+          terms: [...used, [1, `w${j}`] as const, [lengthM, `u${j}`] as const, [-lengthM, `b${j}`] as const],
+          is: '>=' as const,
+          bound: 0,
+        },
       ];
     }),
   ];
   const answer = solveMixedInteger({
     sense: 'Minimize',
-    objective: stock.flatMap((_, j): Term[] => [[1, `w${j}`], [SPOOL_WORTH_M * (1 + stock[j]!.lengthM / longest), `b${j}`]]),
-    rows, binary: stock.flatMap((_, j) => [`b${j}`, `u${j}`]), integer: whole, limitS: LIMIT_S,
+    objective: stock.flatMap((_, j): Term[] => [
+      [1, `w${j}`],
+      [SPOOL_WORTH_M * (1 + stock[j]!.lengthM / longest), `b${j}`],
+    ]),
+    rows,
+    binary: stock.flatMap((_, j) => [`b${j}`, `u${j}`]),
+    integer: whole,
+    limitS: LIMIT_S,
   });
   const cuts = stock.map((_, j) => of((i) => Math.round(answer.at(cut(j, i))) || 0));
-  const leftM = stock.map(({ lengthM }, j) => lengthM - cuts[j]!.reduce((sum, count, i) => sum + count * pieces[i]!.lengthM, 0));
+  const leftM = stock.map(
+    ({ lengthM }, j) => lengthM - cuts[j]!.reduce((sum, count, i) => sum + count * pieces[i]!.lengthM, 0),
+  );
   return {
     outcome: isShort ? 'short' : answer.outcome === 'optimal' ? 'optimal' : 'within-gap',
-    cuts, leftM,
-    wasteM: leftM.reduce((sum, left, j) => sum + (cuts[j]!.some((count) => count > 0) && left < usefulM - 1e-9 ? Math.max(0, left) : 0), 0),
+    cuts,
+    leftM,
+    wasteM: leftM.reduce(
+      (sum, left, j) => sum + (cuts[j]!.some((count) => count > 0) && left < usefulM - 1e-9 ? Math.max(0, left) : 0),
+      0,
+    ),
     missing: pieces.map(({ count }, i) => count - cuts.reduce((sum, row) => sum + row[i]!, 0)),
   };
 }

@@ -22,8 +22,10 @@ export interface LeaderEnd {
   readonly toId: string | null;
 }
 
-const idOf = (element: Element): string => (element.kind === 'assembly' ? element.bearer.joint.id : element.fitted.joint.id);
-const isCrimp = (element: Element | undefined): element is Extract<Element, { kind: 'link' }> => element?.kind === 'link' && element.fitted.part.form === 'crimp';
+const idOf = (element: Element): string =>
+  element.kind === 'assembly' ? element.bearer.joint.id : element.fitted.joint.id;
+const isCrimp = (element: Element | undefined): element is Extract<Element, { kind: 'link' }> =>
+  element?.kind === 'link' && element.fitted.part.form === 'crimp';
 const slides = (element: Element): boolean => element.kind === 'threaded';
 
 /** What slides before something holds. */
@@ -45,7 +47,16 @@ export function leadersOf(setup: Pick<Setup, 'chain' | 'parts'>): readonly Leade
     const after = elements.slice(at + 1);
     const { joint } = element.fitted;
     const threaded = [...[...sliding(before)].reverse(), ...sliding(after)];
-    return [{ jointId: joint.id, partId: joint.partId, lengthM: joint.lengthM, near: endTo(before), far: endTo(after), threaded: threaded.map(idOf) }];
+    return [
+      {
+        jointId: joint.id,
+        partId: joint.partId,
+        lengthM: joint.lengthM,
+        near: endTo(before),
+        far: endTo(after),
+        threaded: threaded.map(idOf),
+      },
+    ];
   });
 }
 
@@ -55,10 +66,13 @@ function endTo(away: readonly Element[]): LeaderEnd {
   if (!first) return { kind: 'bare', jointId: null, toId: null };
   const beyond = rest.find((each) => each.kind !== 'knot' && !isCrimp(each));
   // Beyond a knot the main line is met at the water; a leader behind another leader is tied at the table.
-  const toId = (each: Element | undefined) => (each === undefined || (each.kind === 'piece' && each.fitted.kind === 'line') ? null : idOf(each));
+  const toId = (each: Element | undefined) =>
+    each === undefined || (each.kind === 'piece' && each.fitted.kind === 'line') ? null : idOf(each);
   if (first.kind === 'knot') {
     const to = toId(beyond);
-    return to === null ? { kind: 'bare', jointId: first.fitted.joint.id, toId: null } : { kind: first.fitted.part.pattern, jointId: first.fitted.joint.id, toId: to };
+    return to === null
+      ? { kind: 'bare', jointId: first.fitted.joint.id, toId: null }
+      : { kind: first.fitted.part.pattern, jointId: first.fitted.joint.id, toId: to };
   }
   if (isCrimp(first)) return { kind: 'crimp', jointId: first.fitted.joint.id, toId: toId(beyond) };
   return { kind: 'loop', jointId: null, toId: toId(first) };

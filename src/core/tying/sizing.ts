@@ -2,7 +2,10 @@ import type { Classes } from '../defaults/classes';
 import { DEFAULT_CLASSES } from '../defaults/classes';
 import { requireInRange, type Limits } from '../guard';
 
-export const SIZING_LIMITS = { diameterM: { min: 5e-5, max: 5e-3 }, strengthN: { min: 0.5, max: 5000 } } as const satisfies Record<string, Limits>;
+export const SIZING_LIMITS = {
+  diameterM: { min: 5e-5, max: 5e-3 },
+  strengthN: { min: 0.5, max: 5000 },
+} as const satisfies Record<string, Limits>;
 
 export interface Sizing {
   readonly outcome: 'ok';
@@ -18,7 +21,10 @@ export interface Sizing {
 const LOOP = { from: 10, to: 30, leastM: 6e-3 } as const;
 
 /** Crimp, loop and ring that go with a line, by the same limits that the checks hold. */
-export function sizing({ diameterM, strengthN }: { readonly diameterM: number; readonly strengthN: number }, { checks }: Pick<Classes, 'checks'> = DEFAULT_CLASSES): Sizing {
+export function sizing(
+  { diameterM, strengthN }: { readonly diameterM: number; readonly strengthN: number },
+  { checks }: Pick<Classes, 'checks'> = DEFAULT_CLASSES,
+): Sizing {
   const d = requireInRange('diameterM', diameterM, SIZING_LIMITS.diameterM);
   const N = requireInRange('strengthN', strengthN, SIZING_LIMITS.strengthN);
   return {

@@ -33,11 +33,24 @@ const METAL = /^steel|^copper/;
 export function tyingSteps(setup: Pick<Setup, 'chain' | 'parts'>, allowances?: Allowances): readonly TyingStep[] {
   const { pieces } = cutList([{ setup, count: 1 }], allowances);
   const elements = elementsOf(fitChain(setup));
-  const attachedTo = (id: string) => elements.flatMap((element) => (element.kind === 'assembly' && element.bearer.joint.id === id ? element.attached.filter(({ kind }) => kind === 'hardware' || kind === 'stinger').map(({ joint }) => joint.id) : []));
+  const attachedTo = (id: string) =>
+    elements.flatMap((element) =>
+      element.kind === 'assembly' && element.bearer.joint.id === id
+        ? element.attached.filter(({ kind }) => kind === 'hardware' || kind === 'stinger').map(({ joint }) => joint.id)
+        : [],
+    );
   return [...pieces].reverse().flatMap(({ leader, cutM, partId }): TyingStep[] => {
     const part = setup.parts.find(({ id }) => id === partId);
     const isWire = part?.kind === 'line' && METAL.test(part.material);
-    const base = { leaderId: leader.jointId, jointId: null, toId: null, end: null, lengthM: null, tool: 'fingers' as Tool, onLine: [] as readonly string[] };
+    const base = {
+      leaderId: leader.jointId,
+      jointId: null,
+      toId: null,
+      end: null,
+      lengthM: null,
+      tool: 'fingers' as Tool,
+      onLine: [] as readonly string[],
+    };
     const steps: TyingStep[] = [{ ...base, kind: 'cut', lengthM: cutM, tool: isWire ? 'cutters' : 'ruler' }];
     let onLine: readonly string[] = [];
     const fast = (end: 'near' | 'far', { kind, jointId, toId }: LeaderEnd) => {
@@ -47,7 +60,15 @@ export function tyingSteps(setup: Pick<Setup, 'chain' | 'parts'>, allowances?: A
       }
       const on = [jointId, toId].filter((id) => id !== null);
       onLine = end === 'far' ? [...onLine, ...on] : [...on.reverse(), ...onLine];
-      steps.push({ ...base, kind: kind === 'crimp' ? 'crimp' : kind === 'loop' ? 'loop' : 'tie', jointId, toId, end, tool: kind === 'crimp' ? 'crimper' : 'fingers', onLine });
+      steps.push({
+        ...base,
+        kind: kind === 'crimp' ? 'crimp' : kind === 'loop' ? 'loop' : 'tie',
+        jointId,
+        toId,
+        end,
+        tool: kind === 'crimp' ? 'crimper' : 'fingers',
+        onLine,
+      });
       steps.push({ ...base, kind: 'test', jointId, toId, end, tool: 'scale', onLine });
       steps.push({ ...base, kind: 'trim', jointId, toId, end, tool: isWire ? 'cutters' : 'scissors', onLine });
     };
@@ -56,7 +77,8 @@ export function tyingSteps(setup: Pick<Setup, 'chain' | 'parts'>, allowances?: A
       onLine = [jointId, ...onLine];
       steps.push({ ...base, kind: 'thread', jointId, onLine });
     }
-    for (const jointId of leader.far.toId ? attachedTo(leader.far.toId) : []) steps.push({ ...base, kind: 'attach', jointId, toId: leader.far.toId, tool: 'pliers', onLine });
+    for (const jointId of leader.far.toId ? attachedTo(leader.far.toId) : [])
+      steps.push({ ...base, kind: 'attach', jointId, toId: leader.far.toId, tool: 'pliers', onLine });
     fast('near', leader.near);
     steps.push({ ...base, kind: 'wind', onLine });
     return steps;

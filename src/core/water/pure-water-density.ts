@@ -7,7 +7,6 @@
 export function pureWaterDensityKgPm3(temperatureC: number): number {
   const t = temperatureC;
   const numerator =
-    999.83952 +
-    t * (16.945176 + t * (-7.9870401e-3 + t * (-46.170461e-6 + t * (105.56302e-9 + t * -280.54253e-12))));
+    999.83952 + t * (16.945176 + t * (-7.9870401e-3 + t * (-46.170461e-6 + t * (105.56302e-9 + t * -280.54253e-12))));
   return numerator / (1 + 16.87985e-3 * t);
 }

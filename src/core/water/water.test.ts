@@ -21,18 +21,39 @@ describe('waterProperties: reference values', () => {
     [20, 0, 1.002e-3], // Sharqawy et al. 2010, table 2
     [20, 40, 1.09e-3],
     [0, 0, 1.791e-3],
-  ])('%d °C and salinity %d have viscosity %d Pa·s', (t, S, mu) => expect(Math.abs(at(t, S).viscosityPaS / mu - 1)).toBeLessThan(0.015));
+  ])('%d °C and salinity %d have viscosity %d Pa·s', (t, S, mu) =>
+    expect(Math.abs(at(t, S).viscosityPaS / mu - 1)).toBeLessThan(0.015),
+  );
 
-  it('passes given properties through', () => expect(waterProperties({ densityKgPm3: 1010, viscosityPaS: 1e-3 })).toEqual({ densityKgPm3: 1010, viscosityPaS: 1e-3 }));
+  it('passes given properties through', () =>
+    expect(waterProperties({ densityKgPm3: 1010, viscosityPaS: 1e-3 })).toEqual({
+      densityKgPm3: 1010,
+      viscosityPaS: 1e-3,
+    }));
 });
 
 describe('waterProperties: invariants', () => {
   it('is heavier and thicker with salt', () =>
-    fc.assert(fc.property(temperature, salinity, (t, S) => at(t, S + 1).densityKgPm3 > at(t, S).densityKgPm3 && at(t, S + 1).viscosityPaS > at(t, S).viscosityPaS)));
+    fc.assert(
+      fc.property(
+        temperature,
+        salinity,
+        (t, S) =>
+          at(t, S + 1).densityKgPm3 > at(t, S).densityKgPm3 && at(t, S + 1).viscosityPaS > at(t, S).viscosityPaS,
+      ),
+    ));
 
-  it('is thinner when warmer', () => fc.assert(fc.property(fc.double({ min: 0, max: 39, noNaN: true }), salinity, (t, S) => at(t + 1, S).viscosityPaS < at(t, S).viscosityPaS)));
+  it('is thinner when warmer', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 39, noNaN: true }),
+        salinity,
+        (t, S) => at(t + 1, S).viscosityPaS < at(t, S).viscosityPaS,
+      ),
+    ));
 
-  it('meets the sea-water equation at no salt within 5e-3 kg/m³', () => fc.assert(fc.property(temperature, (t) => Math.abs(seaWaterDensityKgPm3(t, 0) - at(t, 0).densityKgPm3) < 5e-3)));
+  it('meets the sea-water equation at no salt within 5e-3 kg/m³', () =>
+    fc.assert(fc.property(temperature, (t) => Math.abs(seaWaterDensityKgPm3(t, 0) - at(t, 0).densityKgPm3) < 5e-3)));
 });
 
 it('names the field it rejects', () => {

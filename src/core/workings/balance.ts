@@ -4,7 +4,11 @@ import type { Presentation } from '../setup';
 import { chosen, computed, type Term, type Working } from './working';
 
 /** Balance of the end that lies farthest from what is wanted: its masses with their places, and both pitches. */
-export function balanceWorking(rig: Rig, presentation: Presentation, { figures, verdicts }: Evaluation): Working | null {
+export function balanceWorking(
+  rig: Rig,
+  presentation: Presentation,
+  { figures, verdicts }: Evaluation,
+): Working | null {
   const shown = figures.balance.ends.findIndex(({ pitchRad }) => pitchRad === verdicts.balance.value);
   const index = Math.max(0, shown);
   const end = rig.ends[index];
@@ -33,11 +37,21 @@ export function balanceWorking(rig: Rig, presentation: Presentation, { figures, 
       computed(String.raw`\varphi`, 'pitch-pulled', result.trim.pitchPulledRad, 'angle'),
       computed('', 'roll-arm', result.trim.rollArmM, 'size'),
       ...result.hooks.flatMap((hook): Term[] => [
-        ...(hook.clearGapM === null ? [] : [computed('', 'clear-gap', hook.clearGapM, 'size'), computed('', 'asked-gap', hook.askedGapM, 'size')]),
+        ...(hook.clearGapM === null
+          ? []
+          : [computed('', 'clear-gap', hook.clearGapM, 'size'), computed('', 'asked-gap', hook.askedGapM, 'size')]),
         ...(hook.station === null ? [] : [computed('', 'point-station', hook.station, 'share')]),
       ]),
     ],
     sources: ['trim', 'water'],
-    command: { model: 'trim', input: { water: presentation.water, parts: end.masses.map(({ jointId: _, ...mass }) => mass), eye: end.eye, speedMps: presentation.speedMps } },
+    command: {
+      model: 'trim',
+      input: {
+        water: presentation.water,
+        parts: end.masses.map(({ jointId: _, ...mass }) => mass),
+        eye: end.eye,
+        speedMps: presentation.speedMps,
+      },
+    },
   };
 }

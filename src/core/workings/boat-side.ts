@@ -30,14 +30,23 @@ export function clutchWorking(rig: Rig, { window, asked }: StrikeFigures): Worki
       ...(asked.clutchN === undefined ? [] : [chosen('F_c', 'clutch', asked.clutchN, 'force')]),
       computed(String.raw`R_{\mathrm{full}}`, 'radius-full', spool.fullRadiusM, 'size'),
       computed('R', 'radius-now', spool.nowRadiusM, 'size'),
-      ...(asked.baitPullN === undefined ? [] : [{ ...computed(String.raw`F_{\mathrm{bait}}`, 'bait-pull', asked.baitPullN, 'force'), spread: bait.pullShare > 0 ? 0.25 : 0 }]),
+      ...(asked.baitPullN === undefined
+        ? []
+        : [
+            {
+              ...computed(String.raw`F_{\mathrm{bait}}`, 'bait-pull', asked.baitPullN, 'force'),
+              spread: bait.pullShare > 0 ? 0.25 : 0,
+            },
+          ]),
     ],
     results: [
       computed('T', 'elastic-peak', window.elasticPeakN, 'force', 'figures.strike.window.elasticPeakN'),
       computed('T_{pk}', 'peak', window.peakN, 'force', 'figures.strike.window.peakN'),
       computed('F_{lo}', 'window-low', window.windowN[0], 'force'),
       computed('F_{hi}', 'window-high', window.windowN[1], 'force'),
-      ...(window.holdsBaitN === null ? [] : [computed(String.raw`F_{\mathrm{light}}`, 'light-setting', window.holdsBaitN, 'force')]),
+      ...(window.holdsBaitN === null
+        ? []
+        : [computed(String.raw`F_{\mathrm{light}}`, 'light-setting', window.holdsBaitN, 'force')]),
     ],
     sources: ['elastica', 'strike', 'clutch'],
     command: { model: 'drag-window', input: asked },
@@ -45,7 +54,11 @@ export function clutchWorking(rig: Rig, { window, asked }: StrikeFigures): Worki
 }
 
 /** How the figures of the fight were worked out; null where the setup has none. */
-export function fightWorking(name: 'load-up' | 'fight' | 'winding' | 'small-craft', rig: Rig, setup: Setup): Working | null {
+export function fightWorking(
+  name: 'load-up' | 'fight' | 'winding' | 'small-craft',
+  rig: Rig,
+  setup: Setup,
+): Working | null {
   const side = boatSide(setup);
   switch (name) {
     case 'load-up': {
@@ -57,13 +70,20 @@ export function fightWorking(name: 'load-up' | 'fight' | 'winding' | 'small-craf
           String.raw`U\,(t-t_0) = T\sum_i\frac{L_i}{EA_i} + y_{\mathrm{rod}}(T) + \frac{T\,(t-t_0)^2}{6\cdot1.5\,M}, \qquad T \le F_c\,e^{0.15\,\beta}`,
         ],
         inputs: [
-          ...rodTerms(rig), computed(String.raw`\beta_0`, 'held-angle', asked.heldRad, 'angle'), classTerm(String.raw`\beta_1`, 'given-angle', rig.classes.fighting.giving.toRad, 'angle'),
-          chosen('U', 'boat-speed', asked.speedMps, 'speed'), ...(asked.fishKg === null ? [] : [chosen('M', 'fish-mass', asked.fishKg, 'bodyMass')]),
-          computed('F_n/q', 'needed', asked.neededN, 'force'), ...(asked.clutchN === undefined ? [] : [computed('F_c', 'clutch', asked.clutchN, 'force')]),
+          ...rodTerms(rig),
+          computed(String.raw`\beta_0`, 'held-angle', asked.heldRad, 'angle'),
+          classTerm(String.raw`\beta_1`, 'given-angle', rig.classes.fighting.giving.toRad, 'angle'),
+          chosen('U', 'boat-speed', asked.speedMps, 'speed'),
+          ...(asked.fishKg === null ? [] : [chosen('M', 'fish-mass', asked.fishKg, 'bodyMass')]),
+          computed('F_n/q', 'needed', asked.neededN, 'force'),
+          ...(asked.clutchN === undefined ? [] : [computed('F_c', 'clutch', asked.clutchN, 'force')]),
         ],
         results: [
-          computed('y', 'yields', given.yieldsM, 'distance'), computed('t_0', 'tight-time', given.tightS, 'time'),
-          computed('t', 'bury-time', stays.buriesS, 'time'), computed("t'", 'bury-time', given.buriesS, 'time'), computed('t_c', 'clutch-time', stays.clutchGivesS, 'time'),
+          computed('y', 'yields', given.yieldsM, 'distance'),
+          computed('t_0', 'tight-time', given.tightS, 'time'),
+          computed('t', 'bury-time', stays.buriesS, 'time'),
+          computed("t'", 'bury-time', given.buriesS, 'time'),
+          computed('t_c', 'clutch-time', stays.clutchGivesS, 'time'),
         ],
         sources: ['elastica', 'load-up'],
         command: { model: 'load-up', input: asked },
@@ -73,23 +93,51 @@ export function fightWorking(name: 'load-up' | 'fight' | 'winding' | 'small-craf
       const { pullN, fromRad, toRad, rods } = side.hands;
       const own = rods[1]!;
       return {
-        equations: [String.raw`M = F\,\ell(F,\beta), \qquad \Delta = \left.\vec r_{\mathrm{tip}}\cdot\hat t\,\right|_{\beta_0}-\left.\vec r_{\mathrm{tip}}\cdot\hat t\,\right|_{\beta_1}`],
-        inputs: [...rodTerms(rig), computed('F', 'pull', pullN, 'force'), chosen(String.raw`\beta_0`, 'stroke-from', fromRad, 'angle'), chosen(String.raw`\beta_1`, 'stroke-to', toRad, 'angle')],
-        results: [computed(String.raw`\ell`, 'lever', own.leverArmM, 'rodLength'), computed('M', 'moment', own.momentNm, 'moment'), computed(String.raw`\Delta`, 'gain', own.gainM, 'distance')],
+        equations: [
+          String.raw`M = F\,\ell(F,\beta), \qquad \Delta = \left.\vec r_{\mathrm{tip}}\cdot\hat t\,\right|_{\beta_0}-\left.\vec r_{\mathrm{tip}}\cdot\hat t\,\right|_{\beta_1}`,
+        ],
+        inputs: [
+          ...rodTerms(rig),
+          computed('F', 'pull', pullN, 'force'),
+          chosen(String.raw`\beta_0`, 'stroke-from', fromRad, 'angle'),
+          chosen(String.raw`\beta_1`, 'stroke-to', toRad, 'angle'),
+        ],
+        results: [
+          computed(String.raw`\ell`, 'lever', own.leverArmM, 'rodLength'),
+          computed('M', 'moment', own.momentNm, 'moment'),
+          computed(String.raw`\Delta`, 'gain', own.gainM, 'distance'),
+        ],
         sources: ['elastica', 'fight'],
-        command: { model: 'fight', input: { rod: side.strike?.asked.rod ?? rig.rod, pull: { forceN: pullN, angleRad: toRad }, stroke: { fromRad, toRad } } },
+        command: {
+          model: 'fight',
+          input: {
+            rod: side.strike?.asked.rod ?? rig.rod,
+            pull: { forceN: pullN, angleRad: toRad },
+            stroke: { fromRad, toRad },
+          },
+        },
       };
     }
     case 'winding': {
       const { asked, pullN, lineATurnM } = side.winding;
-      const handle: Term = rig.reel.handleRadiusM ? reading('h', 'handle', rig.reel.handleRadiusM, 'size', rig.reel.id) : classTerm('h', 'handle', asked.handleM, 'size', 0.1);
+      const handle: Term = rig.reel.handleRadiusM
+        ? reading('h', 'handle', rig.reel.handleRadiusM, 'size', rig.reel.id)
+        : classTerm('h', 'handle', asked.handleM, 'size', 0.1);
       return {
-        equations: [String.raw`\ell_1 = 2\pi R\,i, \qquad n = \frac{60\,v}{\ell_1}, \qquad F = \frac{F_h\,h\,\eta}{i\,R}`],
-        inputs: [
-          reading('i', 'gear', rig.reel.gearRatio, 'ratio', rig.reel.id), computed('R', 'radius-now', asked.nowRadiusM, 'size'), handle,
-          classTerm('F_h', 'hand-push', rig.classes.fighting.winding.handN, 'force'), classTerm(String.raw`\eta`, 'efficiency', rig.classes.fighting.winding.efficiency, 'share', 0.1),
+        equations: [
+          String.raw`\ell_1 = 2\pi R\,i, \qquad n = \frac{60\,v}{\ell_1}, \qquad F = \frac{F_h\,h\,\eta}{i\,R}`,
         ],
-        results: [computed(String.raw`\ell_1`, 'line-a-turn', lineATurnM, 'distance'), computed('F', 'wound-pull', pullN, 'force')],
+        inputs: [
+          reading('i', 'gear', rig.reel.gearRatio, 'ratio', rig.reel.id),
+          computed('R', 'radius-now', asked.nowRadiusM, 'size'),
+          handle,
+          classTerm('F_h', 'hand-push', rig.classes.fighting.winding.handN, 'force'),
+          classTerm(String.raw`\eta`, 'efficiency', rig.classes.fighting.winding.efficiency, 'share', 0.1),
+        ],
+        results: [
+          computed(String.raw`\ell_1`, 'line-a-turn', lineATurnM, 'distance'),
+          computed('F', 'wound-pull', pullN, 'force'),
+        ],
         sources: ['winding'],
         command: { model: 'winding', input: asked },
       };
@@ -100,8 +148,18 @@ export function fightWorking(name: 'load-up' | 'fight' | 'winding' | 'small-craf
       const { fish } = rig.classes.fighting;
       return {
         equations: [String.raw`v_h = \min\left(v_f,\ \sqrt{F/D}\right), \qquad \ell = (v_f-v_h)\,t, \qquad M = F\,h`],
-        inputs: [computed('F', 'pull', asked.pullN, 'force'), chosen('D', 'hull-drag', asked.hullDragN, 'force'), computed('h', 'tip-height', asked.tipHeightM, 'distance'), classTerm('v_f', 'fish-speed', fish.runMps, 'speed'), classTerm('t', 'run-time', fish.runS, 'time')],
-        results: [computed('v_h', 'towed-speed', towedMps, 'speed'), computed(String.raw`\ell`, 'line-needed', lineNeededM, 'distance'), computed('M', 'heeling', heelingNm, 'moment')],
+        inputs: [
+          computed('F', 'pull', asked.pullN, 'force'),
+          chosen('D', 'hull-drag', asked.hullDragN, 'force'),
+          computed('h', 'tip-height', asked.tipHeightM, 'distance'),
+          classTerm('v_f', 'fish-speed', fish.runMps, 'speed'),
+          classTerm('t', 'run-time', fish.runS, 'time'),
+        ],
+        results: [
+          computed('v_h', 'towed-speed', towedMps, 'speed'),
+          computed(String.raw`\ell`, 'line-needed', lineNeededM, 'distance'),
+          computed('M', 'heeling', heelingNm, 'moment'),
+        ],
         sources: ['small-craft'],
         command: { model: 'small-craft', input: asked },
       };

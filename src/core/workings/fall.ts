@@ -38,9 +38,15 @@ export function fallWorking(rig: Rig, presentation: CastPresentation, { figures 
 function densityTerms(rig: Rig): Term[] {
   return rig.chainOfParts.flatMap(({ part }, i): Term[] => {
     if (part.kind === 'soft-bait' || part.kind === 'trailer') {
-      return [classTerm(`\\rho_{${i}}`, 'bait-density', rig.classes.materials[part.material].densityKgPm3, 'density', 0.05), reading(`\\ell_{${i}}`, 'bait-length', part.lengthM, 'size', part.id)];
+      return [
+        classTerm(`\\rho_{${i}}`, 'bait-density', rig.classes.materials[part.material].densityKgPm3, 'density', 0.05),
+        reading(`\\ell_{${i}}`, 'bait-length', part.lengthM, 'size', part.id),
+      ];
     }
-    if (part.kind === 'weight' || part.kind === 'jig-head' || part.kind === 'skirted-jig') return [classTerm(`\\rho_{${i}}`, 'metal-density', rig.classes.materials[part.material].densityKgPm3, 'density', 0.03)];
+    if (part.kind === 'weight' || part.kind === 'jig-head' || part.kind === 'skirted-jig')
+      return [
+        classTerm(`\\rho_{${i}}`, 'metal-density', rig.classes.materials[part.material].densityKgPm3, 'density', 0.03),
+      ];
     return [];
   });
 }

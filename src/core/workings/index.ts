@@ -23,10 +23,16 @@ export function workingOf(subject: WorkingSubject, setup: Setup, evaluation: Eva
     case 'throw':
       return presentation.kind === 'cast' ? throwWorking(rig, presentation, evaluation) : carryWorking(rig, evaluation);
     case 'fall':
-      return presentation.kind === 'cast' ? fallWorking(rig, presentation, evaluation) : depthWorking(rig, presentation, evaluation);
+      return presentation.kind === 'cast'
+        ? fallWorking(rig, presentation, evaluation)
+        : depthWorking(rig, presentation, evaluation);
     case 'set':
       // A rod in its holder sets by the strike.
-      return presentation.kind === 'towed' && presentation.held === 'holder' ? strike ? clutchWorking(rig, strike) : null : setWorking(rig, presentation, evaluation);
+      return presentation.kind === 'towed' && presentation.held === 'holder'
+        ? strike
+          ? clutchWorking(rig, strike)
+          : null
+        : setWorking(rig, presentation, evaluation);
     case 'hold':
       return holdWorking(rig, setup, presentation, evaluation);
     case 'balance':

@@ -23,11 +23,20 @@ export function setWorking(rig: Rig, presentation: Presentation, { figures }: Ev
       chosen(String.raw`\alpha_0`, 'sweep-start', sweep.startRad, 'angle'),
       chosen(String.raw`\alpha_1`, 'sweep-end', sweep.endRad, 'angle'),
       chosen('t', 'sweep-time', sweep.timeS, 'time'),
-      chosen('x', 'distance', presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM, 'distance'),
+      chosen(
+        'x',
+        'distance',
+        presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM,
+        'distance',
+      ),
       chosen('s', 'slack', presentation.slackM, 'distance'),
       computed('c', 'crush', rig.crushM, 'size'),
       ...lineTerms(rig),
-      ...rig.pieces.map(({ part, line }, i) => (part?.eaN ? reading(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', part.eaN, 'force', part.id) : computed(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', line.eaN, 'force'))),
+      ...rig.pieces.map(({ part, line }, i) =>
+        part?.eaN
+          ? reading(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', part.eaN, 'force', part.id)
+          : computed(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', line.eaN, 'force'),
+      ),
       sweep.peakMomentNm === undefined
         ? classTerm('M_p', 'peak-moment', classes.setWays[sweep.way].peakMomentNm, 'moment')
         : chosen('M_p', 'peak-moment', sweep.peakMomentNm, 'moment'),
@@ -36,7 +45,13 @@ export function setWorking(rig: Rig, presentation: Presentation, { figures }: Ev
       ...hookTerms(rig),
       classTerm('n', 'points', classes.hookPoints[spec.points].factor, 'ratio'),
       classTerm('k_b', 'barb', classes.barbs[spec.barb].factor, 'ratio'),
-      classTerm('S', 'sharpness', classes.sharpness[spec.sharpness].factor, 'ratio', classes.sharpness[spec.sharpness].spread),
+      classTerm(
+        'S',
+        'sharpness',
+        classes.sharpness[spec.sharpness].factor,
+        'ratio',
+        classes.sharpness[spec.sharpness].spread,
+      ),
       classTerm(String.raw`\sigma`, 'tissue', classes.mouths[presentation.mouth].strengthMpa * 1e6, 'stress'),
       classTerm('F_g', 'guard', rig.hook.tissue.guardN, 'force'),
       classTerm('q', 'through', classes.covers[presentation.cover].through, 'ratio'),

@@ -13,8 +13,14 @@ export function rodTerms(rig: Rig): Term[] {
       ? reading('L', 'working-length', rodPart.workingLengthM, 'rodLength', rodPart.id)
       : { ...reading('L', 'working-length', rodPart.lengthM, 'rodLength', rodPart.id), value: rig.rod.lengthM },
     ...(stiffness.kind === 'taper'
-      ? [reading('EI', 'rigidity', stiffness.buttEiNm2, 'rigidity', rodPart.id), reading('r_d', 'tip-ratio', stiffness.tipRatio, 'ratio', rodPart.id)]
-      : [classTerm('EI', 'rigidity', rod.buttEiNm2, 'rigidity', ROD_CLASS_SPREAD.power), classTerm('r_d', 'tip-ratio', rod.tipRatio, 'ratio', ROD_CLASS_SPREAD.tipRatio)]),
+      ? [
+          reading('EI', 'rigidity', stiffness.buttEiNm2, 'rigidity', rodPart.id),
+          reading('r_d', 'tip-ratio', stiffness.tipRatio, 'ratio', rodPart.id),
+        ]
+      : [
+          classTerm('EI', 'rigidity', rod.buttEiNm2, 'rigidity', ROD_CLASS_SPREAD.power),
+          classTerm('r_d', 'tip-ratio', rod.tipRatio, 'ratio', ROD_CLASS_SPREAD.tipRatio),
+        ]),
   ];
 }
 
@@ -31,13 +37,19 @@ export function massTerms(rig: Rig): Term[] {
 export function hookTerms(rig: Rig): Term[] {
   const { spec, jointId } = rig.hook;
   const part = rig.chainOfParts.find(({ joint }) => joint.id === jointId)?.part;
-  if (part && 'wireM' in part && 'gapM' in part) return [reading('d', 'wire', part.wireM, 'size', part.id), reading('g', 'gap', part.gapM, 'size', part.id)];
-  return [classTerm('d', 'wire', spec.wireM, 'size', HOOK_SPREAD.wire), classTerm('g', 'gap', spec.gapM, 'size', HOOK_SPREAD.gap)];
+  if (part && 'wireM' in part && 'gapM' in part)
+    return [reading('d', 'wire', part.wireM, 'size', part.id), reading('g', 'gap', part.gapM, 'size', part.id)];
+  return [
+    classTerm('d', 'wire', spec.wireM, 'size', HOOK_SPREAD.wire),
+    classTerm('g', 'gap', spec.gapM, 'size', HOOK_SPREAD.gap),
+  ];
 }
 
 export function lineTerms(rig: Rig): Term[] {
   return rig.pieces.map(({ part, line }, i): Term => {
     const name = i === 0 ? 'line-strength' : 'leader-strength';
-    return part?.strengthN ? reading(`F_{${i + 1}}`, name, part.strengthN, 'force', part.id) : computed(`F_{${i + 1}}`, name, line.strengthN, 'force');
+    return part?.strengthN
+      ? reading(`F_{${i + 1}}`, name, part.strengthN, 'force', part.id)
+      : computed(`F_{${i + 1}}`, name, line.strengthN, 'force');
   });
 }

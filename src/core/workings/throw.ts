@@ -18,9 +18,19 @@ export function throwWorking(rig: Rig, presentation: CastPresentation, { figures
     ],
     inputs: [
       ...massTerms(rig),
-      classTerm('a', 'tip-acceleration', rig.classes.castStyles[presentation.castStyle].accelerationMps2, 'acceleration'),
+      classTerm(
+        'a',
+        'tip-acceleration',
+        rig.classes.castStyles[presentation.castStyle].accelerationMps2,
+        'acceleration',
+      ),
       ...rodTerms(rig),
-      ...(rating ? [reading('m_{lo}', 'rating-low', rating.loKg, 'mass', rig.rodPart.id), reading('m_{hi}', 'rating-high', rating.hiKg, 'mass', rig.rodPart.id)] : []),
+      ...(rating
+        ? [
+            reading('m_{lo}', 'rating-low', rating.loKg, 'mass', rig.rodPart.id),
+            reading('m_{hi}', 'rating-high', rating.hiKg, 'mass', rig.rodPart.id),
+          ]
+        : []),
       ...lineTerms(rig),
       computed('F_w', 'weakest-of-line', lineRiggedN(rig), 'force'),
     ],
@@ -32,6 +42,15 @@ export function throwWorking(rig: Rig, presentation: CastPresentation, { figures
       computed('', 'sound-to', castWindow.soundTo, 'mass', 'figures.throw.castWindow.soundTo'),
     ],
     sources: ['elastica', 'rod-classes', 'cast-styles'],
-    command: { model: 'cast-fit', input: { rod: asTaper(rig.rod), massKg: rig.castMassKg, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN: lineRiggedN(rig) } },
+    command: {
+      model: 'cast-fit',
+      input: {
+        rod: asTaper(rig.rod),
+        massKg: rig.castMassKg,
+        ratingKg: rig.ratingKg,
+        style: presentation.castStyle,
+        weakestN: lineRiggedN(rig),
+      },
+    },
   };
 }

@@ -27,7 +27,10 @@ export function carryWorking(rig: Rig, { figures: { tow } }: Evaluation): Workin
       computed('', 'tip-moves-fouled', tow.fouled.tipMovedM, 'size', 'figures.tow.fouled.tipMovedM'),
     ],
     sources: ['elastica', 'tow'],
-    command: { model: 'rod-bend', input: { ...asTaper(rig.rod), pull: { forceN: tow.clean.pullN, angleRad: tow.pullAngleRad } } },
+    command: {
+      model: 'rod-bend',
+      input: { ...asTaper(rig.rod), pull: { forceN: tow.clean.pullN, angleRad: tow.pullAngleRad } },
+    },
   };
 }
 
@@ -45,15 +48,28 @@ export function depthWorking(rig: Rig, presentation: TowedPresentation, { figure
     ],
     inputs: [
       chosen('v', 'boat-speed', presentation.speedMps, 'speed'),
-      ...(running.release ? [computed('z_r', 'release-depth', running.release.depthM, 'depth')] : [chosen(String.raw`\ell_{\mathrm{out}}`, 'line-out', presentation.lineOutM, 'distance'), computed('h', 'tip-height', running.tipHeightM, 'depth')]),
+      ...(running.release
+        ? [computed('z_r', 'release-depth', running.release.depthM, 'depth')]
+        : [
+            chosen(String.raw`\ell_{\mathrm{out}}`, 'line-out', presentation.lineOutM, 'distance'),
+            computed('h', 'tip-height', running.tipHeightM, 'depth'),
+          ]),
       computed(String.raw`\rho`, 'water-density', figures.water.densityKgPm3, 'density'),
-      ...running.asked.segments.map((segment, i) => computed(`d_{${i + 1}}`, 'line-diameter', segment.diameterM, 'diameter')),
+      ...running.asked.segments.map((segment, i) =>
+        computed(`d_{${i + 1}}`, 'line-diameter', segment.diameterM, 'diameter'),
+      ),
       ...endTerms(tow),
     ],
     results: [
       computed('z', 'depth', running.depthM, 'depth', 'figures.tow.running.depthM'),
       computed('x', 'layback', running.behindM, 'distance', 'figures.tow.running.behindM'),
-      computed(String.raw`\alpha`, 'entry-angle', running.surfaceAngleRad, 'angle', 'figures.tow.running.surfaceAngleRad'),
+      computed(
+        String.raw`\alpha`,
+        'entry-angle',
+        running.surfaceAngleRad,
+        'angle',
+        'figures.tow.running.surfaceAngleRad',
+      ),
       computed('T', 'pull', running.pullN, 'force', 'figures.tow.running.pullN'),
       computed('U', 'lure-speed', running.lureMps, 'speed', 'figures.tow.running.lureMps'),
       ...(running.contact ? [computed('N', 'on-bottom', running.contact.forceN, 'smallForce')] : []),

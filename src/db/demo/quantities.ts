@@ -2,12 +2,14 @@ import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
 import type { Provenance, Quantity } from '@/core/quantity';
 
 /** A quantity from the unit an angler writes; eight digits are more than any scale gives. */
-const inUnit = <const U extends string>(unit: U, factor: number) => (value: number, provenance: Provenance, spread?: number): Quantity<U> => ({
-  value: Number((value * factor).toPrecision(8)),
-  unit,
-  provenance,
-  ...(spread === undefined ? {} : { spread }),
-});
+const inUnit =
+  <const U extends string>(unit: U, factor: number) =>
+  (value: number, provenance: Provenance, spread?: number): Quantity<U> => ({
+    value: Number((value * factor).toPrecision(8)),
+    unit,
+    provenance,
+    ...(spread === undefined ? {} : { spread }),
+  });
 
 export const metres = inUnit('m', 1);
 export const millimetres = inUnit('m', 1e-3);

@@ -2,7 +2,15 @@ import type { Part } from '@/domain/parts';
 import { partIdSchema } from '@/domain/ids';
 import { kilosPull, millimetres, plain } from './quantities';
 
-type ReelRow = readonly [id: string, build: 'fixed-spool' | 'multiplier', arborMm: number, fullMm: number, widthMm: number, gear: number, clutchMaxKg: number];
+type ReelRow = readonly [
+  id: string,
+  build: 'fixed-spool' | 'multiplier',
+  arborMm: number,
+  fullMm: number,
+  widthMm: number,
+  gear: number,
+  clutchMaxKg: number,
+];
 
 const ROWS: readonly ReelRow[] = [
   ['reel-small-spin', 'fixed-spool', 17, 20.5, 13, 5.2, 3],

@@ -3,7 +3,16 @@ import type { Part } from '@/domain/parts';
 import { partIdSchema } from '@/domain/ids';
 import { grams, metres, plain, rigidity } from './quantities';
 
-type RodRow = readonly [nickname: string, mount: 'cast' | 'spin', handle: RodHandle, lengthM: number, power: RodPower, action: RodAction, loG: number, hiG: number];
+type RodRow = readonly [
+  nickname: string,
+  mount: 'cast' | 'spin',
+  handle: RodHandle,
+  lengthM: number,
+  power: RodPower,
+  action: RodAction,
+  loG: number,
+  hiG: number,
+];
 
 const ROWS: readonly RodRow[] = [
   ['Snipe', 'spin', 'one-handed', 1.83, 'ultralight', 'moderate-fast', 1, 5],

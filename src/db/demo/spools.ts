@@ -4,7 +4,13 @@ import { partIdSchema } from '@/domain/ids';
 import { kilosPull, metres, millimetres } from './quantities';
 import type { Provenance } from '@/core/quantity';
 
-type SpoolRow = readonly [material: LineMaterial, diameterMm: number, breaksKg: number, leftM: number, provenance: Provenance];
+type SpoolRow = readonly [
+  material: LineMaterial,
+  diameterMm: number,
+  breaksKg: number,
+  leftM: number,
+  provenance: Provenance,
+];
 
 const ROWS: readonly SpoolRow[] = [
   ['braid', 0.1, 4.5, 140, 'label'],

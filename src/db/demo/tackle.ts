@@ -9,7 +9,8 @@ import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { grams, metres, millimetres, plain } from './quantities';
 
-const slug = (...words: readonly (string | number)[]) => partIdSchema.parse(words.join('-').replaceAll('/', 'x').replaceAll('.', '_'));
+const slug = (...words: readonly (string | number)[]) =>
+  partIdSchema.parse(words.join('-').replaceAll('/', 'x').replaceAll('.', '_'));
 
 type HookRow = readonly [style: HookStyle, size: string, wire: WireClass, barb: Barb, sharpness: Sharpness];
 
@@ -35,7 +36,11 @@ function hookFacts([style, size, wireClass, barb, sharpness]: HookRow) {
   const hook = hookOfClass({ style, sizeStep: hookStep(size)!, wire: wireClass });
   return {
     facts: {
-      style, size, wireClass, barb, sharpness,
+      style,
+      size,
+      wireClass,
+      barb,
+      sharpness,
       points: 'single' as const,
       wireM: metres(hook.wireM, 'class', HOOK_SPREAD.wire),
       gapM: metres(hook.gapM, 'class', HOOK_SPREAD.gap),
@@ -52,7 +57,14 @@ const demoHooks: readonly Part[] = HOOKS.map((row) => {
   return { id, kind: 'hook', ...facts, massKg, ...measured };
 });
 
-type HeadRow = readonly [massG: number, material: BodyMaterial, shape: WeightShape, size: string, wire: WireClass, guard: 'none' | 'bristle'];
+type HeadRow = readonly [
+  massG: number,
+  material: BodyMaterial,
+  shape: WeightShape,
+  size: string,
+  wire: WireClass,
+  guard: 'none' | 'bristle',
+];
 
 const HEADS: readonly HeadRow[] = [
   [2.5, 'lead', 'sphere', '1', 'fine', 'none'],
@@ -95,7 +107,14 @@ const demoWeights: readonly Part[] = WEIGHTS.map(([massG, material, shape]) => (
   shape,
 }));
 
-type BaitRow = readonly [tail: TailShape, lengthMm: number, heightMm: number, massG: number, material: BodyMaterial, weighed: boolean];
+type BaitRow = readonly [
+  tail: TailShape,
+  lengthMm: number,
+  heightMm: number,
+  massG: number,
+  material: BodyMaterial,
+  weighed: boolean,
+];
 
 const BAITS: readonly BaitRow[] = [
   ['paddle-tail', 75, 11, 4.2, 'soft', true],
@@ -118,7 +137,13 @@ const demoBaits: readonly Part[] = BAITS.map(([tail, lengthMm, heightMm, massG, 
   tail,
 }));
 
-const KNOT_PATTERNS: readonly KnotPattern[] = ['crossed-wrap', 'double-wrap', 'doubled-eye', 'wrapped-eye', 'open-loop'];
+const KNOT_PATTERNS: readonly KnotPattern[] = [
+  'crossed-wrap',
+  'double-wrap',
+  'doubled-eye',
+  'wrapped-eye',
+  'open-loop',
+];
 
 const demoKnots: readonly Part[] = KNOT_PATTERNS.map((pattern) => ({
   id: slug('knot', pattern),

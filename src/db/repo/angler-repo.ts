@@ -11,5 +11,8 @@ export async function findAngler(db: Db | Tx, benchId: BenchId): Promise<Angler>
 }
 
 export async function putAngler(db: Db | Tx, benchId: BenchId, document: Angler, now: Date): Promise<void> {
-  await db.insert(angler).values({ benchId, document, updatedAt: now }).onDuplicateKeyUpdate({ set: { document, updatedAt: now } });
+  await db
+    .insert(angler)
+    .values({ benchId, document, updatedAt: now })
+    .onDuplicateKeyUpdate({ set: { document, updatedAt: now } });
 }

@@ -21,6 +21,7 @@ export async function insertBench(db: Db | Tx, row: Bench & { readonly createdAt
 export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promise<void> {
   const revisions = tx.select({ id: revision.id }).from(revision).where(eq(revision.benchId, benchId));
   await tx.delete(revisionPart).where(inArray(revisionPart.revisionId, revisions));
-  for (const table of [revision, setup, reading, movement, part, angler, house, deck, leader]) await tx.delete(table).where(eq(table.benchId, benchId));
+  for (const table of [revision, setup, reading, movement, part, angler, house, deck, leader])
+    await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));
 }

@@ -12,7 +12,11 @@ export interface StoredDeck {
 
 /** Decks of a bench, the oldest first. */
 export async function listDecks(db: Db | Tx, benchId: BenchId): Promise<StoredDeck[]> {
-  return db.select({ deck: deck.document, version: deck.version, createdAt: deck.createdAt }).from(deck).where(eq(deck.benchId, benchId)).orderBy(deck.createdAt, deck.id);
+  return db
+    .select({ deck: deck.document, version: deck.version, createdAt: deck.createdAt })
+    .from(deck)
+    .where(eq(deck.benchId, benchId))
+    .orderBy(deck.createdAt, deck.id);
 }
 
 export async function insertDeck(db: Db | Tx, benchId: BenchId, document: Deck, createdAt: Date): Promise<void> {
@@ -20,8 +24,16 @@ export async function insertDeck(db: Db | Tx, benchId: BenchId, document: Deck, 
 }
 
 /** Changes a deck that still has the version it was read with. */
-export async function replaceDeck(db: Db | Tx, benchId: BenchId, document: Deck, expectedVersion: number): Promise<'changed' | 'stale'> {
-  const [{ affectedRows }] = await db.update(deck).set({ document, version: expectedVersion + 1 }).where(and(eq(deck.benchId, benchId), eq(deck.id, document.id), eq(deck.version, expectedVersion)));
+export async function replaceDeck(
+  db: Db | Tx,
+  benchId: BenchId,
+  document: Deck,
+  expectedVersion: number,
+): Promise<'changed' | 'stale'> {
+  const [{ affectedRows }] = await db
+    .update(deck)
+    .set({ document, version: expectedVersion + 1 })
+    .where(and(eq(deck.benchId, benchId), eq(deck.id, document.id), eq(deck.version, expectedVersion)));
   return affectedRows === 1 ? 'changed' : 'stale';
 }
 

@@ -18,5 +18,8 @@ export async function findHouse(db: Db | Tx, benchId: BenchId): Promise<House> {
 }
 
 export async function putHouse(db: Db | Tx, benchId: BenchId, document: HouseDocument, now: Date): Promise<void> {
-  await db.insert(house).values({ benchId, document, updatedAt: now }).onDuplicateKeyUpdate({ set: { document, updatedAt: now } });
+  await db
+    .insert(house)
+    .values({ benchId, document, updatedAt: now })
+    .onDuplicateKeyUpdate({ set: { document, updatedAt: now } });
 }

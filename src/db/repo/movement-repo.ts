@@ -12,7 +12,13 @@ export interface Movement {
   readonly at: Date;
 }
 
-const columns = { id: movement.id, partId: movement.partId, amount: movement.amount, reason: movement.reason, at: movement.at };
+const columns = {
+  id: movement.id,
+  partId: movement.partId,
+  amount: movement.amount,
+  reason: movement.reason,
+  at: movement.at,
+};
 
 export async function insertMovements(db: Db | Tx, benchId: BenchId, rows: readonly Movement[]): Promise<void> {
   if (rows.length > 0) await db.insert(movement).values(rows.map((row) => ({ ...row, benchId })));
@@ -20,7 +26,11 @@ export async function insertMovements(db: Db | Tx, benchId: BenchId, rows: reado
 
 /** Movements of one part, newest first. */
 export async function listMovements(db: Db | Tx, benchId: BenchId, partId: PartId): Promise<Movement[]> {
-  return db.select(columns).from(movement).where(and(eq(movement.benchId, benchId), eq(movement.partId, partId))).orderBy(desc(movement.at), movement.id);
+  return db
+    .select(columns)
+    .from(movement)
+    .where(and(eq(movement.benchId, benchId), eq(movement.partId, partId)))
+    .orderBy(desc(movement.at), movement.id);
 }
 
 export async function listAllMovements(db: Db | Tx, benchId: BenchId): Promise<Movement[]> {

@@ -52,13 +52,23 @@ export async function lockParts(tx: Tx, benchId: BenchId, ids: readonly PartId[]
 }
 
 export async function insertParts(db: Db | Tx, benchId: BenchId, parts: readonly Part[], now: Date): Promise<void> {
-  await insertAllParts(db, benchId, parts.map((each) => ({ part: each, updatedAt: now, archivedAt: null })));
+  await insertAllParts(
+    db,
+    benchId,
+    parts.map((each) => ({ part: each, updatedAt: now, archivedAt: null })),
+  );
 }
 
 export type ReplaceOutcome = { readonly kind: 'replaced'; readonly version: number } | { readonly kind: 'stale' };
 
 /** Writes a part's new values if it still stands at `expectedVersion`; an archived part is back in the Box. */
-export async function replacePart(db: Db | Tx, benchId: BenchId, document: Part, expectedVersion: number, now: Date): Promise<ReplaceOutcome> {
+export async function replacePart(
+  db: Db | Tx,
+  benchId: BenchId,
+  document: Part,
+  expectedVersion: number,
+  now: Date,
+): Promise<ReplaceOutcome> {
   const [result] = await db
     .update(part)
     .set({ document, kind: document.kind, version: expectedVersion + 1, updatedAt: now, archivedAt: null })
@@ -73,9 +83,15 @@ export async function removePart(tx: Tx, benchId: BenchId, partId: PartId, now: 
   const mine = and(eq(part.benchId, benchId), eq(part.id, partId));
   const [found] = await tx.select({ id: part.id }).from(part).where(mine).for('update');
   if (!found) return 'not-found';
-  const [used] = await tx.select({ count: sql<number>`count(*)`.mapWith(Number) }).from(revisionPart).where(eq(revisionPart.partId, partId));
+  const [used] = await tx
+    .select({ count: sql<number>`count(*)`.mapWith(Number) })
+    .from(revisionPart)
+    .where(eq(revisionPart.partId, partId));
   if (used && used.count > 0) {
-    await tx.update(part).set({ archivedAt: now, version: sql`${part.version} + 1` }).where(mine);
+    await tx
+      .update(part)
+      .set({ archivedAt: now, version: sql`${part.version} + 1` })
+      .where(mine);
     return 'archived';
   }
   await tx.delete(part).where(mine);
@@ -99,6 +115,19 @@ export async function listAllParts(db: Db | Tx, benchId: BenchId): Promise<PartR
 
 export async function insertAllParts(db: Db | Tx, benchId: BenchId, rows: readonly PartRow[]): Promise<void> {
   for (let from = 0; from < rows.length; from += CHUNK) {
-    await db.insert(part).values(rows.slice(from, from + CHUNK).map(({ part: document, updatedAt, archivedAt }) => ({ id: document.id, benchId, kind: document.kind, document, updatedAt, archivedAt })));
+    await db
+      .insert(part)
+      .values(
+        rows
+          .slice(from, from + CHUNK)
+          .map(({ part: document, updatedAt, archivedAt }) => ({
+            id: document.id,
+            benchId,
+            kind: document.kind,
+            document,
+            updatedAt,
+            archivedAt,
+          })),
+      );
   }
 }

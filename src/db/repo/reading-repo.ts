@@ -13,7 +13,14 @@ export interface Reading {
   readonly takenAt: Date;
 }
 
-const columns = { id: reading.id, partId: reading.partId, guide: reading.guide, before: reading.before, after: reading.after, takenAt: reading.takenAt };
+const columns = {
+  id: reading.id,
+  partId: reading.partId,
+  guide: reading.guide,
+  before: reading.before,
+  after: reading.after,
+  takenAt: reading.takenAt,
+};
 
 export async function insertReadings(db: Db | Tx, benchId: BenchId, rows: readonly Reading[]): Promise<void> {
   if (rows.length > 0) await db.insert(reading).values(rows.map((row) => ({ ...row, benchId })));
@@ -21,7 +28,11 @@ export async function insertReadings(db: Db | Tx, benchId: BenchId, rows: readon
 
 /** Readings of one part, newest first. */
 export async function listReadings(db: Db | Tx, benchId: BenchId, partId: PartId): Promise<Reading[]> {
-  return db.select(columns).from(reading).where(and(eq(reading.benchId, benchId), eq(reading.partId, partId))).orderBy(desc(reading.takenAt), reading.id);
+  return db
+    .select(columns)
+    .from(reading)
+    .where(and(eq(reading.benchId, benchId), eq(reading.partId, partId)))
+    .orderBy(desc(reading.takenAt), reading.id);
 }
 
 export async function listAllReadings(db: Db | Tx, benchId: BenchId): Promise<Reading[]> {

@@ -10,7 +10,9 @@ export const deck = mysqlTable(
   'deck',
   {
     id: idColumn<DeckId>('id').primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
     /** grows with every save; a save that expected another number is refused */
     version: int('version').notNull(),
     document: document('document', deckSchema).notNull(),

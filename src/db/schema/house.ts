@@ -7,7 +7,9 @@ import { idColumn } from './id';
 
 /** What a bench holds to: house rules, crafts, rules sheet, changed class values; one for each. */
 export const house = mysqlTable('house', {
-  benchId: idColumn<BenchId>('bench_id').primaryKey().references(() => bench.id, { onDelete: 'cascade' }),
+  benchId: idColumn<BenchId>('bench_id')
+    .primaryKey()
+    .references(() => bench.id, { onDelete: 'cascade' }),
   document: document('document', houseDocumentSchema).notNull(),
   updatedAt: datetime('updated_at', { fsp: 3 }).notNull(),
 });

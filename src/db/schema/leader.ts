@@ -10,7 +10,9 @@ export const leader = mysqlTable(
   'leader',
   {
     id: idColumn<LeaderId>('id').primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
     document: document('document', leaderSchema).notNull(),
     tiedAt: datetime('tied_at', { fsp: 3 }).notNull(),
   },

@@ -9,8 +9,12 @@ export const movement = mysqlTable(
   'movement',
   {
     id: varchar('id', { length: 64 }).primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
-    partId: idColumn<PartId>('part_id').notNull().references(() => part.id, { onDelete: 'cascade' }),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
+    partId: idColumn<PartId>('part_id')
+      .notNull()
+      .references(() => part.id, { onDelete: 'cascade' }),
     /** positive in, negative out */
     amount: double('amount').notNull(),
     reason: varchar('reason', { length: 200 }).notNull(),

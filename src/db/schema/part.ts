@@ -9,7 +9,9 @@ export const part = mysqlTable(
   'part',
   {
     id: idColumn<PartId>('id').primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
     kind: varchar('kind', { length: 32 }).$type<PartKind>().notNull(),
     document: document('document', partSchema).notNull(),
     version: int('version').notNull().default(1),

@@ -14,8 +14,12 @@ export const reading = mysqlTable(
   'reading',
   {
     id: varchar('id', { length: 64 }).primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
-    partId: idColumn<PartId>('part_id').notNull().references(() => part.id, { onDelete: 'cascade' }),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
+    partId: idColumn<PartId>('part_id')
+      .notNull()
+      .references(() => part.id, { onDelete: 'cascade' }),
     guide: varchar('guide', { length: 32 }).notNull(),
     before: document('before', fieldsSchema).notNull(),
     after: document('after', fieldsSchema).notNull(),

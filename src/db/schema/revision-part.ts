@@ -10,9 +10,16 @@ import { revision } from './revision';
 export const revisionPart = mysqlTable(
   'revision_part',
   {
-    revisionId: idColumn<RevisionId>('revision_id').notNull().references(() => revision.id),
-    partId: idColumn<PartId>('part_id').notNull().references(() => part.id),
+    revisionId: idColumn<RevisionId>('revision_id')
+      .notNull()
+      .references(() => revision.id),
+    partId: idColumn<PartId>('part_id')
+      .notNull()
+      .references(() => part.id),
     document: document('document', partSchema).notNull(),
   },
-  (table) => [primaryKey({ columns: [table.revisionId, table.partId] }), index('revision_part_by_part').on(table.partId)],
+  (table) => [
+    primaryKey({ columns: [table.revisionId, table.partId] }),
+    index('revision_part_by_part').on(table.partId),
+  ],
 );

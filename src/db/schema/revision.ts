@@ -12,8 +12,12 @@ export const revision = mysqlTable(
   'revision',
   {
     id: idColumn<RevisionId>('id').primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
-    setupId: idColumn<SetupId>('setup_id').notNull().references(() => setup.id),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
+    setupId: idColumn<SetupId>('setup_id')
+      .notNull()
+      .references(() => setup.id),
     /** 1, 2, 3, shown as A, B, C */
     number: int('number').notNull(),
     reason: varchar('reason', { length: 400 }).notNull(),

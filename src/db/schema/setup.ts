@@ -7,7 +7,9 @@ export const setup = mysqlTable(
   'setup',
   {
     id: idColumn<SetupId>('id').primaryKey(),
-    benchId: idColumn<BenchId>('bench_id').notNull().references(() => bench.id),
+    benchId: idColumn<BenchId>('bench_id')
+      .notNull()
+      .references(() => bench.id),
     name: varchar('name', { length: 120 }).notNull(),
     /** grows with every save; a save that expected another number is refused */
     version: int('version').notNull(),

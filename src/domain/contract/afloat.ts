@@ -1,7 +1,16 @@
 import { z } from 'zod';
 import { lineCounted, LINE_COUNT_LIMITS as C, SPOOL_LIMITS } from '@/core/reel';
 import { readRig } from '@/core/rigging';
-import { bottomWeight, cableShock, countdowns, depthCard, driftWeight, RELEASE_LIMITS as R, SHOCK_LIMITS as S, tripped } from '@/core/running';
+import {
+  bottomWeight,
+  cableShock,
+  countdowns,
+  depthCard,
+  driftWeight,
+  RELEASE_LIMITS as R,
+  SHOCK_LIMITS as S,
+  tripped,
+} from '@/core/running';
 import { LINE_LIMITS } from '@/core/line';
 import { TOW_LIMITS } from '@/core/tow';
 import { numberIn } from '../number';
@@ -17,10 +26,21 @@ import { towInput } from './tow';
 const figure = z.number().nullable();
 const ok = z.literal('ok');
 
-const spool = z.strictObject({ arborRadiusM: numberIn(SPOOL_LIMITS.radiusM), fullRadiusM: numberIn(SPOOL_LIMITS.radiusM), widthM: numberIn(SPOOL_LIMITS.widthM) }).superRefine(({ arborRadiusM, fullRadiusM }, context) => {
-  if (fullRadiusM <= arborRadiusM) broken(context, ['fullRadiusM'], `more than arborRadiusM = ${arborRadiusM}`);
-});
-const onSpool = { count: numberIn(C.count), spool, line: z.strictObject({ material: lineMaterialSchema, diameterM: numberIn(LINE_LIMITS.diameterM) }), factor: numberIn({ min: 0.2, max: 5 }).optional() };
+const spool = z
+  .strictObject({
+    arborRadiusM: numberIn(SPOOL_LIMITS.radiusM),
+    fullRadiusM: numberIn(SPOOL_LIMITS.radiusM),
+    widthM: numberIn(SPOOL_LIMITS.widthM),
+  })
+  .superRefine(({ arborRadiusM, fullRadiusM }, context) => {
+    if (fullRadiusM <= arborRadiusM) broken(context, ['fullRadiusM'], `more than arborRadiusM = ${arborRadiusM}`);
+  });
+const onSpool = {
+  count: numberIn(C.count),
+  spool,
+  line: z.strictObject({ material: lineMaterialSchema, diameterM: numberIn(LINE_LIMITS.diameterM) }),
+  factor: numberIn({ min: 0.2, max: 5 }).optional(),
+};
 
 const lineCountModel = model({
   name: 'line-count',
@@ -38,15 +58,40 @@ const lineCountModel = model({
 
 const trippedModel = model({
   name: 'tripped',
-  input: z.strictObject({ depthM: numberIn(R.depthM), leadM: numberIn(R.leadM), speedMps: numberIn(R.speedMps), rodSpringM: numberIn(R.springM) }),
-  output: z.strictObject({ outcome: ok, slackM: z.number(), rodM: z.number(), boatM: z.number(), tightS: z.number(), halfLead: z.strictObject({ slackM: z.number(), tightS: z.number() }) }),
+  input: z.strictObject({
+    depthM: numberIn(R.depthM),
+    leadM: numberIn(R.leadM),
+    speedMps: numberIn(R.speedMps),
+    rodSpringM: numberIn(R.springM),
+  }),
+  output: z.strictObject({
+    outcome: ok,
+    slackM: z.number(),
+    rodM: z.number(),
+    boatM: z.number(),
+    tightS: z.number(),
+    halfLead: z.strictObject({ slackM: z.number(), tightS: z.number() }),
+  }),
   compute: (input) => tripped(input),
 });
 
 const cableShockModel = model({
   name: 'cable-shock',
-  input: z.strictObject({ speedMps: numberIn(S.speedMps), ballKg: numberIn(S.massKg), eaN: numberIn(S.eaN), strengthN: numberIn(S.strengthN), cableM: numberIn(S.lengthM), snubberNpM: numberIn(S.softNpM).optional() }),
-  output: z.strictObject({ outcome: ok, peakN: z.number(), margin: z.number(), kinkedMargin: z.number(), nearRail: z.strictObject({ cableM: z.number(), peakN: z.number(), margin: z.number() }) }),
+  input: z.strictObject({
+    speedMps: numberIn(S.speedMps),
+    ballKg: numberIn(S.massKg),
+    eaN: numberIn(S.eaN),
+    strengthN: numberIn(S.strengthN),
+    cableM: numberIn(S.lengthM),
+    snubberNpM: numberIn(S.softNpM).optional(),
+  }),
+  output: z.strictObject({
+    outcome: ok,
+    peakN: z.number(),
+    margin: z.number(),
+    kinkedMargin: z.number(),
+    nearRail: z.strictObject({ cableM: z.number(), peakN: z.number(), margin: z.number() }),
+  }),
   compute: (input) => cableShock(input),
 });
 
@@ -72,8 +117,16 @@ const bottomWeightModel = model({
     material: bodyMaterialSchema,
   }),
   output: z.strictObject({
-    outcome: weightOutcome, massKg: figure, lineOutM: figure, surfaceAngleRad: figure, contactN: figure, thumbKg: z.number(), overThumb: figure,
-    causes: z.array(z.strictObject({ of: z.enum(['speed', 'angle', 'line', 'drag', 'bottom']), factor: z.number() })).readonly(),
+    outcome: weightOutcome,
+    massKg: figure,
+    lineOutM: figure,
+    surfaceAngleRad: figure,
+    contactN: figure,
+    thumbKg: z.number(),
+    overThumb: figure,
+    causes: z
+      .array(z.strictObject({ of: z.enum(['speed', 'angle', 'line', 'drag', 'bottom']), factor: z.number() }))
+      .readonly(),
     asked: towInput,
   }),
   compute: ({ setup, ...ask }) => bottomWeight(...towed(setup), ask),
@@ -91,15 +144,34 @@ const driftWeightModel = model({
     offPlumbRad: numberIn({ min: 0.01, max: 1.5 }),
     material: bodyMaterialSchema,
   }),
-  output: z.strictObject({ outcome: weightOutcome, throughMps: z.number(), overGroundMps: z.number(), massKg: figure, lineOutM: figure, asked: towInput }),
+  output: z.strictObject({
+    outcome: weightOutcome,
+    throughMps: z.number(),
+    overGroundMps: z.number(),
+    massKg: figure,
+    lineOutM: figure,
+    asked: towInput,
+  }),
   compute: ({ setup, ...ask }) => driftWeight(...towed(setup), ask),
 });
 
 const depthCardModel = model({
   name: 'depth-card',
-  input: z.strictObject({ setup: towedSetup, linesM: z.array(numberIn(P.lineOutM)).min(1).max(40), speedsMps: z.array(numberIn(P.speedMps)).min(1).max(20) }),
-  output: z.strictObject({ outcome: ok, linesM: z.array(z.number()).readonly(), speedsMps: z.array(z.number()).readonly(), depthsM: z.array(z.array(figure).readonly()).readonly() }),
-  compute: ({ setup, linesM, speedsMps }) => ({ outcome: 'ok' as const, ...depthCard(...towed(setup), linesM, speedsMps) }),
+  input: z.strictObject({
+    setup: towedSetup,
+    linesM: z.array(numberIn(P.lineOutM)).min(1).max(40),
+    speedsMps: z.array(numberIn(P.speedMps)).min(1).max(20),
+  }),
+  output: z.strictObject({
+    outcome: ok,
+    linesM: z.array(z.number()).readonly(),
+    speedsMps: z.array(z.number()).readonly(),
+    depthsM: z.array(z.array(figure).readonly()).readonly(),
+  }),
+  compute: ({ setup, linesM, speedsMps }) => ({
+    outcome: 'ok' as const,
+    ...depthCard(...towed(setup), linesM, speedsMps),
+  }),
 });
 
 const countdownModel = model({
@@ -110,10 +182,23 @@ const countdownModel = model({
     changes: z
       .array(
         z.strictObject({
-          change: z.enum(['as-is', 'no-trailer', 'tungsten', 'lead', 'thinner-line', 'thicker-line', 'salt-water', 'fresh-water']),
+          change: z.enum([
+            'as-is',
+            'no-trailer',
+            'tungsten',
+            'lead',
+            'thinner-line',
+            'thicker-line',
+            'salt-water',
+            'fresh-water',
+          ]),
           netWeightN: z.number(),
           outcome: z.enum(['sinks', 'suspends', 'floats']),
-          table: z.array(z.strictObject({ depthM: z.number(), timeS: figure, speedMps: figure, driftM: figure, swingM: figure })).readonly(),
+          table: z
+            .array(
+              z.strictObject({ depthM: z.number(), timeS: figure, speedMps: figure, driftM: figure, swingM: figure }),
+            )
+            .readonly(),
         }),
       )
       .readonly(),
@@ -122,5 +207,12 @@ const countdownModel = model({
 });
 
 /** What is asked of a whole rig in the water, and of what takes it there. */
-export const AFLOAT_MODELS = [lineCountModel, trippedModel, cableShockModel, bottomWeightModel, driftWeightModel, depthCardModel, countdownModel] as const;
-
+export const AFLOAT_MODELS = [
+  lineCountModel,
+  trippedModel,
+  cableShockModel,
+  bottomWeightModel,
+  driftWeightModel,
+  depthCardModel,
+  countdownModel,
+] as const;

@@ -23,11 +23,19 @@ export const chainModel = model({
   name: 'chain',
   input: z
     .strictObject({
-      joints: z.array(toldApart([byStrength, byLine], (joint) => (!('strengthN' in joint) && ('onLineN' in joint || 'share' in joint) ? byLine : byStrength))).min(1).max(1000),
+      joints: z
+        .array(
+          toldApart([byStrength, byLine], (joint) =>
+            !('strengthN' in joint) && ('onLineN' in joint || 'share' in joint) ? byLine : byStrength,
+          ),
+        )
+        .min(1)
+        .max(1000),
       wanted: z.number().int().min(0).optional(),
     })
     .superRefine(({ joints, wanted }, context) => {
-      if (wanted !== undefined && wanted >= joints.length) broken(context, ['wanted'], `an index below ${joints.length}, the number of joints`);
+      if (wanted !== undefined && wanted >= joints.length)
+        broken(context, ['wanted'], `an index below ${joints.length}, the number of joints`);
     }),
   output: chainOutput,
   compute: (input) => strengthChain(input),

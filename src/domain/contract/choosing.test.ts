@@ -24,13 +24,23 @@ const axis = { path: 'presentation.distanceM', from: 5, to: 15, steps: 3 };
 describe('ranges', () => {
   it('take a setup, or any model with spreads', () => {
     expect(answer('ranges', { setup, draws: 16 })).toMatchObject({ outcome: 'ok', seed: 20, draws: 16 });
-    expect(answer('ranges', { model: 'rod-bend', input: bend, spreads: { 'stiffness.buttEiNm2': 0.2 }, draws: 16, seed: 3 })).toMatchObject({ seed: 3, refused: 0 });
+    expect(
+      answer('ranges', { model: 'rod-bend', input: bend, spreads: { 'stiffness.buttEiNm2': 0.2 }, draws: 16, seed: 3 }),
+    ).toMatchObject({ seed: 3, refused: 0 });
   });
   it.each([
     ['an unknown key', { setup, spread: 1 }, ['spread']],
     ['a bad field of the setup', { setup: { ...setup, version: 2 } }, ['setup.version']],
-    ['a bad field of the model’s input', { model: 'rod-bend', input: { ...bend, lengthM: -1 }, spreads: {} }, ['input.lengthM']],
-    ['a path that names no number', { model: 'rod-bend', input: bend, spreads: { 'stiffness.kind': 0.1 } }, ['spreads.stiffness.kind']],
+    [
+      'a bad field of the model’s input',
+      { model: 'rod-bend', input: { ...bend, lengthM: -1 }, spreads: {} },
+      ['input.lengthM'],
+    ],
+    [
+      'a path that names no number',
+      { model: 'rod-bend', input: bend, spreads: { 'stiffness.kind': 0.1 } },
+      ['spreads.stiffness.kind'],
+    ],
     ['a negative spread', { model: 'rod-bend', input: bend, spreads: { lengthM: -0.1 } }, ['spreads.lengthM']],
     ['an unknown model', { model: 'forecast', input: {}, spreads: {} }, ['model']],
     ['half a draw', { setup, draws: 16.5 }, ['draws']],
@@ -40,26 +50,57 @@ describe('ranges', () => {
 
 describe('sweep', () => {
   it('takes a setup, or any model; a value outside its limits is a gap', () => {
-    expect(answer('sweep', { setup, vary: [axis], of: ['verdicts.throw.mark'] })).toMatchObject({ results: [{ values: ['fails', 'fails', 'fails'] }] });
-    expect(answer('sweep', { model: 'rod-bend', input: bend, vary: [{ path: 'pull.angleRad', from: -1, to: 1, steps: 3 }], of: ['leverArmM'] })).toMatchObject({ results: [{ values: [null, 0, expect.any(Number)] }] });
+    expect(answer('sweep', { setup, vary: [axis], of: ['verdicts.throw.mark'] })).toMatchObject({
+      results: [{ values: ['fails', 'fails', 'fails'] }],
+    });
+    expect(
+      answer('sweep', {
+        model: 'rod-bend',
+        input: bend,
+        vary: [{ path: 'pull.angleRad', from: -1, to: 1, steps: 3 }],
+        of: ['leverArmM'],
+      }),
+    ).toMatchObject({ results: [{ values: [null, 0, expect.any(Number)] }] });
   });
   it.each([
     ['no axis', { setup, vary: [], of: ['castMassKg'] }, ['vary']],
     ['three axes', { setup, vary: [axis, axis, axis], of: ['castMassKg'] }, ['vary']],
-    ['a path that names no number', { setup, vary: [{ ...axis, path: 'presentation.mouth' }], of: ['castMassKg'] }, ['vary[0].path']],
+    [
+      'a path that names no number',
+      { setup, vary: [{ ...axis, path: 'presentation.mouth' }], of: ['castMassKg'] },
+      ['vary[0].path'],
+    ],
     ['a result that no cell has', { setup, vary: [axis], of: ['castMassKg', 'verdicts.luck.value'] }, ['of[1]']],
     ['one step', { setup, vary: [{ ...axis, steps: 1 }], of: ['castMassKg'] }, ['vary[0].steps']],
-    ['too many cells', { setup, vary: [{ ...axis, steps: 200 }, { ...axis, path: 'presentation.depthM', steps: 200 }], of: ['castMassKg'] }, ['vary[1].steps']],
+    [
+      'too many cells',
+      {
+        setup,
+        vary: [
+          { ...axis, steps: 200 },
+          { ...axis, path: 'presentation.depthM', steps: 200 },
+        ],
+        of: ['castMassKg'],
+      },
+      ['vary[1].steps'],
+    ],
     ['words for figures', { setup, vary: [{ ...axis, from: '5' }], of: ['castMassKg'] }, ['vary[0].from']],
   ])('refuses %s at its field', (_, input, at) => expect(paths('sweep', input)).toEqual(at));
 });
 
 describe('remedy', () => {
   it('mends from the box, and without one by technique and classes', () => {
-    expect(answer('remedy', { setup, box: demoParts, most: 1 })).toMatchObject({ outcome: 'ok', remedies: [{ makesSound: true }] });
-    const { remedies } = answer('remedy', { setup, most: 3 }) as { remedies: { changes: { kind: string; from?: string }[] }[] };
+    expect(answer('remedy', { setup, box: demoParts, most: 1 })).toMatchObject({
+      outcome: 'ok',
+      remedies: [{ makesSound: true }],
+    });
+    const { remedies } = answer('remedy', { setup, most: 3 }) as {
+      remedies: { changes: { kind: string; from?: string }[] }[];
+    };
     expect(remedies.length).toBeGreaterThan(0);
-    expect(remedies.flatMap(({ changes }) => changes).every(({ kind, from }) => kind !== 'part' || from === 'class')).toBe(true);
+    expect(
+      remedies.flatMap(({ changes }) => changes).every(({ kind, from }) => kind !== 'part' || from === 'class'),
+    ).toBe(true);
   });
   it('refuses a box that is none, and too many remedies', () => {
     expect(paths('remedy', { setup, box: [{ kind: 'rod' }] })[0]).toMatch(/^box\[0\]/);

@@ -12,7 +12,10 @@ const orNone = { ...L.forceN, exclusiveMin: false } as const;
 export const dragWindowInput = z.strictObject({
   rod: rodSchema,
   pullAngleRad: numberIn(ROD_LIMITS.angleRad),
-  line: z.array(z.strictObject({ lengthM: numberIn(L.lineLengthM), eaN: numberIn(L.eaN) })).max(50).readonly(),
+  line: z
+    .array(z.strictObject({ lengthM: numberIn(L.lineLengthM), eaN: numberIn(L.eaN) }))
+    .max(50)
+    .readonly(),
   fishKg: numberIn(L.fishKg),
   speedMps: numberIn(L.speedMps),
   fishMps: numberIn(L.speedMps).optional(),

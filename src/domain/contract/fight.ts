@@ -14,6 +14,11 @@ export const fightModel = model({
     pull: z.strictObject({ forceN: numberIn(ROD_LIMITS.forceN), angleRad: angle }),
     stroke: z.strictObject({ fromRad: angle, toRad: angle }).optional(),
   }),
-  output: z.strictObject({ outcome: z.literal('ok'), leverArmM: z.number(), momentNm: z.number(), gainM: z.number().nullable() }),
+  output: z.strictObject({
+    outcome: z.literal('ok'),
+    leverArmM: z.number(),
+    momentNm: z.number(),
+    gainM: z.number().nullable(),
+  }),
   compute: (input) => fight(input),
 });

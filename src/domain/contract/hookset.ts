@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { BARBS, HOOK_POINTS, MOUTHS, SHARPNESS, type Barb, type HookPoints, type Mouth, type Sharpness } from '@/core/defaults/hookset-classes';
+import {
+  BARBS,
+  HOOK_POINTS,
+  MOUTHS,
+  SHARPNESS,
+  type Barb,
+  type HookPoints,
+  type Mouth,
+  type Sharpness,
+} from '@/core/defaults/hookset-classes';
 import { hookset, HOOKSET_LIMITS as L } from '@/core/hookset';
 import { ROD_LIMITS } from '@/core/rod';
 import { numberIn } from '../number';
@@ -43,7 +52,9 @@ export const hooksetModel = model({
       peakMomentNm: numberIn(L.peakMomentNm),
     }),
     line: z
-      .array(z.strictObject({ lengthM: numberIn(L.lineLengthM), eaN: numberIn(L.eaN), strengthN: numberIn(L.strengthN) }))
+      .array(
+        z.strictObject({ lengthM: numberIn(L.lineLengthM), eaN: numberIn(L.eaN), strengthN: numberIn(L.strengthN) }),
+      )
       .min(1)
       .max(100),
     hook: z.strictObject({
@@ -65,7 +76,10 @@ export const hooksetModel = model({
   }),
   output: z.strictObject({
     ...hooksetOutput,
-    curve: z.array(z.strictObject({ sweepRad: z.number(), tensionN: z.number() })).length(21).readonly(),
+    curve: z
+      .array(z.strictObject({ sweepRad: z.number(), tensionN: z.number() }))
+      .length(21)
+      .readonly(),
   }),
   compute: (input) => hookset(input),
 });

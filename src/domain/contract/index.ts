@@ -24,8 +24,28 @@ import { waterModel } from './water';
 import { windingModel } from './winding';
 
 const PLAIN: readonly Model[] = [
-  waterModel, rodBendModel, castFitModel, lineModel, hooksetModel, dragWindowModel, sinkModel, trimModel, towModel, turnModel, currentModel, chainModel, fightModel, loadUpModel, windingModel, smallCraftModel,
-  setupModel, checksModel, ...MEASURING_MODELS, ...AFLOAT_MODELS, ...QUIVER_MODELS, ...TYING_MODELS,
+  waterModel,
+  rodBendModel,
+  castFitModel,
+  lineModel,
+  hooksetModel,
+  dragWindowModel,
+  sinkModel,
+  trimModel,
+  towModel,
+  turnModel,
+  currentModel,
+  chainModel,
+  fightModel,
+  loadUpModel,
+  windingModel,
+  smallCraftModel,
+  setupModel,
+  checksModel,
+  ...MEASURING_MODELS,
+  ...AFLOAT_MODELS,
+  ...QUIVER_MODELS,
+  ...TYING_MODELS,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */

@@ -17,7 +17,8 @@ export const lineModel = model({
       diameterM: numberIn(LINE_LIMITS.diameterM).optional(),
     })
     .superRefine((line, context) => {
-      if (line.material !== 'lead-core' && line.strengthN === undefined && line.diameterM === undefined) broken(context, ['strengthN'], 'strengthN or diameterM');
+      if (line.material !== 'lead-core' && line.strengthN === undefined && line.diameterM === undefined)
+        broken(context, ['strengthN'], 'strengthN or diameterM');
     }),
   output: z.strictObject({
     outcome: z.literal('ok'),

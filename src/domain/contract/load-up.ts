@@ -24,11 +24,16 @@ export const loadUpModel = model({
       untilS: numberIn(L.untilS).optional(),
     })
     .superRefine(({ heldRad, giveToRad }, context) => {
-      if (giveToRad !== undefined && giveToRad > heldRad) broken(context, ['giveToRad'], `at most heldRad = ${heldRad}`);
+      if (giveToRad !== undefined && giveToRad > heldRad)
+        broken(context, ['giveToRad'], `at most heldRad = ${heldRad}`);
     }),
   output: z.strictObject({
     outcome: z.enum(['buries', 'clutch-gives', 'waits']),
-    yieldsM: z.number(), yieldsS: z.number(), tightS: z.number(), buriesS: nullable, clutchGivesS: nullable,
+    yieldsM: z.number(),
+    yieldsS: z.number(),
+    tightS: z.number(),
+    buriesS: nullable,
+    clutchGivesS: nullable,
     curve: z.array(z.strictObject({ timeS: z.number(), tensionN: z.number() })).readonly(),
   }),
   compute: (input) => loadUp(input),

@@ -32,7 +32,8 @@ export function model<I, O>(definition: {
       try {
         return { ok: true, data: compute(parsed.data) };
       } catch (error) {
-        if (error instanceof InputRangeError) return { ok: false, problems: [inWordsOf(parsed.data, problemOfRange(error))] };
+        if (error instanceof InputRangeError)
+          return { ok: false, problems: [inWordsOf(parsed.data, problemOfRange(error))] };
         throw error;
       }
     },

@@ -6,7 +6,10 @@ import { fitSchema, rodShape } from './shared';
 
 export const rodBendModel = model({
   name: 'rod-bend',
-  input: z.strictObject({ ...rodShape, pull: z.strictObject({ forceN: numberIn(ROD_LIMITS.forceN), angleRad: numberIn(ROD_LIMITS.angleRad) }) }),
+  input: z.strictObject({
+    ...rodShape,
+    pull: z.strictObject({ forceN: numberIn(ROD_LIMITS.forceN), angleRad: numberIn(ROD_LIMITS.angleRad) }),
+  }),
   output: z.strictObject({
     outcome: z.literal('ok'),
     tip: z.strictObject({ xM: z.number(), yM: z.number() }),
@@ -14,7 +17,10 @@ export const rodBendModel = model({
     leverArmM: z.number(),
     energyJ: z.number(),
     compliancePullMPerN: z.number(),
-    shape: z.array(z.tuple([z.number(), z.number()]).readonly()).length(41).readonly(),
+    shape: z
+      .array(z.tuple([z.number(), z.number()]).readonly())
+      .length(41)
+      .readonly(),
     fit: fitSchema.optional(),
   }),
   compute: (input) => rodBend(input),

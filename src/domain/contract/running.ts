@@ -19,7 +19,13 @@ export const runningOutput = z.strictObject({
   tipHeightM: z.number(),
   tipAngleRad: z.number(),
   release: z
-    .strictObject({ depthM: z.number(), behindM: z.number(), cable: z.strictObject({ depthM: z.number(), laybackM: z.number(), tensionN: z.number(), angleRad: z.number(), shape }).nullable() })
+    .strictObject({
+      depthM: z.number(),
+      behindM: z.number(),
+      cable: z
+        .strictObject({ depthM: z.number(), laybackM: z.number(), tensionN: z.number(), angleRad: z.number(), shape })
+        .nullable(),
+    })
     .nullable(),
   asked: towInput,
 });

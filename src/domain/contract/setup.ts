@@ -20,11 +20,25 @@ const verdict = z.strictObject({
   value: nullable,
   unit: z.enum(['kg', 'm', 'm/s', '1', 'rad']),
   limits: limits.nullable(),
-  reasons: z.array(z.strictObject({ code: z.string(), facts: z.record(z.string(), z.union([z.number(), z.string(), z.null()])).readonly() })).readonly(),
+  reasons: z
+    .array(
+      z.strictObject({
+        code: z.string(),
+        facts: z.record(z.string(), z.union([z.number(), z.string(), z.null()])).readonly(),
+      }),
+    )
+    .readonly(),
 });
 
 const carriedPull = z.strictObject({ pullN: z.number(), tipMovedM: z.number() });
-const towFigures = z.strictObject({ running: runningOutput, pullAngleRad: z.number(), clean: carriedPull, fouled: carriedPull, rodBend: rodBendModel.output, dropShare: z.number() });
+const towFigures = z.strictObject({
+  running: runningOutput,
+  pullAngleRad: z.number(),
+  clean: carriedPull,
+  fouled: carriedPull,
+  rodBend: rodBendModel.output,
+  dropShare: z.number(),
+});
 
 export const setupModel = model({
   name: 'setup',
@@ -38,7 +52,12 @@ export const setupModel = model({
       throw: z
         .strictObject({
           castFit: castFitModel.output,
-          castWindow: z.strictObject({ failsBelow: z.number(), soundFrom: z.number(), soundTo: z.number(), failsAbove: z.number() }),
+          castWindow: z.strictObject({
+            failsBelow: z.number(),
+            soundFrom: z.number(),
+            soundTo: z.number(),
+            failsAbove: z.number(),
+          }),
         })
         .optional(),
       fall: z.strictObject({ free: sinkOutput, tightLine: sinkOutput, meanMps: nullable }).optional(),
@@ -56,7 +75,15 @@ export const setupModel = model({
         .strictObject({
           window: dragWindowModel.output,
           asked: dragWindowInput,
-          scales: z.array(z.strictObject({ fill: z.enum(['full', 'third']), rod: z.enum(['pointed', 'lifted']), settingN: z.tuple([z.number(), z.number()]).readonly() })).readonly(),
+          scales: z
+            .array(
+              z.strictObject({
+                fill: z.enum(['full', 'third']),
+                rod: z.enum(['pointed', 'lifted']),
+                settingN: z.tuple([z.number(), z.number()]).readonly(),
+              }),
+            )
+            .readonly(),
           rodBend: rodBendModel.output,
           mainLineM: z.number(),
         })
@@ -72,7 +99,16 @@ export const setupModel = model({
               read: z.enum(['rest', 'pulled']),
               pitchRad: z.number(),
               hooks: z
-                .array(z.strictObject({ jointId: z.string(), gapM: z.number(), clearGapM: nullable, askedGapM: z.number(), station: nullable, pointsInReach: z.number() }))
+                .array(
+                  z.strictObject({
+                    jointId: z.string(),
+                    gapM: z.number(),
+                    clearGapM: nullable,
+                    askedGapM: z.number(),
+                    station: nullable,
+                    pointsInReach: z.number(),
+                  }),
+                )
                 .readonly(),
               pastHookM: nullable,
             }),

@@ -6,17 +6,30 @@ import { numberIn } from '../number';
 import { toldApart } from '../told-apart';
 
 /** The keys of a defaults table as a Zod enum. */
-export const keysOf = <K extends string>(table: Readonly<Record<K, unknown>>) => z.enum(Object.keys(table) as [K, ...K[]]);
+export const keysOf = <K extends string>(table: Readonly<Record<K, unknown>>) =>
+  z.enum(Object.keys(table) as [K, ...K[]]);
 
-const waterConditions = z.strictObject({ temperatureC: numberIn(WATER_LIMITS.temperatureC), salinity: numberIn(WATER_LIMITS.salinity) });
-const waterGiven = z.strictObject({ densityKgPm3: numberIn(WATER_LIMITS.densityKgPm3), viscosityPaS: numberIn(WATER_LIMITS.viscosityPaS) });
-export const waterSchema = toldApart([waterConditions, waterGiven], (input) => ('densityKgPm3' in input ? waterGiven : waterConditions));
+const waterConditions = z.strictObject({
+  temperatureC: numberIn(WATER_LIMITS.temperatureC),
+  salinity: numberIn(WATER_LIMITS.salinity),
+});
+const waterGiven = z.strictObject({
+  densityKgPm3: numberIn(WATER_LIMITS.densityKgPm3),
+  viscosityPaS: numberIn(WATER_LIMITS.viscosityPaS),
+});
+export const waterSchema = toldApart([waterConditions, waterGiven], (input) =>
+  'densityKgPm3' in input ? waterGiven : waterConditions,
+);
 
 export const powerSchema = keysOf<RodPower>(ROD_POWERS);
 export const actionSchema = keysOf<RodAction>(ROD_ACTIONS);
 
 export const stiffnessSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('taper'), buttEiNm2: numberIn(ROD_LIMITS.buttEiNm2), tipRatio: numberIn(ROD_LIMITS.tipRatio) }),
+  z.strictObject({
+    kind: z.literal('taper'),
+    buttEiNm2: numberIn(ROD_LIMITS.buttEiNm2),
+    tipRatio: numberIn(ROD_LIMITS.tipRatio),
+  }),
   z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
   z.strictObject({
     kind: z.literal('hang-test'),

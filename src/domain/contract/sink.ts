@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { FRONTAL_SHAPES, MATERIALS, PLAN_SHAPES, TAIL_SHAPES, type BodyMaterial, type FrontalShape, type PlanShape, type TailShape } from '@/core/defaults/sink-classes';
+import {
+  FRONTAL_SHAPES,
+  MATERIALS,
+  PLAN_SHAPES,
+  TAIL_SHAPES,
+  type BodyMaterial,
+  type FrontalShape,
+  type PlanShape,
+  type TailShape,
+} from '@/core/defaults/sink-classes';
 import { BODY_LIMITS, sink, SINK_LIMITS } from '@/core/sink';
 import { numberIn } from '../number';
 import { broken } from '../problems';
@@ -10,7 +19,10 @@ export const bodyMaterialSchema = keysOf<BodyMaterial>(MATERIALS);
 
 const bodyShapeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('sphere'), diameterM: numberIn(BODY_LIMITS.diameterM).optional() }),
-  z.strictObject({ kind: keysOf<FrontalShape | PlanShape>({ ...FRONTAL_SHAPES, ...PLAN_SHAPES }), areaM2: numberIn(BODY_LIMITS.dragAreaM2) }),
+  z.strictObject({
+    kind: keysOf<FrontalShape | PlanShape>({ ...FRONTAL_SHAPES, ...PLAN_SHAPES }),
+    areaM2: numberIn(BODY_LIMITS.dragAreaM2),
+  }),
   z.strictObject({ kind: keysOf<TailShape>(TAIL_SHAPES), lengthM: numberIn(BODY_LIMITS.lengthM) }),
   z.strictObject({ kind: z.literal('skirt') }),
 ]);
@@ -71,7 +83,8 @@ export const sinkModel = model({
       payoutN: numberIn(SINK_LIMITS.payoutN).optional(),
     })
     .superRefine((input, context) => {
-      if (input.mode === 'tight-line' && input.lineLengthM === undefined) broken(context, ['lineLengthM'], 'a length [m]: mode tight-line needs it');
+      if (input.mode === 'tight-line' && input.lineLengthM === undefined)
+        broken(context, ['lineLengthM'], 'a length [m]: mode tight-line needs it');
     }),
   output: sinkOutput,
   compute: (input) => sink(input),

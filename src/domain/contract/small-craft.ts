@@ -13,6 +13,12 @@ export const smallCraftModel = model({
     runS: numberIn(L.runS).optional(),
     lineM: numberIn(L.lineM).optional(),
   }),
-  output: z.strictObject({ outcome: z.enum(['holds', 'runs-out']), towedMps: z.number(), lineNeededM: z.number(), emptyS: z.number().nullable(), heelingNm: z.number() }),
+  output: z.strictObject({
+    outcome: z.enum(['holds', 'runs-out']),
+    towedMps: z.number(),
+    lineNeededM: z.number(),
+    emptyS: z.number().nullable(),
+    heelingNm: z.number(),
+  }),
   compute: (input) => smallCraft(input),
 });

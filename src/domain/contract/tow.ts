@@ -11,12 +11,17 @@ export const layersSchema = z
   .max(100)
   .superRefine((layers, context) => {
     layers.forEach(({ depthM }, i) => {
-      if (i > 0 && !(depthM > layers[i - 1]!.depthM)) broken(context, [i, 'depthM'], `more than the depth before it, ${layers[i - 1]!.depthM}`);
+      if (i > 0 && !(depthM > layers[i - 1]!.depthM))
+        broken(context, [i, 'depthM'], `more than the depth before it, ${layers[i - 1]!.depthM}`);
     });
   })
   .readonly();
 
-const bodyShape = { netWeightN: numberIn(L.netWeightN), dragAreaM2: numberIn(L.areaM2), downAreaM2: numberIn(L.downAreaM2).optional() };
+const bodyShape = {
+  netWeightN: numberIn(L.netWeightN),
+  dragAreaM2: numberIn(L.areaM2),
+  downAreaM2: numberIn(L.downAreaM2).optional(),
+};
 
 export const segmentsSchema = z
   .array(
@@ -35,7 +40,11 @@ export const segmentsSchema = z
 const solveSchema = z.discriminatedUnion('for', [
   z.strictObject({ for: z.literal('depth') }),
   z.strictObject({ for: z.literal('line-out'), depthM: numberIn(L.depthM) }),
-  z.strictObject({ for: z.literal('weight'), depthM: numberIn(L.depthM), surfaceAngleRad: numberIn(L.surfaceAngleRad) }),
+  z.strictObject({
+    for: z.literal('weight'),
+    depthM: numberIn(L.depthM),
+    surfaceAngleRad: numberIn(L.surfaceAngleRad),
+  }),
 ]);
 
 const rest = z.strictObject({ share: numberIn(L.share), mu: numberIn(L.mu) });
@@ -46,15 +55,21 @@ export const towInput = z
     speedMps: numberIn(L.speedMps),
     current: layersSchema.optional(),
     segments: segmentsSchema,
-    weights: z.array(z.strictObject({ afterSegment: z.number().int().min(0), ...bodyShape })).max(100).readonly().optional(),
+    weights: z
+      .array(z.strictObject({ afterSegment: z.number().int().min(0), ...bodyShape }))
+      .max(100)
+      .readonly()
+      .optional(),
     end: z.strictObject({ ...bodyShape, netWeightN: bodyShape.netWeightN.optional(), rest: rest.optional() }),
     solve: solveSchema,
   })
   .superRefine(({ segments, weights = [], end, solve }, context) => {
     weights.forEach(({ afterSegment }, i) => {
-      if (afterSegment >= segments.length) broken(context, ['weights', i, 'afterSegment'], `at most the last segment, ${segments.length - 1}`);
+      if (afterSegment >= segments.length)
+        broken(context, ['weights', i, 'afterSegment'], `at most the last segment, ${segments.length - 1}`);
     });
-    if (end.netWeightN === undefined && solve.for !== 'weight') broken(context, ['end', 'netWeightN'], 'a weight in water [N]: only solving for the weight does without');
+    if (end.netWeightN === undefined && solve.for !== 'weight')
+      broken(context, ['end', 'netWeightN'], 'a weight in water [N]: only solving for the weight does without');
   });
 
 const figure = z.number().nullable();

@@ -10,8 +10,16 @@ export const turnModel = model({
   input: z.strictObject({
     radiusM: numberIn(L.radiusM),
     speedMps: numberIn(L.speedMps),
-    lines: z.array(z.strictObject({ offsetM: numberIn(L.offsetM), laybackM: numberIn(L.laybackM) })).max(50).readonly(),
+    lines: z
+      .array(z.strictObject({ offsetM: numberIn(L.offsetM), laybackM: numberIn(L.laybackM) }))
+      .max(50)
+      .readonly(),
   }),
-  output: z.strictObject({ outcome: z.literal('ok'), lines: z.array(z.strictObject({ outcome: z.enum(['ok', 'goes-slack']), radiusM: figure, speedMps: figure })).readonly() }),
+  output: z.strictObject({
+    outcome: z.literal('ok'),
+    lines: z
+      .array(z.strictObject({ outcome: z.enum(['ok', 'goes-slack']), radiusM: figure, speedMps: figure }))
+      .readonly(),
+  }),
   compute: (input) => turn(input),
 });

@@ -14,7 +14,9 @@ export const windingModel = model({
     efficiency: numberIn(L.efficiency).optional(),
   }),
   output: z.strictObject({
-    outcome: z.literal('ok'), lineATurnM: z.number(), pullN: z.number(),
+    outcome: z.literal('ok'),
+    lineATurnM: z.number(),
+    pullN: z.number(),
     speeds: z.array(z.strictObject({ speedMps: z.number(), turnsPerMin: z.number(), winds: z.boolean() })).readonly(),
   }),
   compute: (input) => winding(input),

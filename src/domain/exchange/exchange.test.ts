@@ -9,7 +9,8 @@ import { planParts, type PartsPlan } from './plan-parts';
 
 let made = 0;
 const newId = () => `new-${(made += 1)}`;
-const plan = (rows: readonly (readonly string[])[], box: readonly Part[] = demoParts) => planParts(rows, box, newId, () => undefined);
+const plan = (rows: readonly (readonly string[])[], box: readonly Part[] = demoParts) =>
+  planParts(rows, box, newId, () => undefined);
 const outcomes = (result: PartsPlan) => (result.kind === 'plan' ? result.lines.map(({ outcome }) => outcome) : []);
 const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
   const result = completePart({ id: `a-${kind}`, kind });
@@ -43,16 +44,40 @@ describe('parts as a table', () => {
 
   it('read any unit in the header, with decimal point or comma', () =>
     fc.assert(
-      fc.property(fc.constantFrom(['g', 1e-3], ['kg', 1], ['oz', 0.028349523125], ['lb', 0.45359237]), fc.double({ min: 0.01, max: 1, noNaN: true }), fc.boolean(), ([unit, factor], figure, comma) => {
-        const text = figure.toFixed(6).replace('.', comma ? ',' : '.');
-        const [outcome] = outcomes(plan([['kind', `mass [${unit}]`], ['weight', text]], []));
-        return outcome?.kind === 'new' && 'massKg' in outcome.part && Math.abs(outcome.part.massKg!.value / (Number(figure.toFixed(6)) * Number(factor)) - 1) < 1e-12;
-      }),
+      fc.property(
+        fc.constantFrom(['g', 1e-3], ['kg', 1], ['oz', 0.028349523125], ['lb', 0.45359237]),
+        fc.double({ min: 0.01, max: 1, noNaN: true }),
+        fc.boolean(),
+        ([unit, factor], figure, comma) => {
+          const text = figure.toFixed(6).replace('.', comma ? ',' : '.');
+          const [outcome] = outcomes(
+            plan(
+              [
+                ['kind', `mass [${unit}]`],
+                ['weight', text],
+              ],
+              [],
+            ),
+          );
+          return (
+            outcome?.kind === 'new' &&
+            'massKg' in outcome.part &&
+            Math.abs(outcome.part.massKg!.value / (Number(figure.toFixed(6)) * Number(factor)) - 1) < 1e-12
+          );
+        },
+      ),
     ));
 
   it('knows new from changed by the id, and marks a changed figure as label unless the file says more', () => {
     const hook = demoParts.find(({ kind }) => kind === 'hook')!;
-    const [changed, fresh, measured] = outcomes(plan([['id', 'kind', 'wire [mm]', 'wire origin', 'size'], [hook.id, 'hook', '1.5', '', ''], ['', 'hook', '', '', '2/0'], ['h9', 'hook', '1.4', 'measured', '3/0']]));
+    const [changed, fresh, measured] = outcomes(
+      plan([
+        ['id', 'kind', 'wire [mm]', 'wire origin', 'size'],
+        [hook.id, 'hook', '1.5', '', ''],
+        ['', 'hook', '', '', '2/0'],
+        ['h9', 'hook', '1.4', 'measured', '3/0'],
+      ]),
+    );
     expect(changed).toMatchObject({ kind: 'changed', part: { wireM: { value: 0.0015, provenance: 'label' } } });
     expect(fresh).toMatchObject({ kind: 'new', part: { size: '2/0', wireM: { provenance: 'class' } } });
     expect(measured).toMatchObject({ kind: 'new', part: { id: 'h9', wireM: { provenance: 'measured' } } });
@@ -68,16 +93,38 @@ describe('a table that is not right', () => {
     [['hook', '3/0', '1.1', '5'], 'gear', 'no-such-column'],
     [['hook', '3/0', '1.1', '', 'more'], '', 'too-many-cells'],
   ])('%j is refused at its cell', (row, column, reason) => {
-    expect(outcomes(plan([['kind', 'size', 'wire [mm]', 'gear'], row]))).toMatchObject([{ kind: 'refused', problems: [{ column, reason }] }]);
+    expect(outcomes(plan([['kind', 'size', 'wire [mm]', 'gear'], row]))).toMatchObject([
+      { kind: 'refused', problems: [{ column, reason }] },
+    ]);
   });
 
   it('refuses a unit that is none, and one id on two lines', () => {
-    expect(outcomes(plan([['kind', 'mass [stone]'], ['weight', '1']]))).toMatchObject([{ problems: [{ column: 'mass', reason: 'unknown-unit', given: 'stone' }] }]);
-    expect(outcomes(plan([['kind', 'id'], ['hook', 'x'], ['hook', 'x']]))).toMatchObject([{ kind: 'new' }, { kind: 'refused', problems: [{ reason: 'twice', allowed: '2' }] }]);
+    expect(
+      outcomes(
+        plan([
+          ['kind', 'mass [stone]'],
+          ['weight', '1'],
+        ]),
+      ),
+    ).toMatchObject([{ problems: [{ column: 'mass', reason: 'unknown-unit', given: 'stone' }] }]);
+    expect(
+      outcomes(
+        plan([
+          ['kind', 'id'],
+          ['hook', 'x'],
+          ['hook', 'x'],
+        ]),
+      ),
+    ).toMatchObject([{ kind: 'new' }, { kind: 'refused', problems: [{ reason: 'twice', allowed: '2' }] }]);
   });
 
   it('says what another table is', () => {
-    expect(plan([['date', 'species', 'weight'], ['1', '2', '3']])).toEqual({ kind: 'not-parts', found: ['date', 'species', 'weight'] });
+    expect(
+      plan([
+        ['date', 'species', 'weight'],
+        ['1', '2', '3'],
+      ]),
+    ).toEqual({ kind: 'not-parts', found: ['date', 'species', 'weight'] });
     expect(plan([])).toEqual({ kind: 'empty' });
     expect(plan([['']])).toEqual({ kind: 'empty' });
   });
@@ -89,11 +136,38 @@ describe('a table that is not right', () => {
 });
 
 it('tells columns apart', () => {
-  expect(['massKg', 'lengthM', 'rating.loKg', 'stiffness.buttEiNm2', 'volumeM3', 'dragAreaM2', 'worksFromMps', 'strengthN', 'name', 'shares.nylon'].map(columnName)).toEqual(['mass', 'length', 'rating.lo', 'stiffness.buttEi', 'volume', 'dragArea', 'worksFrom', 'strength', 'name', 'shares.nylon']);
+  expect(
+    [
+      'massKg',
+      'lengthM',
+      'rating.loKg',
+      'stiffness.buttEiNm2',
+      'volumeM3',
+      'dragAreaM2',
+      'worksFromMps',
+      'strengthN',
+      'name',
+      'shares.nylon',
+    ].map(columnName),
+  ).toEqual([
+    'mass',
+    'length',
+    'rating.lo',
+    'stiffness.buttEi',
+    'volume',
+    'dragArea',
+    'worksFrom',
+    'strength',
+    'name',
+    'shares.nylon',
+  ]);
   expect(readHeader('\uFEFFkind', 0)).toEqual({ at: 0, kind: 'kind' });
   expect(readHeader(' mass [oz] ', 1)).toEqual({ at: 1, kind: 'value', name: 'mass', unit: 'oz' });
   expect(readHeader('wire spread [%]', 2)).toEqual({ at: 2, kind: 'spread', name: 'wire' });
 });
 
 /** Figures to twelve digits, as the table writes them. */
-const rounded = (part: Part): unknown => JSON.parse(JSON.stringify(part, (_, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(11)) : value)));
+const rounded = (part: Part): unknown =>
+  JSON.parse(
+    JSON.stringify(part, (_, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(11)) : value)),
+  );

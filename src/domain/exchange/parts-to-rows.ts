@@ -17,13 +17,21 @@ export function partsToRows(parts: readonly Part[]): string[][] {
 /** Every header of every kind once, in the order of the fields. */
 function orderedHeaders(): string[] {
   const headers = PART_KINDS.flatMap((kind) =>
-    columnFields(kind).flatMap((field) => [headerOf(field), ...(field.kind === 'quantity' ? [`${columnName(field.path)} origin`, `${columnName(field.path)} spread [%]`] : [])]),
+    columnFields(kind).flatMap((field) => [
+      headerOf(field),
+      ...(field.kind === 'quantity'
+        ? [`${columnName(field.path)} origin`, `${columnName(field.path)} spread [%]`]
+        : []),
+    ]),
   );
   return [...new Set(headers)];
 }
 
 function cellsOf(part: Part): ReadonlyMap<string, string> {
-  const cells = new Map<string, string>([['kind', part.kind], ['id', part.id]]);
+  const cells = new Map<string, string>([
+    ['kind', part.kind],
+    ['id', part.id],
+  ]);
   if (part.price) cells.set('price', `${(part.price.minor / 100).toFixed(2)} ${part.price.currency}`);
   for (const field of columnFields(part.kind)) {
     const held = valueAt(part, field.path);

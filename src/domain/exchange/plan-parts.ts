@@ -7,12 +7,20 @@ export interface PlannedLine {
   readonly outcome: RowOutcome;
 }
 
-export type PartsPlan = { readonly kind: 'plan'; readonly lines: readonly PlannedLine[] } | { readonly kind: 'not-parts'; readonly found: readonly string[] } | { readonly kind: 'empty' };
+export type PartsPlan =
+  | { readonly kind: 'plan'; readonly lines: readonly PlannedLine[] }
+  | { readonly kind: 'not-parts'; readonly found: readonly string[] }
+  | { readonly kind: 'empty' };
 
 export const MOST_LINES = 20_000;
 
 /** Every row of a table of parts against the Box; nothing is written. `onProgress` hears of it every thousand rows. */
-export function planParts(rows: readonly (readonly string[])[], box: readonly Part[], newId: () => string, onProgress: (done: number) => void): PartsPlan {
+export function planParts(
+  rows: readonly (readonly string[])[],
+  box: readonly Part[],
+  newId: () => string,
+  onProgress: (done: number) => void,
+): PartsPlan {
   const [first, ...rest] = rows;
   if (!first || first.every((cell) => cell.trim() === '')) return { kind: 'empty' };
   const header = readPartsHeader(first);
@@ -27,7 +35,13 @@ export function planParts(rows: readonly (readonly string[])[], box: readonly Pa
     const id = outcome.kind === 'same' ? outcome.id : outcome.kind === 'refused' ? null : outcome.part.id;
     const before = id === null ? undefined : seen.get(id);
     if (id !== null) seen.set(id, i + 2);
-    lines.push({ line: i + 2, outcome: before === undefined ? outcome : { kind: 'refused', problems: [{ column: 'id', given: id!, reason: 'twice', allowed: String(before) }] } });
+    lines.push({
+      line: i + 2,
+      outcome:
+        before === undefined
+          ? outcome
+          : { kind: 'refused', problems: [{ column: 'id', given: id!, reason: 'twice', allowed: String(before) }] },
+    });
   });
   return { kind: 'plan', lines };
 }

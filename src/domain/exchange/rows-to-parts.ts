@@ -16,11 +16,14 @@ export type RowOutcome =
 export interface RowProblem {
   readonly column: string;
   readonly given: string;
-  readonly reason: 'not-a-kind' | 'no-such-column' | 'not-a-number' | 'unknown-unit' | 'not-allowed' | 'too-many-cells' | 'twice';
+  readonly reason:
+    'not-a-kind' | 'no-such-column' | 'not-a-number' | 'unknown-unit' | 'not-allowed' | 'too-many-cells' | 'twice';
   readonly allowed: string;
 }
 
-export type HeaderOutcome = { readonly ok: true; readonly columns: readonly Column[] } | { readonly ok: false; readonly found: readonly string[] };
+export type HeaderOutcome =
+  | { readonly ok: true; readonly columns: readonly Column[] }
+  | { readonly ok: false; readonly found: readonly string[] };
 
 /** A table of parts has a column `kind`; anything else is another table. */
 export function readPartsHeader(cells: readonly string[]): HeaderOutcome {
@@ -35,15 +38,26 @@ const SAME = 1e-9;
  * One row against the Box: new, changed, the same, or refused with the reason at its cell. An empty cell says nothing; a
  * row without an id is a new part, which `newId` names.
  */
-export function readPartRow(columns: readonly Column[], cells: readonly string[], box: ReadonlyMap<string, Part>, newId: () => string): RowOutcome {
+export function readPartRow(
+  columns: readonly Column[],
+  cells: readonly string[],
+  box: ReadonlyMap<string, Part>,
+  newId: () => string,
+): RowOutcome {
   const problems: RowProblem[] = [];
-  const refuse = (column: string, given: string, reason: RowProblem['reason'], allowed = '') => problems.push({ column, given, reason, allowed });
+  const refuse = (column: string, given: string, reason: RowProblem['reason'], allowed = '') =>
+    problems.push({ column, given, reason, allowed });
   const cell = (column: Column | undefined) => (column ? (cells[column.at] ?? '').trim() : '');
   const of = (kind: Column['kind']) => columns.find((column) => column.kind === kind);
 
   const kind = cell(of('kind'));
-  if (!isKind(kind)) return { kind: 'refused', problems: [{ column: 'kind', given: kind, reason: 'not-a-kind', allowed: PART_KINDS.join(', ') }] };
-  if (cells.slice(columns.length).some((extra) => extra.trim() !== '')) refuse('', cells[columns.length]!, 'too-many-cells', String(columns.length));
+  if (!isKind(kind))
+    return {
+      kind: 'refused',
+      problems: [{ column: 'kind', given: kind, reason: 'not-a-kind', allowed: PART_KINDS.join(', ') }],
+    };
+  if (cells.slice(columns.length).some((extra) => extra.trim() !== ''))
+    refuse('', cells[columns.length]!, 'too-many-cells', String(columns.length));
 
   const id = cell(of('id'));
   const held = id === '' ? undefined : box.get(id);
@@ -54,7 +68,11 @@ export function readPartRow(columns: readonly Column[], cells: readonly string[]
     if (text === '') continue;
     if (column.kind === 'price') {
       const price = /^(\d+(?:[.,]\d{1,2})?)\s*([A-Z]{3})$/.exec(text);
-      if (price) part = withValueAt(part, 'price', { minor: Math.round(100 * Number(price[1]!.replace(',', '.'))), currency: price[2]! });
+      if (price)
+        part = withValueAt(part, 'price', {
+          minor: Math.round(100 * Number(price[1]!.replace(',', '.'))),
+          currency: price[2]!,
+        });
       else refuse('price', text, 'not-allowed', '12.50 EUR');
       continue;
     }
@@ -72,28 +90,64 @@ export function readPartRow(columns: readonly Column[], cells: readonly string[]
       continue;
     }
     const factor = unitsOf(field)[column.unit ?? ''] ?? (column.unit === null && field.unit === '1' ? 1 : undefined);
-    const number = /^[-+]?(\d+([.,]\d*)?|[.,]\d+)(e[-+]?\d+)?$/i.test(text) ? Number(text.replace(',', '.')) : Number.NaN;
-    if (factor === undefined) refuse(column.name, column.unit ?? '', 'unknown-unit', Object.keys(unitsOf(field)).join(', '));
+    const number = /^[-+]?(\d+([.,]\d*)?|[.,]\d+)(e[-+]?\d+)?$/i.test(text)
+      ? Number(text.replace(',', '.'))
+      : Number.NaN;
+    if (factor === undefined)
+      refuse(column.name, column.unit ?? '', 'unknown-unit', Object.keys(unitsOf(field)).join(', '));
     else if (Number.isNaN(number)) refuse(column.name, text, 'not-a-number');
-    else part = withValueAt(part, field.path, quantityOf(valueAt(part, field.path) as Quantity | undefined, number * factor, field.unit, column.name, columns, cell));
+    else
+      part = withValueAt(
+        part,
+        field.path,
+        quantityOf(
+          valueAt(part, field.path) as Quantity | undefined,
+          number * factor,
+          field.unit,
+          column.name,
+          columns,
+          cell,
+        ),
+      );
   }
   if (problems.length > 0) return { kind: 'refused', problems };
-  const result = held ? parse(partSchema, part) : completePart({ ...(part as { kind: PartKind }), id: partIdSchema.parse((part as { id: string }).id) });
+  const result = held
+    ? parse(partSchema, part)
+    : completePart({ ...(part as { kind: PartKind }), id: partIdSchema.parse((part as { id: string }).id) });
   if (!result.ok) return { kind: 'refused', problems: result.problems.map(refusedField) };
-  if (held) return JSON.stringify(result.data) === JSON.stringify(partSchema.parse(held)) ? { kind: 'same', id: held.id } : { kind: 'changed', part: result.data };
+  if (held)
+    return JSON.stringify(result.data) === JSON.stringify(partSchema.parse(held))
+      ? { kind: 'same', id: held.id }
+      : { kind: 'changed', part: result.data };
   return { kind: 'new', part: result.data };
 }
 
 const isKind = (text: string): text is PartKind => (PART_KINDS as readonly string[]).includes(text);
 
 /** A figure that only went through the file stays as it is to the last digit. */
-function quantityOf(held: Quantity | undefined, value: number, unit: string, name: string, columns: readonly Column[], cell: (column: Column | undefined) => string): Quantity {
-  const beside = (kind: 'origin' | 'spread') => cell(columns.find((column) => column.kind === kind && column.name === name));
+function quantityOf(
+  held: Quantity | undefined,
+  value: number,
+  unit: string,
+  name: string,
+  columns: readonly Column[],
+  cell: (column: Column | undefined) => string,
+): Quantity {
+  const beside = (kind: 'origin' | 'spread') =>
+    cell(columns.find((column) => column.kind === kind && column.name === name));
   const [origin, spread] = [beside('origin'), beside('spread')];
   const same = held !== undefined && Math.abs(value - held.value) <= SAME * Math.abs(held.value);
   const provenance = (origin === '' ? (same ? held.provenance : 'label') : origin) as Quantity['provenance'];
-  const relative = spread === '' ? (same && provenance === held.provenance ? held.spread : undefined) : Number(spread.replace(',', '.')) / 100;
-  const kept = same && relative !== undefined && held.spread !== undefined && Math.abs(relative - held.spread) <= SAME ? held.spread : relative;
+  const relative =
+    spread === ''
+      ? same && provenance === held.provenance
+        ? held.spread
+        : undefined
+      : Number(spread.replace(',', '.')) / 100;
+  const kept =
+    same && relative !== undefined && held.spread !== undefined && Math.abs(relative - held.spread) <= SAME
+      ? held.spread
+      : relative;
   return { value: same ? held.value : value, unit, provenance, ...(kept === undefined ? {} : { spread: kept }) };
 }
 
@@ -101,5 +155,12 @@ const refusedField = ({ path, given, allowed }: Problem): RowProblem => ({
   column: columnName(path.replace(/\.(value|provenance|spread)$/, '')),
   given: given === undefined ? '' : String(given),
   reason: 'not-allowed',
-  allowed: 'options' in allowed ? allowed.options.join(', ') : 'rule' in allowed ? allowed.rule : 'bound' in allowed ? `${allowed.kind} ${allowed.bound}` : allowed.kind,
+  allowed:
+    'options' in allowed
+      ? allowed.options.join(', ')
+      : 'rule' in allowed
+        ? allowed.rule
+        : 'bound' in allowed
+          ? `${allowed.kind} ${allowed.bound}`
+          : allowed.kind,
 });

@@ -1,7 +1,17 @@
 import { HARDWARE_CLASSES, HARDWARE_SPREAD } from '@/core/defaults/hardware-classes';
 import { HOOK_SPREAD, HOOK_STYLES } from '@/core/defaults/hook-classes';
 import {
-  BODY_HEIGHT, BODY_HEIGHT_SPREAD, BOUNCER, LENGTH_CLASS_SPREAD, LENGTH_CLASSES, POWER_RATINGS, REEL_CLASSES, ROD_LENGTHS, SNELL, SPOOL_LENGTHS, WORKING_SPEEDS,
+  BODY_HEIGHT,
+  BODY_HEIGHT_SPREAD,
+  BOUNCER,
+  LENGTH_CLASS_SPREAD,
+  LENGTH_CLASSES,
+  POWER_RATINGS,
+  REEL_CLASSES,
+  ROD_LENGTHS,
+  SNELL,
+  SPOOL_LENGTHS,
+  WORKING_SPEEDS,
 } from '@/core/defaults/part-classes';
 import { MATERIALS } from '@/core/defaults/sink-classes';
 import { hookOfClass } from '@/core/hook';
@@ -21,11 +31,18 @@ export function completePart(given: GivenPart): Result<Part> {
   return parse(partSchema, { ...classes, ...given, ...stiffness });
 }
 
-const ofClass = <U extends string>(value: number, unit: U, spread?: number): Quantity<U> => ({ value, unit, provenance: 'class', ...(spread === undefined ? {} : { spread }) });
+const ofClass = <U extends string>(value: number, unit: U, spread?: number): Quantity<U> => ({
+  value,
+  unit,
+  provenance: 'class',
+  ...(spread === undefined ? {} : { spread }),
+});
 
 const figure = (given: GivenPart, field: string): number | undefined => {
   const held = given[field];
-  return typeof held === 'object' && held !== null && 'value' in held && typeof held.value === 'number' ? held.value : undefined;
+  return typeof held === 'object' && held !== null && 'value' in held && typeof held.value === 'number'
+    ? held.value
+    : undefined;
 };
 
 function classFields(given: GivenPart): Record<string, unknown> {
@@ -48,7 +65,15 @@ function classFields(given: GivenPart): Record<string, unknown> {
     case 'bottom-bouncer':
       return { massKg: ofClass(0.03, 'kg'), armM: ofClass(BOUNCER.armM, 'm'), wireM: ofClass(BOUNCER.wireM, 'm') };
     case 'snell':
-      return { hooks: 2, hookSize: '4', spacingM: ofClass(SNELL.spacingM, 'm'), lengthM: ofClass(SNELL.lengthM, 'm'), strengthN: ofClass(SNELL.strengthN, 'N'), beads: SNELL.beads, blade: 'no-blade' };
+      return {
+        hooks: 2,
+        hookSize: '4',
+        spacingM: ofClass(SNELL.spacingM, 'm'),
+        lengthM: ofClass(SNELL.lengthM, 'm'),
+        strengthN: ofClass(SNELL.strengthN, 'N'),
+        beads: SNELL.beads,
+        blade: 'no-blade',
+      };
     case 'hardware':
       return hardwareFields(given);
     case 'soft-bait':
@@ -68,8 +93,13 @@ function classFields(given: GivenPart): Record<string, unknown> {
 }
 
 function rodFields(given: GivenPart) {
-  const mount = typeof given['mount'] === 'string' && given['mount'] in ROD_LENGTHS ? (given['mount'] as keyof typeof ROD_LENGTHS) : 'spin';
-  const stiffness = { kind: 'class', power: 'medium', action: 'fast', ...(given['stiffness'] ?? {}) } as { power: string };
+  const mount =
+    typeof given['mount'] === 'string' && given['mount'] in ROD_LENGTHS
+      ? (given['mount'] as keyof typeof ROD_LENGTHS)
+      : 'spin';
+  const stiffness = { kind: 'class', power: 'medium', action: 'fast', ...(given['stiffness'] ?? {}) } as {
+    power: string;
+  };
   const rating = POWER_RATINGS[stiffness.power as keyof typeof POWER_RATINGS] as readonly [number, number] | undefined;
   return {
     mount,
@@ -85,46 +115,74 @@ function reelFields(given: GivenPart) {
   const row = REEL_CLASSES[build];
   return {
     build,
-    arborRadiusM: ofClass(row.arborRadiusM, 'm'), fullRadiusM: ofClass(row.fullRadiusM, 'm', 0.15), widthM: ofClass(row.widthM, 'm', 0.15),
-    gearRatio: ofClass(row.gearRatio, '1', 0.1), clutchMaxN: ofClass(row.clutchMaxN, 'N'),
+    arborRadiusM: ofClass(row.arborRadiusM, 'm'),
+    fullRadiusM: ofClass(row.fullRadiusM, 'm', 0.15),
+    widthM: ofClass(row.widthM, 'm', 0.15),
+    gearRatio: ofClass(row.gearRatio, '1', 0.1),
+    clutchMaxN: ofClass(row.clutchMaxN, 'N'),
   };
 }
 
 function lineFields(given: GivenPart) {
   const use = given['use'] === 'leader-stock' || given['use'] === 'backing' ? given['use'] : 'main-line';
-  const known = given['strengthN'] !== undefined || given['diameterM'] !== undefined || given['material'] === 'lead-core';
-  return { material: 'nylon', ...(known ? {} : { strengthN: ofClass(60, 'N') }), lengthM: ofClass(SPOOL_LENGTHS[use], 'm') };
+  const known =
+    given['strengthN'] !== undefined || given['diameterM'] !== undefined || given['material'] === 'lead-core';
+  return {
+    material: 'nylon',
+    ...(known ? {} : { strengthN: ofClass(60, 'N') }),
+    lengthM: ofClass(SPOOL_LENGTHS[use], 'm'),
+  };
 }
 
 function hookFields(given: GivenPart, usualStyle: keyof typeof HOOK_STYLES, usualSize: string) {
-  const style = typeof given['style'] === 'string' && given['style'] in HOOK_STYLES ? (given['style'] as keyof typeof HOOK_STYLES) : usualStyle;
+  const style =
+    typeof given['style'] === 'string' && given['style'] in HOOK_STYLES
+      ? (given['style'] as keyof typeof HOOK_STYLES)
+      : usualStyle;
   const size = typeof given['size'] === 'string' ? given['size'] : usualSize;
   const wireClass = given['wireClass'] === 'fine' || given['wireClass'] === 'stout' ? given['wireClass'] : 'regular';
   const sizeStep = hookStep(size);
   const hook = hookOfClass({ style, sizeStep: sizeStep ?? 1, wire: wireClass });
   return {
-    style, size, wireClass,
+    style,
+    size,
+    wireClass,
     points: style === 'treble' ? 'treble' : 'single',
-    barb: 'barbed', sharpness: 'stock',
-    wireM: ofClass(hook.wireM, 'm', HOOK_SPREAD.wire), gapM: ofClass(hook.gapM, 'm', HOOK_SPREAD.gap), shankM: ofClass(hook.shankM, 'm', HOOK_SPREAD.shank),
+    barb: 'barbed',
+    sharpness: 'stock',
+    wireM: ofClass(hook.wireM, 'm', HOOK_SPREAD.wire),
+    gapM: ofClass(hook.gapM, 'm', HOOK_SPREAD.gap),
+    shankM: ofClass(hook.shankM, 'm', HOOK_SPREAD.shank),
     massKg: ofClass(hook.massKg, 'kg', HOOK_SPREAD.mass),
   };
 }
 
 function headFields(given: GivenPart) {
   const { massKg: _, ...hook } = hookFields(given, 'jig', '3/0');
-  return { ...hook, massKg: ofClass(0.01, 'kg'), material: 'lead', shape: 'sphere', guard: 'none', ...(given.kind === 'skirted-jig' ? { guard: 'bristle', shape: 'football', blade: 'no-blade' } : {}) };
+  return {
+    ...hook,
+    massKg: ofClass(0.01, 'kg'),
+    material: 'lead',
+    shape: 'sphere',
+    guard: 'none',
+    ...(given.kind === 'skirted-jig' ? { guard: 'bristle', shape: 'football', blade: 'no-blade' } : {}),
+  };
 }
 
 function hardwareFields(given: GivenPart) {
-  const form = typeof given['form'] === 'string' && given['form'] in HARDWARE_CLASSES ? (given['form'] as keyof typeof HARDWARE_CLASSES) : 'swivel';
+  const form =
+    typeof given['form'] === 'string' && given['form'] in HARDWARE_CLASSES
+      ? (given['form'] as keyof typeof HARDWARE_CLASSES)
+      : 'swivel';
   const row = HARDWARE_CLASSES[form];
   const widthM = figure(given, 'widthM') ?? row.usualMm / 1e3;
   return {
     form,
     widthM: ofClass(widthM, 'm'),
     massKg: ofClass(row.fullness * MATERIALS.brass.densityKgPm3 * widthM ** 3, 'kg', HARDWARE_SPREAD.mass),
-    ...(row.perMm2 === null ? {} : { strengthN: ofClass(row.perMm2 * (widthM * 1e3) ** 2, 'N', HARDWARE_SPREAD.strength) }),
+    ...(row.perMm2 === null
+      ? {}
+      : { strengthN: ofClass(row.perMm2 * (widthM * 1e3) ** 2, 'N', HARDWARE_SPREAD.strength) }),
     ...(row.borePerWidth === null ? {} : { boreM: ofClass(row.borePerWidth * widthM, 'm', HARDWARE_SPREAD.bore) }),
   };
 }

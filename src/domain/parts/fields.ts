@@ -43,7 +43,16 @@ export function fieldsOf(kind: PartKind): readonly PartField[] {
 
 function readFields(): ReadonlyMap<PartKind, readonly PartField[]> {
   const { oneOf } = z.toJSONSchema(partSchema, { io: 'input' }) as JsonSchema;
-  return new Map(PART_KINDS.map((kind) => [kind, walk(oneOf!.find((option) => option.properties?.['kind']?.const === kind)!, '', true)]));
+  return new Map(
+    PART_KINDS.map((kind) => [
+      kind,
+      walk(
+        oneOf!.find((option) => option.properties?.['kind']?.const === kind)!,
+        '',
+        true,
+      ),
+    ]),
+  );
 }
 
 function walk(schema: JsonSchema, path: string, required: boolean, when?: FieldBase['when']): PartField[] {
@@ -51,7 +60,15 @@ function walk(schema: JsonSchema, path: string, required: boolean, when?: FieldB
   const { properties, anyOf, oneOf } = schema;
   if (properties?.['value'] && properties['unit']) {
     const { minimum, exclusiveMinimum, maximum } = properties['value'];
-    return [{ ...base, kind: 'quantity', unit: String(properties['unit'].const), min: minimum ?? exclusiveMinimum ?? -Infinity, max: maximum ?? Infinity }];
+    return [
+      {
+        ...base,
+        kind: 'quantity',
+        unit: String(properties['unit'].const),
+        min: minimum ?? exclusiveMinimum ?? -Infinity,
+        max: maximum ?? Infinity,
+      },
+    ];
   }
   const alternatives = (anyOf ?? oneOf)?.filter((option) => option.type !== 'null');
   if (alternatives?.length === 1) return walk(alternatives[0]!, path, false, when);
@@ -62,11 +79,14 @@ function walk(schema: JsonSchema, path: string, required: boolean, when?: FieldB
   }
   if (properties) {
     const needed = new Set(schema.required);
-    return Object.entries(properties).flatMap(([key, property]) => walk(property, path === '' ? key : `${path}.${key}`, required && needed.has(key), when));
+    return Object.entries(properties).flatMap(([key, property]) =>
+      walk(property, path === '' ? key : `${path}.${key}`, required && needed.has(key), when),
+    );
   }
   if (schema.enum) return [{ ...base, kind: 'choice', options: schema.enum }];
   if (schema.const !== undefined) return [];
-  if (schema.type === 'integer') return [{ ...base, kind: 'whole', min: schema.minimum ?? 0, max: schema.maximum ?? Number.MAX_SAFE_INTEGER }];
+  if (schema.type === 'integer')
+    return [{ ...base, kind: 'whole', min: schema.minimum ?? 0, max: schema.maximum ?? Number.MAX_SAFE_INTEGER }];
   return [{ ...base, kind: 'text' }];
 }
 
@@ -81,14 +101,23 @@ function variants(alternatives: readonly JsonSchema[], path: string): PartField[
 
 /** The value at a path, or undefined. */
 export function valueAt(part: object, path: string): unknown {
-  return path.split('.').reduce<unknown>((value, key) => (typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[key] : undefined), part);
+  return path
+    .split('.')
+    .reduce<unknown>(
+      (value, key) =>
+        typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[key] : undefined,
+      part,
+    );
 }
 
 /** A copy with `value` at the path; undefined takes the field away, and an object that is left empty becomes `null`. */
 export function withValueAt(part: object, path: string, value: unknown): object {
   const [key, ...rest] = path.split('.') as [string, ...string[]];
   const held = part as Record<string, unknown>;
-  const inner = rest.length === 0 ? value : withValueAt(typeof held[key] === 'object' && held[key] !== null ? held[key] : {}, rest.join('.'), value);
+  const inner =
+    rest.length === 0
+      ? value
+      : withValueAt(typeof held[key] === 'object' && held[key] !== null ? held[key] : {}, rest.join('.'), value);
   const { [key]: _, ...others } = held;
   return inner === undefined ? others : { ...others, [key]: inner };
 }

@@ -53,5 +53,6 @@ export const jigHeadPartSchema = z
   .superRefine((head, context) => {
     const wire = { gapM: head.gapM.value, shankM: head.shankM.value, wireM: head.wireM.value };
     const wireKg = (MATERIALS.steel.densityKgPm3 * wireLengthM(wire) * Math.PI * wire.wireM ** 2) / 4;
-    if (head.massKg.value <= wireKg) broken(context, ['massKg', 'value'], `more than its hook's wire, ${wireKg.toPrecision(3)} kg`);
+    if (head.massKg.value <= wireKg)
+      broken(context, ['massKg', 'value'], `more than its hook's wire, ${wireKg.toPrecision(3)} kg`);
   });

@@ -18,5 +18,6 @@ export const linePartSchema = z
     use: z.enum(['main-line', 'leader-stock', 'backing']).optional(),
   })
   .superRefine((line, context) => {
-    if (line.material !== 'lead-core' && !line.strengthN && !line.diameterM) broken(context, ['strengthN'], 'strengthN or diameterM');
+    if (line.material !== 'lead-core' && !line.strengthN && !line.diameterM)
+      broken(context, ['strengthN'], 'strengthN or diameterM');
   });

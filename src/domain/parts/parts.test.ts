@@ -36,26 +36,40 @@ describe('class values', () => {
 
   it('stand back for what is given', () => {
     expect(complete({ id: 'x', kind: 'weight', massKg: kg(0.033) })).toMatchObject({ massKg: kg(0.033) });
-    expect(complete({ id: 'x', kind: 'rod', stiffness: { power: 'heavy' } })).toMatchObject({ stiffness: { kind: 'class', power: 'heavy', action: 'fast' } });
+    expect(complete({ id: 'x', kind: 'rod', stiffness: { power: 'heavy' } })).toMatchObject({
+      stiffness: { kind: 'class', power: 'heavy', action: 'fast' },
+    });
   });
 
-  it.each(Object.keys(LENGTH_CLASSES) as (keyof typeof LENGTH_CLASSES)[])('a %s twice as long weighs eight times as much, and one known by its weight has that length', (kind) => {
-    const mass = (lengthM: number) => { const part = complete({ id: 'x', kind, lengthM: m(lengthM) }); return 'massKg' in part ? part.massKg!.value : 0; };
-    expect(mass(0.1) / mass(0.05)).toBeCloseTo(8, 9);
-    const back = complete({ id: 'x', kind, massKg: kg(mass(0.08)) });
-    expect('lengthM' in back && back.lengthM?.value).toBeCloseTo(0.08, 9);
-  });
+  it.each(Object.keys(LENGTH_CLASSES) as (keyof typeof LENGTH_CLASSES)[])(
+    'a %s twice as long weighs eight times as much, and one known by its weight has that length',
+    (kind) => {
+      const mass = (lengthM: number) => {
+        const part = complete({ id: 'x', kind, lengthM: m(lengthM) });
+        return 'massKg' in part ? part.massKg!.value : 0;
+      };
+      expect(mass(0.1) / mass(0.05)).toBeCloseTo(8, 9);
+      const back = complete({ id: 'x', kind, massKg: kg(mass(0.08)) });
+      expect('lengthM' in back && back.lengthM?.value).toBeCloseTo(0.08, 9);
+    },
+  );
 
   it('hooks of every style and size weigh what their wire weighs, heavier with size', () =>
     fc.assert(
       fc.property(fc.constantFrom(...Object.keys(HOOK_STYLES)), fc.integer({ min: 1, max: 11 }), (style, n) => {
-        const mass = (size: string) => { const hook = complete({ id: 'x', kind: 'hook', style, size }); return hook.kind === 'hook' ? hook.massKg.value : 0; };
+        const mass = (size: string) => {
+          const hook = complete({ id: 'x', kind: 'hook', style, size });
+          return hook.kind === 'hook' ? hook.massKg.value : 0;
+        };
         return mass(`${n + 1}/0`) > mass(`${n}/0`) && mass(`${n}/0`) < 0.05;
       }),
     ));
 
   it.each(Object.keys(HARDWARE_CLASSES))('%s: strength goes with width squared where it carries a pull', (form) => {
-    const strength = (widthM: number) => { const part = complete({ id: 'x', kind: 'hardware', form, widthM: m(widthM) }); return part.kind === 'hardware' ? part.strengthN?.value : undefined; };
+    const strength = (widthM: number) => {
+      const part = complete({ id: 'x', kind: 'hardware', form, widthM: m(widthM) });
+      return part.kind === 'hardware' ? part.strengthN?.value : undefined;
+    };
     if (strength(0.004) === undefined) expect(HARDWARE_CLASSES[form as 'bead'].perMm2).toBeNull();
     else expect(strength(0.008)! / strength(0.004)!).toBeCloseTo(4, 9);
   });
@@ -77,7 +91,11 @@ describe('fields out of the schema', () => {
     }
   });
   it('know what belongs to a choice', () => {
-    expect(fieldsOf('rod').filter(({ when }) => when?.value === 'taper').map(({ path }) => path)).toEqual(['stiffness.buttEiNm2', 'stiffness.tipRatio']);
+    expect(
+      fieldsOf('rod')
+        .filter(({ when }) => when?.value === 'taper')
+        .map(({ path }) => path),
+    ).toEqual(['stiffness.buttEiNm2', 'stiffness.tipRatio']);
     expect(fieldsOf('knot').some(({ path }) => path === 'shares.braid')).toBe(true);
   });
   it('write and read one path and leave the rest alone', () => {
@@ -106,18 +124,26 @@ describe('what fits what', () => {
   const heron = demoParts.find(({ id }) => id === 'rod-heron')!;
   const fits = (kind: PartKind, given: object = {}) => fitsRod(complete({ id: 'x', kind, ...given }), heron);
   it('holds masses against the rod’s window', () => {
-    expect([fits('hard-lure', { massKg: kg(0.03) }), fits('hard-lure', { massKg: kg(0.06) }), fits('hard-lure', { massKg: kg(0.003) })]).toEqual([true, false, false]);
+    expect([
+      fits('hard-lure', { massKg: kg(0.03) }),
+      fits('hard-lure', { massKg: kg(0.06) }),
+      fits('hard-lure', { massKg: kg(0.003) }),
+    ]).toEqual([true, false, false]);
     expect(fits('hook')).toBe(true);
     expect(fits('rod')).toBe(false);
     expect(fitsRod(heron, heron)).toBe(true);
   });
   it('holds lines against its line window', () => {
     const boat = demoParts.find(({ id }) => id === 'rod-skua')!;
-    const line = (newtons: number) => fitsRod(complete({ id: 'x', kind: 'line', strengthN: { value: newtons, unit: 'N', provenance: 'label' } }), boat);
+    const line = (newtons: number) =>
+      fitsRod(complete({ id: 'x', kind: 'line', strengthN: { value: newtons, unit: 'N', provenance: 'label' } }), boat);
     expect([line(50), line(150), line(300)]).toEqual([false, true, false]);
   });
   it('lets one point into a bait, and a knot only where it ties', () => {
-    const chain = chainOf(RIGS['sliding-weedless'].slots, Object.fromEntries(RIGS['sliding-weedless'].slots.map(({ id }) => [id, partIdSchema.parse(`p-${id}`)])))!;
+    const chain = chainOf(
+      RIGS['sliding-weedless'].slots,
+      Object.fromEntries(RIGS['sliding-weedless'].slots.map(({ id }) => [id, partIdSchema.parse(`p-${id}`)])),
+    )!;
     const joint = (id: string) => chain.find((each) => each.id === id)!;
     const hook = (style: string) => fitsJoint(complete({ id: 'x', kind: 'hook', style }), chain, joint('hook'), []);
     expect([hook('worm-offset'), hook('treble')]).toEqual([true, false]);
@@ -126,8 +152,13 @@ describe('what fits what', () => {
     expect(fitsJoint(heron, chain, joint('reel'), [])).toBe(false);
   });
   it('swaps a link for a link, and a bead only for a bead', () => {
-    const [swivel, snap, bead] = (['swivel', 'snap', 'bead'] as const).map((form) => complete({ id: form, kind: 'hardware', form }));
-    const chain = [{ id: 'a', kind: 'hardware', partId: swivel!.id }, { id: 'b', kind: 'hardware', partId: bead!.id }] as const;
+    const [swivel, snap, bead] = (['swivel', 'snap', 'bead'] as const).map((form) =>
+      complete({ id: form, kind: 'hardware', form }),
+    );
+    const chain = [
+      { id: 'a', kind: 'hardware', partId: swivel!.id },
+      { id: 'b', kind: 'hardware', partId: bead!.id },
+    ] as const;
     const fits = (part: Part, i: 0 | 1) => fitsJoint(part, chain, chain[i], [swivel!, snap!, bead!]);
     expect([fits(snap!, 0), fits(bead!, 0), fits(bead!, 1), fits(snap!, 1)]).toEqual([true, false, true, false]);
   });
@@ -140,7 +171,9 @@ describe.each(RIG_IDS)('%s from an empty sheet', (rig) => {
     const chosen = Object.fromEntries(slots.map((slot) => [slot.id, parts.find((part) => fitsSlot(part, slot))?.id]));
     const chain = chainOf(slots, chosen)!;
     const used = parts.filter(({ id }) => chain.some((joint) => joint.partId === id));
-    expect(parse(setupFileSchema, { version: 1, name: 'New', parts: used, chain, presentation: startPresentation(rig) })).toMatchObject({ ok: true });
+    expect(
+      parse(setupFileSchema, { version: 1, name: 'New', parts: used, chain, presentation: startPresentation(rig) }),
+    ).toMatchObject({ ok: true });
     for (const { id } of slots) expect(chainOf(slots, { ...chosen, [id]: undefined })).toBeNull();
   });
   it('is evaluated with class parts, and nothing in it is left untied', () => {
@@ -153,7 +186,13 @@ describe.each(RIG_IDS)('%s from an empty sheet', (rig) => {
 it('changes the way of fishing and keeps what both ways have', () => {
   const cast = startPresentation('jig-head');
   const towed = presentationOf('trolled', cast);
-  expect(towed).toMatchObject({ kind: 'towed', way: 'trolled', depthM: cast.depthM, water: cast.water, wanted: { attitude: cast.wanted.attitude } });
+  expect(towed).toMatchObject({
+    kind: 'towed',
+    way: 'trolled',
+    depthM: cast.depthM,
+    water: cast.water,
+    wanted: { attitude: cast.wanted.attitude },
+  });
   expect(presentationOf('cast', towed)).toMatchObject({ kind: 'cast', depthM: cast.depthM });
   expect(presentationOf('cast', cast)).toBe(cast);
 });

@@ -24,5 +24,6 @@ export const reelPartSchema = z
     massKg: quantity('kg', { min: 0.05, max: 10 }).optional(),
   })
   .superRefine((reel, context) => {
-    if (reel.fullRadiusM.value <= reel.arborRadiusM.value) broken(context, ['fullRadiusM', 'value'], `more than arborRadiusM = ${reel.arborRadiusM.value}`);
+    if (reel.fullRadiusM.value <= reel.arborRadiusM.value)
+      broken(context, ['fullRadiusM', 'value'], `more than arborRadiusM = ${reel.arborRadiusM.value}`);
   });

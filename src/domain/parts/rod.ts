@@ -21,7 +21,11 @@ export const rodPartSchema = z
     workingLengthM: quantity('m', ROD_LIMITS.lengthM).optional(),
     stiffness: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
-      z.strictObject({ kind: z.literal('taper'), buttEiNm2: quantity('N·m²', ROD_LIMITS.buttEiNm2), tipRatio: quantity('1', ROD_LIMITS.tipRatio) }),
+      z.strictObject({
+        kind: z.literal('taper'),
+        buttEiNm2: quantity('N·m²', ROD_LIMITS.buttEiNm2),
+        tipRatio: quantity('1', ROD_LIMITS.tipRatio),
+      }),
     ]),
     handleLengthM: quantity('m', { min: 0.05, max: 3 }).optional(),
     massKg: quantity('kg', { min: 0.02, max: 5 }).optional(),
@@ -31,9 +35,13 @@ export const rodPartSchema = z
     tip: z.enum(['ring-tip', 'swivel-tip', 'roller-tip', 'wide-tip']).optional(),
     missShare: quantity('1', { min: 0, max: 1 }).optional(),
     sections: z.number().int().min(1).max(12).optional(),
-    rating: z.strictObject({ loKg: quantity('kg', CAST_LIMITS.ratingKg), hiKg: quantity('kg', CAST_LIMITS.ratingKg) }).nullable(),
+    rating: z
+      .strictObject({ loKg: quantity('kg', CAST_LIMITS.ratingKg), hiKg: quantity('kg', CAST_LIMITS.ratingKg) })
+      .nullable(),
   })
   .superRefine(({ rating, lineLoN, lineHiN }, context) => {
-    if (lineLoN && lineHiN && lineLoN.value > lineHiN.value) broken(context, ['lineHiN', 'value'], `at least lineLoN = ${lineLoN.value}`);
-    if (rating && rating.loKg.value > rating.hiKg.value) broken(context, ['rating', 'hiKg', 'value'], `at least rating.loKg = ${rating.loKg.value}`);
+    if (lineLoN && lineHiN && lineLoN.value > lineHiN.value)
+      broken(context, ['lineHiN', 'value'], `at least lineLoN = ${lineLoN.value}`);
+    if (rating && rating.loKg.value > rating.hiKg.value)
+      broken(context, ['rating', 'hiKg', 'value'], `at least rating.loKg = ${rating.loKg.value}`);
   });

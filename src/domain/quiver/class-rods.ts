@@ -12,14 +12,27 @@ export interface ClassRod {
 const ACTIONS = ['fast', 'moderate-fast', 'moderate'] as const;
 
 /** Rods that could be bought for a kind of work: each power in three actions, with the window that such rods usually have. */
-export function classRods(mounts: readonly ('cast' | 'spin' | 'trolling' | 'boat')[], priceOf: Readonly<Record<string, number>>): readonly ClassRod[] {
+export function classRods(
+  mounts: readonly ('cast' | 'spin' | 'trolling' | 'boat')[],
+  priceOf: Readonly<Record<string, number>>,
+): readonly ClassRod[] {
   return mounts.flatMap((mount) =>
     (Object.keys(ROD_POWERS) as RodPower[]).flatMap((power) =>
       ACTIONS.flatMap((action): ClassRod[] => {
-        const made = completePart({ id: `class-${mount}-${power}-${action}`, kind: 'rod', mount, stiffness: { power, action } });
+        const made = completePart({
+          id: `class-${mount}-${power}-${action}`,
+          kind: 'rod',
+          mount,
+          stiffness: { power, action },
+        });
         if (!made.ok || made.data.kind !== 'rod') return [];
         const { rating, ...rod } = made.data;
-        return [{ rod: { ...rod, rating: mount === 'cast' || mount === 'spin' ? rating : null }, price: Math.round((priceOf[mount] ?? 0) * ROD_PRICES.power[power]) }];
+        return [
+          {
+            rod: { ...rod, rating: mount === 'cast' || mount === 'spin' ? rating : null },
+            price: Math.round((priceOf[mount] ?? 0) * ROD_PRICES.power[power]),
+          },
+        ];
       }),
     ),
   );

@@ -13,7 +13,14 @@ export interface LureInSetup<S extends Setup> {
 }
 
 type Lure = Extract<Part, { massKg: unknown; lengthM: unknown }>;
-const LURES: ReadonlySet<Part['kind']> = new Set(['hard-lure', 'spoon', 'topwater', 'trolled-fly', 'skirted-jig', 'soft-bait']);
+const LURES: ReadonlySet<Part['kind']> = new Set([
+  'hard-lure',
+  'spoon',
+  'topwater',
+  'trolled-fly',
+  'skirted-jig',
+  'soft-bait',
+]);
 const isLure = (part: Part): part is Lure => LURES.has(part.kind);
 
 const WORKS = ['cast', 'towed'] as const satisfies readonly Setup['presentation']['kind'][];
@@ -22,7 +29,10 @@ const WORKS = ['cast', 'towed'] as const satisfies readonly Setup['presentation'
  * Every lure and soft bait of the Box that no setup fishes yet, each put where the most like it in weight is cast, and where
  * it is towed: in a setup that sets its hook, where there is one. A kind that no setup fishes is left out.
  */
-export function luresInSetups<S extends Setup & { readonly chain: readonly Joint[] }>(setups: readonly S[], box: readonly Part[]): readonly LureInSetup<S>[] {
+export function luresInSetups<S extends Setup & { readonly chain: readonly Joint[] }>(
+  setups: readonly S[],
+  box: readonly Part[],
+): readonly LureInSetup<S>[] {
   const sets = new Map(setups.map((setup) => [setup, evaluate(setup).verdicts.set.mark !== 'fails']));
   const places = setups.flatMap((setup) =>
     setup.chain.flatMap((joint) => {
@@ -35,7 +45,10 @@ export function luresInSetups<S extends Setup & { readonly chain: readonly Joint
     if (fished.has(part.id)) return [];
     const unlike = (now: Lure) => Math.abs(Math.log(part.massKg.value / now.massKg.value));
     return WORKS.flatMap((work): LureInSetup<S>[] => {
-      const alike = places.filter(({ setup, joint, now }) => setup.presentation.kind === work && now.kind === part.kind && fitsJoint(part, setup.chain, joint, box));
+      const alike = places.filter(
+        ({ setup, joint, now }) =>
+          setup.presentation.kind === work && now.kind === part.kind && fitsJoint(part, setup.chain, joint, box),
+      );
       const good = alike.filter(({ setup }) => sets.get(setup));
       const among = good.length > 0 ? good : alike;
       if (among.length === 0) return [];

@@ -14,7 +14,13 @@ const minnow = demoFile('setup-crimped-minnow');
 
 describe('plan of a batch', () => {
   it('takes leaders of one line off its spools together, and moves stock by what is cut and taken', () => {
-    const plan = planBatch([{ setup: wall, count: 4 }, { setup: minnow, count: 3 }], demoParts);
+    const plan = planBatch(
+      [
+        { setup: wall, count: 4 },
+        { setup: minnow, count: 3 },
+      ],
+      demoParts,
+    );
     expect(plan.outcome).toBe('ok');
     expect(plan.lines).toHaveLength(1);
     const moves = new Map(movementsOf(plan).map(({ partId, amount }) => [partId, amount]));
@@ -25,7 +31,11 @@ describe('plan of a batch', () => {
   });
 
   it('uses the short rest of the same line first', () => {
-    const rest = partSchema.parse({ ...demoParts.find(({ id }) => id === 'line-fluorocarbon-37'), id: 'line-rest', lengthM: { value: 3.5, unit: 'm', provenance: 'measured' } });
+    const rest = partSchema.parse({
+      ...demoParts.find(({ id }) => id === 'line-fluorocarbon-37'),
+      id: 'line-rest',
+      lengthM: { value: 3.5, unit: 'm', provenance: 'measured' },
+    });
     const { lines } = planBatch([{ setup: wall, count: 2 }], [...demoParts, rest]);
     const at = lines[0]!.spools.findIndex(({ id }) => id === 'line-rest');
     expect(lines[0]!.cutting.cuts[at]).toEqual([2]);
@@ -39,13 +49,27 @@ describe('plan of a batch', () => {
   });
 
   it('plans every demo setup that has a leader', () => {
-    for (const { id, file } of demoFiles.filter(({ newest }) => newest)) expect(planBatch([{ setup: file, count: 1 }], demoParts).outcome, id).toBe('ok');
+    for (const { id, file } of demoFiles.filter(({ newest }) => newest))
+      expect(planBatch([{ setup: file, count: 1 }], demoParts).outcome, id).toBe('ok');
   });
 });
 
 it('says what to tie again: as many as are frayed', () => {
-  const leader = (n: number, state: string) => leaderSchema.parse({ id: `l${n}`, setupId: 'a', name: 'A', number: 1, lengthM: 1, linePartId: 'x', breaksN: 50, state, tiedAt: '2026-11-26T10:00:00.000Z' });
-  expect(toTieAgain([leader(1, 'frayed'), leader(2, 'tied'), leader(3, 'frayed'), leader(4, 'retired')])).toEqual([{ setupId: 'a', name: 'A', count: 2 }]);
+  const leader = (n: number, state: string) =>
+    leaderSchema.parse({
+      id: `l${n}`,
+      setupId: 'a',
+      name: 'A',
+      number: 1,
+      lengthM: 1,
+      linePartId: 'x',
+      breaksN: 50,
+      state,
+      tiedAt: '2026-11-26T10:00:00.000Z',
+    });
+  expect(toTieAgain([leader(1, 'frayed'), leader(2, 'tied'), leader(3, 'frayed'), leader(4, 'retired')])).toEqual([
+    { setupId: 'a', name: 'A', count: 2 },
+  ]);
   expect(toTieAgain([leader(1, 'tied')])).toEqual([]);
 });
 

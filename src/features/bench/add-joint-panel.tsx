@@ -30,24 +30,51 @@ export function AddJointPanel({ open, onOpenChange, chain, after, box, onAdd }: 
   const [kind, setKind] = useState<JointKind>('knot');
   const [find, setFind] = useState('');
   const at = Math.max(2, chain.indexOf(after)) + 1;
-  const canStand = (each: JointKind) => chainProblems(chain.toSpliced(at, 0, { ...after, id: 'new', kind: each } as Joint)).length === 0;
-  const parts = box.filter((part) => (PARTS_OF_JOINT[kind] as readonly string[]).includes(part.kind) && foundAs(i18n, part, find) > 0).sort(comparePart);
+  const canStand = (each: JointKind) =>
+    chainProblems(chain.toSpliced(at, 0, { ...after, id: 'new', kind: each } as Joint)).length === 0;
+  const parts = box
+    .filter((part) => (PARTS_OF_JOINT[kind] as readonly string[]).includes(part.kind) && foundAs(i18n, part, find) > 0)
+    .sort(comparePart);
   return (
-    <Panel open={open} onOpenChange={onOpenChange} title={t('joint.add', { joint: jointText(i18n, after, box) })} closeLabel={t('common.cancel')}>
+    <Panel
+      open={open}
+      onOpenChange={onOpenChange}
+      title={t('joint.add', { joint: jointText(i18n, after, box) })}
+      closeLabel={t('common.cancel')}
+    >
       <div role="radiogroup" aria-label={t('joint.kindOf')} className="narrow mb-2 flex flex-wrap gap-1">
         {ADDABLE.map((each) => (
-          <button key={each} type="button" role="radio" aria-checked={kind === each} disabled={!canStand(each)} onClick={() => setKind(each)} className="min-h-8 border border-faint px-2 text-[14px] enabled:hover:border-ink disabled:text-dim disabled:line-through aria-checked:bg-hi aria-checked:text-on-hi">
+          <button
+            key={each}
+            type="button"
+            role="radio"
+            aria-checked={kind === each}
+            disabled={!canStand(each)}
+            onClick={() => setKind(each)}
+            className="min-h-8 border border-faint px-2 text-[14px] enabled:hover:border-ink disabled:text-dim disabled:line-through aria-checked:bg-hi aria-checked:text-on-hi"
+          >
             {t(`joint.${each}`)}
           </button>
         ))}
       </div>
-      <TextField label={t('candidates.find')} value={find} onValueChange={setFind} placeholder={t('candidates.findHint')} />
+      <TextField
+        label={t('candidates.find')}
+        value={find}
+        onValueChange={setFind}
+        placeholder={t('candidates.findHint')}
+      />
       {parts.length === 0 && <p className="py-2">{t('joint.noPart')}</p>}
       <ul className="mt-1 max-h-[50dvh] overflow-y-auto">
         {parts.map((part) => (
           <li key={part.id} className="border-t border-faint">
-            <button type="button" disabled={!canStand(kind)} onClick={() => onAdd(newJoint(kind, part.id, chain))} className="flex min-h-8 w-full items-baseline gap-2 text-left enabled:hover:bg-paper disabled:text-dim">
-              {partTitle(i18n, part)} <span className="narrow text-[13px] text-dim">{partDetail(i18n, part, null)}</span>
+            <button
+              type="button"
+              disabled={!canStand(kind)}
+              onClick={() => onAdd(newJoint(kind, part.id, chain))}
+              className="flex min-h-8 w-full items-baseline gap-2 text-left enabled:hover:bg-paper disabled:text-dim"
+            >
+              {partTitle(i18n, part)}{' '}
+              <span className="narrow text-[13px] text-dim">{partDetail(i18n, part, null)}</span>
             </button>
           </li>
         ))}

@@ -2,7 +2,10 @@ import type { Leaf } from '@/core/choose';
 import type { Mark } from '@/core/evaluate';
 
 /** Stretches of one mark; each begins halfway from the one before. */
-export function bands(xs: readonly number[], marks: readonly Leaf[]): readonly { readonly from: number; readonly to: number; readonly mark: Mark }[] {
+export function bands(
+  xs: readonly number[],
+  marks: readonly Leaf[],
+): readonly { readonly from: number; readonly to: number; readonly mark: Mark }[] {
   const found: { from: number; to: number; mark: Mark }[] = [];
   xs.forEach((at, i) => {
     const mark = (marks[i] ?? 'cant-tell') as Mark;

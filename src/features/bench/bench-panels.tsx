@@ -41,7 +41,21 @@ export interface RevisionLine {
   readonly savedAt: string;
 }
 
-export type Open = 'presentation' | 'save' | 'revisions' | 'keys' | 'checks' | 'hold' | 'add-joint' | 'overlay' | 'remedies' | 'fight' | 'sweep' | 'all' | { readonly working: WorkingSubject } | null;
+export type Open =
+  | 'presentation'
+  | 'save'
+  | 'revisions'
+  | 'keys'
+  | 'checks'
+  | 'hold'
+  | 'add-joint'
+  | 'overlay'
+  | 'remedies'
+  | 'fight'
+  | 'sweep'
+  | 'all'
+  | { readonly working: WorkingSubject }
+  | null;
 
 export interface BenchPanelsProps {
   readonly open: Open;
@@ -60,15 +74,35 @@ export interface BenchPanelsProps {
 }
 
 /** Every sheet that can be laid over the Bench. */
-export function BenchPanels({ open, onOpen, onNotice, bench, overlay, rows, box, house, setupId, line, revisions, moved, fileUrl }: BenchPanelsProps) {
+export function BenchPanels({
+  open,
+  onOpen,
+  onNotice,
+  bench,
+  overlay,
+  rows,
+  box,
+  house,
+  setupId,
+  line,
+  revisions,
+  moved,
+  fileUrl,
+}: BenchPanelsProps) {
   const { state, dispatch, answered, ranges, rangesAreOf } = bench;
   const { t } = useI18n();
   const router = useRouter();
   const { evaluation } = answered;
   const number = state.draft.chain.findIndex((joint) => joint.id === state.selected) + 1;
-  const panel = (name: Exclude<Open, null | object>) => ({ open: open === name, onOpenChange: (next: boolean) => onOpen(next ? name : null) });
+  const panel = (name: Exclude<Open, null | object>) => ({
+    open: open === name,
+    onOpenChange: (next: boolean) => onOpen(next ? name : null),
+  });
   const select = (jointId: string) => dispatch({ kind: 'select', jointId });
-  const keyGroups = useMemo(() => groupKeys(BENCH_KEYS).map((group) => ({ ...group, label: t(`key.${group.label}`) })), [t]);
+  const keyGroups = useMemo(
+    () => groupKeys(BENCH_KEYS).map((group) => ({ ...group, label: t(`key.${group.label}`) })),
+    [t],
+  );
   const layOver = async (revision: number) => {
     if (await overlay.lay(revision)) onOpen('overlay');
     else onNotice(t('save.unreachable', { path: '' }));
@@ -78,8 +112,12 @@ export function BenchPanels({ open, onOpen, onNotice, bench, overlay, rows, box,
     const presentation = presentationSchema.safeParse(next.presentation);
     const chain = chainSchema.safeParse(next.chain);
     if (!presentation.success || !chain.success) return onNotice(t('sweep.refused'));
-    if (path.startsWith('presentation')) dispatch({ kind: 'present', presentation: presentation.data, field: `sweep ${path}` });
-    else for (const joint of chain.data) if (JSON.stringify(joint) !== JSON.stringify(state.draft.chain.find(({ id }) => id === joint.id))) dispatch({ kind: 'change-joint', joint, field: `sweep ${path}` });
+    if (path.startsWith('presentation'))
+      dispatch({ kind: 'present', presentation: presentation.data, field: `sweep ${path}` });
+    else
+      for (const joint of chain.data)
+        if (JSON.stringify(joint) !== JSON.stringify(state.draft.chain.find(({ id }) => id === joint.id)))
+          dispatch({ kind: 'change-joint', joint, field: `sweep ${path}` });
     onNotice(t('sweep.taken'));
   };
   return (
@@ -105,13 +143,36 @@ export function BenchPanels({ open, onOpen, onNotice, bench, overlay, rows, box,
       />
       <ChecksPanel {...panel('checks')} findings={evaluation.checks} rig={answered.setup} onSelect={select} />
       <HoldPanel {...panel('hold')} evaluation={evaluation} rig={answered.setup} onFight={() => onOpen('fight')} />
-      <RemedyPanel {...panel('remedies')} setup={bench.fittedSetup} box={box} trial={state.trial} onTry={(changes) => dispatch(changes ? { kind: 'try-remedy', changes } : { kind: 'put-back' })} onFit={() => dispatch({ kind: 'fit' })} />
-      <CandidateTable {...panel('all')} title={t('candidates.tableTitle', { n: number })} rows={rows} fitted={bench.fitted} before={bench.before} onTry={(partId) => {
-        dispatch({ kind: 'try', partId });
-        onOpen(null);
-      }} />
-      {open === 'sweep' && <SweepPanel {...panel('sweep')} setup={bench.fittedSetup} unitOf={(verdict) => evaluation.verdicts[verdict].unit} onTakeOver={takeOver} />}
-      {open === 'fight' && <FightPanel {...panel('fight')} setup={answered.setup} onWorking={(working) => onOpen({ working })} />}
+      <RemedyPanel
+        {...panel('remedies')}
+        setup={bench.fittedSetup}
+        box={box}
+        trial={state.trial}
+        onTry={(changes) => dispatch(changes ? { kind: 'try-remedy', changes } : { kind: 'put-back' })}
+        onFit={() => dispatch({ kind: 'fit' })}
+      />
+      <CandidateTable
+        {...panel('all')}
+        title={t('candidates.tableTitle', { n: number })}
+        rows={rows}
+        fitted={bench.fitted}
+        before={bench.before}
+        onTry={(partId) => {
+          dispatch({ kind: 'try', partId });
+          onOpen(null);
+        }}
+      />
+      {open === 'sweep' && (
+        <SweepPanel
+          {...panel('sweep')}
+          setup={bench.fittedSetup}
+          unitOf={(verdict) => evaluation.verdicts[verdict].unit}
+          onTakeOver={takeOver}
+        />
+      )}
+      {open === 'fight' && (
+        <FightPanel {...panel('fight')} setup={answered.setup} onWorking={(working) => onOpen({ working })} />
+      )}
       {overlay.versions && (
         <OverlayPanel
           {...panel('overlay')}

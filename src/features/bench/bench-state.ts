@@ -58,7 +58,20 @@ const UNTRIED = { tried: null, trial: null } as const;
 export function startState(page: Draft & { readonly version: number; readonly revision: number }): BenchState {
   const draft = { chain: page.chain, presentation: page.presentation };
   const selected = page.chain.find(({ kind }) => bearsHook(kind)) ?? page.chain[0]!;
-  return { draft, past: [], future: [], saved: draft, selected: selected.id, typing: null, tried: null, trial: null, asThen: false, version: page.version, revision: page.revision, refused: null };
+  return {
+    draft,
+    past: [],
+    future: [],
+    saved: draft,
+    selected: selected.id,
+    typing: null,
+    tried: null,
+    trial: null,
+    asThen: false,
+    version: page.version,
+    revision: page.revision,
+    refused: null,
+  };
 }
 
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
@@ -78,23 +91,49 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       const { among } = action;
       if (among.length === 0) return state;
       const index = among.indexOf(state.tried ?? fittedPart(state));
-      const next = among[index < 0 ? (action.by > 0 ? 0 : among.length - 1) : (index + action.by + among.length) % among.length]!;
+      const next =
+        among[index < 0 ? (action.by > 0 ? 0 : among.length - 1) : (index + action.by + among.length) % among.length]!;
       return benchReducer(state, { kind: 'try', partId: next });
     }
     case 'fit': {
       if (state.trial) return withRemedy(state, state.trial);
       if (state.tried === null) return state;
-      return { ...withDraft(state, { ...state.draft, chain: chainWith(state.draft.chain, state.selected, state.tried) }), tried: null };
+      return {
+        ...withDraft(state, { ...state.draft, chain: chainWith(state.draft.chain, state.selected, state.tried) }),
+        tried: null,
+      };
     }
     case 'put-back':
       return { ...state, ...UNTRIED, refused: null };
     case 'undo': {
       const last = state.past.at(-1);
-      return last ? { ...state, draft: last, past: state.past.slice(0, -1), future: [state.draft, ...state.future], typing: null, ...UNTRIED, refused: null, selected: stillThere(state.selected, last) } : state;
+      return last
+        ? {
+            ...state,
+            draft: last,
+            past: state.past.slice(0, -1),
+            future: [state.draft, ...state.future],
+            typing: null,
+            ...UNTRIED,
+            refused: null,
+            selected: stillThere(state.selected, last),
+          }
+        : state;
     }
     case 'redo': {
       const [next, ...rest] = state.future;
-      return next ? { ...state, draft: next, past: [...state.past, state.draft], future: rest, typing: null, ...UNTRIED, refused: null, selected: stillThere(state.selected, next) } : state;
+      return next
+        ? {
+            ...state,
+            draft: next,
+            past: [...state.past, state.draft],
+            future: rest,
+            typing: null,
+            ...UNTRIED,
+            refused: null,
+            selected: stillThere(state.selected, next),
+          }
+        : state;
     }
     case 'toggle-then':
       return { ...state, asThen: !state.asThen };
@@ -116,7 +155,14 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return withChain(state, chain.toSpliced(at, 1).toSpliced(action.to, 0, chain[at]!), action.jointId);
     }
     case 'change-joint':
-      return withDraft(state, { ...state.draft, chain: state.draft.chain.map((joint) => (joint.id === action.joint.id ? action.joint : joint)) }, action.field);
+      return withDraft(
+        state,
+        {
+          ...state.draft,
+          chain: state.draft.chain.map((joint) => (joint.id === action.joint.id ? action.joint : joint)),
+        },
+        action.field,
+      );
     case 'saved':
       return { ...state, saved: action.draft, revision: action.revision, version: action.version };
     default:
@@ -125,16 +171,26 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
 }
 
 /** The part that is fitted in the selected joint. */
-export const fittedPart = (state: BenchState): PartId => state.draft.chain.find((joint) => joint.id === state.selected)!.partId;
+export const fittedPart = (state: BenchState): PartId =>
+  state.draft.chain.find((joint) => joint.id === state.selected)!.partId;
 
 /** The draft as a setup in this house, with the readings of today or of the revision's day. */
 export function fittedSetup({ draft, asThen }: Pick<BenchState, 'draft' | 'asThen'>, readings: Readings): Setup {
   const { chain, presentation } = draft;
-  return { parts: [...new Set(chain.map((joint) => joint.partId))].map((id) => readingOf(id, asThen, readings)), chain, presentation, house: readings.house };
+  return {
+    parts: [...new Set(chain.map((joint) => joint.partId))].map((id) => readingOf(id, asThen, readings)),
+    chain,
+    presentation,
+    house: readings.house,
+  };
 }
 
 /** The fitted setup with what is tried on. */
-export function triedSetup(fitted: Setup, { tried, trial, selected, asThen }: Pick<BenchState, 'tried' | 'trial' | 'selected' | 'asThen'>, readings: Readings): Setup {
+export function triedSetup(
+  fitted: Setup,
+  { tried, trial, selected, asThen }: Pick<BenchState, 'tried' | 'trial' | 'selected' | 'asThen'>,
+  readings: Readings,
+): Setup {
   if (trial) return trial.reduce(applyChange, fitted);
   return tried === null ? fitted : withPart(fitted, selected, readingOf(tried, asThen, readings));
 }
@@ -146,7 +202,8 @@ export interface Readings {
   readonly house: House;
 }
 
-const readingOf = (id: string, asThen: boolean, { box, partsThen }: Readings): Part => (asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
+const readingOf = (id: string, asThen: boolean, { box, partsThen }: Readings): Part =>
+  (asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
 
 /** The parts of the Box that could stand in a joint. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
@@ -161,7 +218,13 @@ const chainWith = (chain: readonly Joint[], jointId: string, partId: PartId): re
 /** A new step, or the same one going on while the user types in one field. */
 function withDraft(state: BenchState, draft: Draft, field: string | null = null): BenchState {
   const goesOn = field !== null && field === state.typing;
-  return { ...state, draft, past: goesOn ? state.past : [...state.past, state.draft].slice(-MAX_STEPS), future: [], typing: field };
+  return {
+    ...state,
+    draft,
+    past: goesOn ? state.past : [...state.past, state.draft].slice(-MAX_STEPS),
+    future: [],
+    typing: field,
+  };
 }
 
 /** The chain changed, if what is left can be read as a rig; else the reason why not, and nothing changes. */
@@ -176,7 +239,8 @@ function withChain(state: BenchState, chain: readonly Joint[], selected: string)
 
 /** The draft with a remedy made its own; a class of part must be found first, and a part of one's own put in the Box. */
 function withRemedy(state: BenchState, changes: readonly Change[]): BenchState {
-  if (changes.some((change) => change.kind === 'part' && change.from === 'class')) return { ...state, refused: 'not-yours' };
+  if (changes.some((change) => change.kind === 'part' && change.from === 'class'))
+    return { ...state, refused: 'not-yours' };
   const { chain, presentation } = changes.reduce(applyChange, { parts: [], ...state.draft } as Setup);
   const draft = { chain: chainSchema.parse(chain), presentation: presentationSchema.parse(presentation) };
   return { ...withDraft(state, draft), ...UNTRIED, refused: null };
@@ -184,7 +248,10 @@ function withRemedy(state: BenchState, changes: readonly Change[]): BenchState {
 
 /** A place that is gone cannot be where it is to break. */
 const withoutBreakPlace = (presentation: Presentation): Presentation =>
-  presentation.kind === 'cast' ? { ...presentation, wanted: { ...presentation.wanted, breakAt: null } } : { ...presentation, wanted: { ...presentation.wanted, breakAt: null } };
+  presentation.kind === 'cast'
+    ? { ...presentation, wanted: { ...presentation.wanted, breakAt: null } }
+    : { ...presentation, wanted: { ...presentation.wanted, breakAt: null } };
 
 /** The selected joint, or the last one where that is not in the chain. */
-const stillThere = (jointId: string, { chain }: Draft): string => (chain.some(({ id }) => id === jointId) ? jointId : chain.at(-1)!.id);
+const stillThere = (jointId: string, { chain }: Draft): string =>
+  chain.some(({ id }) => id === jointId) ? jointId : chain.at(-1)!.id;

@@ -3,7 +3,17 @@ import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { evaluate } from '@/core/evaluate';
 import { demoHouse, demoParts } from '@/db/demo';
-import { benchReducer, candidatesFor, fittedPart, fittedSetup, triedSetup, isChanged, startState, type BenchAction, type BenchState } from './bench-state';
+import {
+  benchReducer,
+  candidatesFor,
+  fittedPart,
+  fittedSetup,
+  triedSetup,
+  isChanged,
+  startState,
+  type BenchAction,
+  type BenchState,
+} from './bench-state';
 import { actionOfKey, TYPED_IN } from '@/ui/keys';
 import { newJoint } from '@/domain/new-joint';
 import { partIdSchema } from '@/domain/ids';
@@ -57,7 +67,11 @@ describe('benchReducer', () => {
   });
 
   it('counts typing in one field as one step, and a new field as a new one', () => {
-    const present = (distanceM: number, field: string): BenchAction => ({ kind: 'present', presentation: { ...file.presentation, slackM: distanceM }, field });
+    const present = (distanceM: number, field: string): BenchAction => ({
+      kind: 'present',
+      presentation: { ...file.presentation, slackM: distanceM },
+      field,
+    });
     const typed = run(start(), present(3, 'distanceM'), present(30, 'distanceM'), present(31, 'depthM'));
     expect(typed.past).toHaveLength(2);
     expect(run(typed, { kind: 'undo' }).draft.presentation.slackM).toBe(30);
@@ -69,7 +83,12 @@ describe('benchReducer', () => {
     const saved = run(fitted, { kind: 'saved', revision: 3, version: 3, draft: fitted.draft });
     expect([isChanged(saved), saved.revision, saved.version]).toEqual([false, 3, 3]);
     const evening = demoFiles.find(({ id, newest }) => id === 'setup-evening-edge' && newest)!;
-    const state = startState({ chain: evening.file.chain, presentation: evening.file.presentation, version: 1, revision: 1 });
+    const state = startState({
+      chain: evening.file.chain,
+      presentation: evening.file.presentation,
+      version: 1,
+      revision: 1,
+    });
     const setMark = (each: BenchState) => evaluate(currentSetup(each, evening.fileThen.parts)).verdicts.set.mark;
     expect([setMark(state), setMark(run(state, { kind: 'toggle-then' }))]).toEqual(['edge', 'sound']);
   });
@@ -87,7 +106,11 @@ describe('benchReducer', () => {
 describe('changing the chain', () => {
   const ids = (state: BenchState) => state.draft.chain.map(({ id }) => id);
   it('adds behind a joint, selects what is new, and takes it back', () => {
-    const added = run(start(), { kind: 'add-joint', after: 'leader', joint: newJoint('hardware', partIdSchema.parse('bead-6'), file.chain) });
+    const added = run(start(), {
+      kind: 'add-joint',
+      after: 'leader',
+      joint: newJoint('hardware', partIdSchema.parse('bead-6'), file.chain),
+    });
     expect(ids(added).slice(4, 6)).toEqual(['leader', 'hardware']);
     expect([added.selected, isChanged(added)]).toEqual(['hardware', true]);
     expect(run(added, { kind: 'undo' })).toMatchObject({ draft: start().draft, selected: 'bait' });
@@ -104,7 +127,11 @@ describe('changing the chain', () => {
     expect(cut.selected).toBe('leader');
   });
   it('refuses what would be no rig, and says why', () => {
-    for (const [action, code] of [[{ kind: 'remove-joint', jointId: 'reel' }, 'head'], [{ kind: 'move-joint', jointId: 'bait', to: 5 }, 'needs-hook'], [{ kind: 'remove-joint', jointId: 'hook' }, 'needs-hook']] as const) {
+    for (const [action, code] of [
+      [{ kind: 'remove-joint', jointId: 'reel' }, 'head'],
+      [{ kind: 'move-joint', jointId: 'bait', to: 5 }, 'needs-hook'],
+      [{ kind: 'remove-joint', jointId: 'hook' }, 'needs-hook'],
+    ] as const) {
       const refused = run(start(), action);
       expect([refused.draft, refused.refused]).toEqual([start().draft, code]);
       expect(run(refused, { kind: 'select', jointId: 'rod' }).refused).toBeNull();
@@ -113,7 +140,9 @@ describe('changing the chain', () => {
 });
 
 describe('revisionDifference', () => {
-  const [older, newer] = [1, 2].map((revision) => demoFiles.find((each) => each.id === 'setup-bladed' && each.revision === revision)!.file);
+  const [older, newer] = [1, 2].map(
+    (revision) => demoFiles.find((each) => each.id === 'setup-bladed' && each.revision === revision)!.file,
+  );
   it('names what was set otherwise, with the figures of both', () => {
     const { changes, marks, before, after } = revisionDifference(older!, newer!);
     expect(changes).toMatchObject([{ kind: 'set', field: 'segmentsOff', was: undefined, is: 4 }]);
@@ -121,8 +150,15 @@ describe('revisionDifference', () => {
     expect(after.castMassKg).toBeLessThan(before.castMassKg);
   });
   it('names what went, what came and what was swapped', () => {
-    const [a, b] = [1, 2].map((revision) => demoFiles.find((each) => each.id === 'setup-reef-plug' && each.revision === revision)!.file);
-    expect(chainChanges(a!.chain, b!.chain).map(({ kind, joint }) => `${kind} ${joint.id}`)).toEqual(['swapped rod', 'swapped line', 'in hook-ring', 'in hook']);
+    const [a, b] = [1, 2].map(
+      (revision) => demoFiles.find((each) => each.id === 'setup-reef-plug' && each.revision === revision)!.file,
+    );
+    expect(chainChanges(a!.chain, b!.chain).map(({ kind, joint }) => `${kind} ${joint.id}`)).toEqual([
+      'swapped rod',
+      'swapped line',
+      'in hook-ring',
+      'in hook',
+    ]);
     expect(chainChanges(b!.chain, a!.chain).map(({ kind }) => kind)).toEqual(['out', 'out', 'swapped', 'swapped']);
     expect(chainChanges(a!.chain, a!.chain)).toEqual([]);
   });
@@ -131,29 +167,44 @@ describe('revisionDifference', () => {
 describe('zoomedAbout', () => {
   it('keeps the point under the pointer where it is, and is never smaller than whole', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.2, max: 4, noNaN: true }), fc.double({ min: 0, max: 250, noNaN: true }), fc.double({ min: 0, max: 140, noNaN: true }), (factor, x, y) => {
-        const from = { k: 2, x: -40, y: -20 };
-        const to = zoomedAbout(from, factor, [x, y]);
-        expect(to.k).toBeGreaterThanOrEqual(1);
-        if (to.k === 1) expect(to).toEqual({ k: 1, x: 0, y: 0 });
-        else {
-          expect((x - to.x) / to.k).toBeCloseTo((x - from.x) / from.k, 6);
-          expect((y - to.y) / to.k).toBeCloseTo((y - from.y) / from.k, 6);
-        }
-      }),
+      fc.property(
+        fc.double({ min: 0.2, max: 4, noNaN: true }),
+        fc.double({ min: 0, max: 250, noNaN: true }),
+        fc.double({ min: 0, max: 140, noNaN: true }),
+        (factor, x, y) => {
+          const from = { k: 2, x: -40, y: -20 };
+          const to = zoomedAbout(from, factor, [x, y]);
+          expect(to.k).toBeGreaterThanOrEqual(1);
+          if (to.k === 1) expect(to).toEqual({ k: 1, x: 0, y: 0 });
+          else {
+            expect((x - to.x) / to.k).toBeCloseTo((x - from.x) / from.k, 6);
+            expect((y - to.y) / to.k).toBeCloseTo((y - from.y) / from.k, 6);
+          }
+        },
+      ),
     ));
 });
 
 it('offers parts of the joint’s kind, and knots of their use', () => {
-  const at = (id: string) => candidatesFor(file.chain.find((joint) => joint.id === id)!, file.chain, demoParts);
-  expect(at('hook').map(({ id }) => id).sort()).toEqual([...hooks].sort());
+  const at = (id: string) =>
+    candidatesFor(
+      file.chain.find((joint) => joint.id === id)!,
+      file.chain,
+      demoParts,
+    );
+  expect(
+    at('hook')
+      .map(({ id }) => id)
+      .sort(),
+  ).toEqual([...hooks].sort());
   expect(at('leader').every(({ kind }) => kind === 'line')).toBe(true);
   expect(at('leader-knot').map(({ id }) => id)).toEqual(['knot-crossed-wrap', 'knot-double-wrap']);
   expect(at('hook-knot').map(({ id }) => id)).toEqual(['knot-doubled-eye', 'knot-open-loop', 'knot-wrapped-eye']);
 });
 
 describe('keys', () => {
-  const press = (key: string, more: object = {}) => actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false, ...more }, () => false);
+  const press = (key: string, more: object = {}) =>
+    actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false, ...more }, () => false);
   it('have one action each', () => {
     const all = BENCH_KEYS.flatMap(({ keys }) => keys);
     expect(new Set(all).size).toBe(all.length);
@@ -162,8 +213,17 @@ describe('keys', () => {
   it('leave the browser its own', () => {
     expect(press('s', { ctrlKey: true })).toBeNull();
     expect(press('q')).toBeNull();
-    const inside = (key: string, element: string) => actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false }, (selector) => selector.split(', ').includes(element));
-    expect([inside('s', TYPED_IN), inside('ArrowDown', 'input'), inside('s', 'input'), inside('Enter', 'button'), inside('s', 'button')]).toEqual([null, null, 'save', null, 'save']);
+    const inside = (key: string, element: string) =>
+      actionOfKey(BENCH_KEYS, { key, ctrlKey: false, metaKey: false, altKey: false }, (selector) =>
+        selector.split(', ').includes(element),
+      );
+    expect([
+      inside('s', TYPED_IN),
+      inside('ArrowDown', 'input'),
+      inside('s', 'input'),
+      inside('Enter', 'button'),
+      inside('s', 'button'),
+    ]).toEqual([null, null, 'save', null, 'save']);
   });
 });
 
@@ -179,6 +239,11 @@ describe('verdictScale', () => {
         expect(scale.zones.map(({ to }) => to)).toEqual([...scale.zones.map(({ to }) => to)].sort((a, b) => a - b));
       }),
     ));
-  it('has no sound zone in an empty window', () => expect(verdictScale({ value: 2, limits: { failsBelow: 1, soundFrom: 3, soundTo: 2, failsAbove: 4 } })!.zones.map(({ tone }) => tone)).toEqual(['bad', 'edge', 'bad']));
+  it('has no sound zone in an empty window', () =>
+    expect(
+      verdictScale({ value: 2, limits: { failsBelow: 1, soundFrom: 3, soundTo: 2, failsAbove: 4 } })!.zones.map(
+        ({ tone }) => tone,
+      ),
+    ).toEqual(['bad', 'edge', 'bad']));
   it('has no scale without limits', () => expect(verdictScale({ value: 2, limits: null })).toBeNull());
 });

@@ -1,4 +1,11 @@
-import { roomOf, VERDICT_NAMES, type EffectFigures, type Evaluation, type Mark, type VerdictName } from '@/core/evaluate';
+import {
+  roomOf,
+  VERDICT_NAMES,
+  type EffectFigures,
+  type Evaluation,
+  type Mark,
+  type VerdictName,
+} from '@/core/evaluate';
 import type { Part } from '@/domain/parts';
 import type { CandidateEffect } from '@/workers/protocol';
 
@@ -22,14 +29,27 @@ export interface CandidateRow {
 
 const BADNESS = { fails: 3, 'cant-tell': 2, edge: 1, sound: 0 } as const;
 
-export function candidateRows(parts: readonly Part[], effects: readonly CandidateEffect[], base: Pick<Evaluation, 'verdicts'>): readonly CandidateRow[] {
+export function candidateRows(
+  parts: readonly Part[],
+  effects: readonly CandidateEffect[],
+  base: Pick<Evaluation, 'verdicts'>,
+): readonly CandidateRow[] {
   const byId = new Map(effects.map(({ partId, evaluation }) => [partId, evaluation]));
   return parts.map((part) => {
     const effect = byId.get(part.id) ?? null;
-    const gained = Object.fromEntries(VERDICT_NAMES.map((name) => [name, effect ? gain(base.verdicts[name], effect.verdicts[name]) : null])) as CandidateRow['gained'];
+    const gained = Object.fromEntries(
+      VERDICT_NAMES.map((name) => [name, effect ? gain(base.verdicts[name], effect.verdicts[name]) : null]),
+    ) as CandidateRow['gained'];
     // What waits for a model on either side says nothing of the part.
-    const told = effect ? VERDICT_NAMES.filter((name) => effect.verdicts[name].mark !== 'cant-tell' || base.verdicts[name].mark !== 'cant-tell') : [];
-    const worst = effect && told.length > 0 ? told.map((name) => effect.verdicts[name].mark).reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a)) : null;
+    const told = effect
+      ? VERDICT_NAMES.filter(
+          (name) => effect.verdicts[name].mark !== 'cant-tell' || base.verdicts[name].mark !== 'cant-tell',
+        )
+      : [];
+    const worst =
+      effect && told.length > 0
+        ? told.map((name) => effect.verdicts[name].mark).reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a))
+        : null;
     return { part, effect, gained, worst };
   });
 }

@@ -44,17 +44,37 @@ const GRID = 'grid grid-cols-[minmax(0,1fr)_40px_74px_18px]';
 /** What else could stand in the joint, each with what it would change. */
 export function Candidates(props: CandidatesProps) {
   const verdictName = useVerdictText();
-  const { number, fitted, tried, castMassKg, shows, onShows, order, onOrder, find, onFind, findRef, onTry, onFit, onAll } = props;
+  const {
+    number,
+    fitted,
+    tried,
+    castMassKg,
+    shows,
+    onShows,
+    order,
+    onOrder,
+    find,
+    onFind,
+    findRef,
+    onTry,
+    onFit,
+    onAll,
+  } = props;
   const { t } = useI18n();
   const on = tried ?? fitted;
   // A long list is drawn between keys, not before them.
   const rows = useDeferredValue(props.rows);
   const dimmed = props.dimmed || rows !== props.rows;
   return (
-    <section aria-labelledby="candidates-title" className="relative flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1">
+    <section
+      aria-labelledby="candidates-title"
+      className="relative flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1"
+    >
       <ProgressEdge progress={props.progress} label={t('candidates.working')} />
       <div className="flex items-baseline gap-2">
-        <h2 id="candidates-title" className="narrow min-w-0 flex-1 truncate text-[12px] font-semibold">{t('candidates.title', { n: number })}</h2>
+        <h2 id="candidates-title" className="narrow min-w-0 flex-1 truncate text-[12px] font-semibold">
+          {t('candidates.title', { n: number })}
+        </h2>
         <input
           ref={findRef}
           type="search"
@@ -64,23 +84,60 @@ export function Candidates(props: CandidatesProps) {
           onChange={(event) => onFind(event.target.value)}
           className="narrow w-16 min-w-0 border-b border-faint bg-transparent text-[12px] placeholder:text-dim"
         />
-        <button type="button" onClick={onAll} className="narrow whitespace-nowrap text-[12px] underline underline-offset-2">{t('candidates.all')}</button>
+        <button
+          type="button"
+          onClick={onAll}
+          className="narrow whitespace-nowrap text-[12px] underline underline-offset-2"
+        >
+          {t('candidates.all')}
+        </button>
       </div>
       <div className={`narrow ${GRID} items-center text-[11.5px] text-dim`}>
         <SortButton label={t('candidates.name')} by="name" order={order} onOrder={onOrder} />
         <SortButton label={t('candidates.weight')} by="castMassKg" order={order} onOrder={onOrder} right />
         <span className="flex items-center justify-end">
-          <select aria-label={t('candidates.shows')} value={shows} onChange={(event) => VERDICT_NAMES.filter((name) => name === event.target.value).forEach(onShows)} className="max-w-[50px] bg-transparent">
-            {VERDICT_NAMES.map((name) => <option key={name} value={name} className="bg-sheet">{verdictName(name)}</option>)}
+          <select
+            aria-label={t('candidates.shows')}
+            value={shows}
+            onChange={(event) => VERDICT_NAMES.filter((name) => name === event.target.value).forEach(onShows)}
+            className="max-w-[50px] bg-transparent"
+          >
+            {VERDICT_NAMES.map((name) => (
+              <option key={name} value={name} className="bg-sheet">
+                {verdictName(name)}
+              </option>
+            ))}
           </select>
-          <SortButton label={t('candidates.byRoom', { verdict: verdictName(shows) })} by={shows} order={order} onOrder={onOrder} hidden />
+          <SortButton
+            label={t('candidates.byRoom', { verdict: verdictName(shows) })}
+            by={shows}
+            order={order}
+            onOrder={onOrder}
+            hidden
+          />
         </span>
         <SortButton label={t('candidates.byMark')} by="mark" order={order} onOrder={onOrder} hidden right />
       </div>
       {rows.length === 0 && <p className="semi-narrow py-2 text-[12.5px]">{t('candidates.none')}</p>}
-      <div role="listbox" aria-labelledby="candidates-title" tabIndex={0} aria-activedescendant={`candidate-${on}`} data-state={dimmed ? 'waiting' : 'ready'} className="relative min-h-0 flex-1 overflow-y-auto data-[state=waiting]:opacity-60 max-lg:max-h-72">
+      <div
+        role="listbox"
+        aria-labelledby="candidates-title"
+        tabIndex={0}
+        aria-activedescendant={`candidate-${on}`}
+        data-state={dimmed ? 'waiting' : 'ready'}
+        className="relative min-h-0 flex-1 overflow-y-auto data-[state=waiting]:opacity-60 max-lg:max-h-72"
+      >
         {rows.map((row) => (
-          <Candidate key={row.part.id} row={row} isOn={row.part.id === on} isFitted={row.part.id === fitted} castMassKg={castMassKg} shows={shows} onTry={onTry} onFit={onFit} />
+          <Candidate
+            key={row.part.id}
+            row={row}
+            isOn={row.part.id === on}
+            isFitted={row.part.id === fitted}
+            castMassKg={castMassKg}
+            shows={shows}
+            onTry={onTry}
+            onFit={onFit}
+          />
         ))}
       </div>
     </section>
@@ -101,8 +158,17 @@ interface SortButtonProps {
 export function SortButton({ label, by, order, onOrder, hidden = false, right = false }: SortButtonProps) {
   const isBy = order.by === by;
   return (
-    <button type="button" aria-pressed={isBy} aria-label={hidden ? label : undefined} onClick={() => onOrder({ by, descending: isBy ? !order.descending : by !== 'name' && by !== 'mark' && by !== 'price' })} className={`min-h-8 min-w-3 whitespace-nowrap aria-pressed:font-semibold aria-pressed:text-ink lg:min-h-5 ${right ? 'text-right' : 'text-left'}`}>
-      {hidden ? '' : label}<span aria-hidden="true">{isBy ? (order.descending ? '↓' : '↑') : hidden ? '↕' : ''}</span>
+    <button
+      type="button"
+      aria-pressed={isBy}
+      aria-label={hidden ? label : undefined}
+      onClick={() =>
+        onOrder({ by, descending: isBy ? !order.descending : by !== 'name' && by !== 'mark' && by !== 'price' })
+      }
+      className={`min-h-8 min-w-3 whitespace-nowrap aria-pressed:font-semibold aria-pressed:text-ink lg:min-h-5 ${right ? 'text-right' : 'text-left'}`}
+    >
+      {hidden ? '' : label}
+      <span aria-hidden="true">{isBy ? (order.descending ? '↓' : '↑') : hidden ? '↕' : ''}</span>
     </button>
   );
 }
@@ -118,7 +184,15 @@ interface CandidateProps {
 }
 
 /** Kept as it is while nothing of its own changes: a step down the list redraws two rows, not a hundred and fifty. */
-const Candidate = memo(function Candidate({ row: { part, effect, gained, worst }, isOn, isFitted, castMassKg, shows, onTry, onFit }: CandidateProps) {
+const Candidate = memo(function Candidate({
+  row: { part, effect, gained, worst },
+  isOn,
+  isFitted,
+  castMassKg,
+  shows,
+  onTry,
+  onFit,
+}: CandidateProps) {
   const i18n = useI18n();
   const { t, format } = i18n;
   const element = useRef<HTMLDivElement>(null);
@@ -146,7 +220,9 @@ const Candidate = memo(function Candidate({ row: { part, effect, gained, worst }
         {title} <span className={isOn ? '' : 'text-dim'}>{detail}</span>
         {isFitted ? ` (${t('candidates.on')})` : ''}
       </span>
-      <span className="text-right">{effect && Math.abs(delta) >= 5e-5 ? signed(format(Math.abs(delta), 'mass'), delta) : ''}</span>
+      <span className="text-right">
+        {effect && Math.abs(delta) >= 5e-5 ? signed(format(Math.abs(delta), 'mass'), delta) : ''}
+      </span>
       <span className="flex items-center justify-end gap-1">
         <span>{verdict ? format(verdict.value, MEASURE_OF_UNIT[verdict.unit]) : ''}</span>
         {gained[shows] !== null && <SignedBar share={gained[shows] / BAR_SPAN} width={26} />}

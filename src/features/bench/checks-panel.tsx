@@ -29,16 +29,37 @@ export function ChecksPanel({ open, onOpenChange, findings, rig, onSelect }: Che
           const { title, found, todo, side } = findingText(i18n, finding, rig);
           return (
             <li key={`${finding.id}-${i}`} className="grid grid-cols-[20px_1fr] gap-x-2 border-b border-faint py-1.5">
-              <span className="pt-0.5"><Mark shape={SEVERITY_SHAPE[finding.severity]} size={13} /></span>
+              <span className="pt-0.5">
+                <Mark shape={SEVERITY_SHAPE[finding.severity]} size={13} />
+              </span>
               <div>
-                <h3 className="narrow text-[14px] font-semibold">{title} <span className="font-normal text-dim">· {t(`checks.severity.${finding.severity}`)} · {verdictName(finding.verdict)}</span></h3>
+                <h3 className="narrow text-[14px] font-semibold">
+                  {title}{' '}
+                  <span className="font-normal text-dim">
+                    · {t(`checks.severity.${finding.severity}`)} · {verdictName(finding.verdict)}
+                  </span>
+                </h3>
                 <p>{found}</p>
-                <p className="text-dim">{t('checks.toDo')}: {todo}</p>
+                <p className="text-dim">
+                  {t('checks.toDo')}: {todo}
+                </p>
                 {side && <p className="semi-narrow text-[13px] text-dim">{t('checks.side', { side })}</p>}
                 <p className="narrow flex flex-wrap gap-x-3 text-[13px]">
-                  {finding.joints.flatMap((id) => rig.chain.filter((joint) => joint.id === id)).map((joint) => (
-                    <button key={joint.id} type="button" className="min-h-7 underline" onClick={() => { onSelect(joint.id); onOpenChange(false); }}>{rig.chain.indexOf(joint) + 1} {jointText(i18n, joint, rig.parts)}</button>
-                  ))}
+                  {finding.joints
+                    .flatMap((id) => rig.chain.filter((joint) => joint.id === id))
+                    .map((joint) => (
+                      <button
+                        key={joint.id}
+                        type="button"
+                        className="min-h-7 underline"
+                        onClick={() => {
+                          onSelect(joint.id);
+                          onOpenChange(false);
+                        }}
+                      >
+                        {rig.chain.indexOf(joint) + 1} {jointText(i18n, joint, rig.parts)}
+                      </button>
+                    ))}
                 </p>
               </div>
             </li>

@@ -25,7 +25,11 @@ export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleVi
     ...(lightN === null ? [] : [{ key: 'light', force: lightN, text: t('clutch.light'), pen: 'border-dashed' }]),
   ];
   return (
-    <div role="img" aria-label={t('clutch.scaleLabel')} className="narrow mb-1 grid grid-cols-[minmax(6.5rem,auto)_minmax(0,1fr)] gap-x-2 text-[12.5px]">
+    <div
+      role="img"
+      aria-label={t('clutch.scaleLabel')}
+      className="narrow mb-1 grid grid-cols-[minmax(6.5rem,auto)_minmax(0,1fr)] gap-x-2 text-[12.5px]"
+    >
       {scales.map(({ fill, rod, settingN }) => {
         const [lo, hi] = settingN.toSorted((a, b) => a - b) as [number, number];
         const isOpen = settingN[0] <= settingN[1];
@@ -34,10 +38,24 @@ export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleVi
             <span className="text-right leading-7">{t(`clutch.state.${fill}-${rod}`)}</span>
             <span className="relative mx-9 h-7">
               <span className="absolute inset-x-0 top-1/2 border-t border-faint" />
-              <span className={`absolute inset-y-1.5 border border-ink ${isOpen ? 'bg-ok' : 'border-dashed bg-bad'}`} style={{ left: at(lo), width: at(hi - lo) }} />
-              <span className="absolute -translate-x-full bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(lo) }}>{show(lo, 'force').number}</span>
-              <span className="absolute bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(hi) }}>{show(hi, 'force').number}{isOpen ? '' : ` ${t('clutch.crossed')}`}</span>
-              {pins.map(({ key, force, pen }) => <span key={key} className={`absolute inset-y-0 w-0 border-l-2 border-ink ${pen}`} style={{ left: at(force) }} />)}
+              <span
+                className={`absolute inset-y-1.5 border border-ink ${isOpen ? 'bg-ok' : 'border-dashed bg-bad'}`}
+                style={{ left: at(lo), width: at(hi - lo) }}
+              />
+              <span className="absolute -translate-x-full bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(lo) }}>
+                {show(lo, 'force').number}
+              </span>
+              <span className="absolute bg-sheet px-0.5 leading-7 text-dim" style={{ left: at(hi) }}>
+                {show(hi, 'force').number}
+                {isOpen ? '' : ` ${t('clutch.crossed')}`}
+              </span>
+              {pins.map(({ key, force, pen }) => (
+                <span
+                  key={key}
+                  className={`absolute inset-y-0 w-0 border-l-2 border-ink ${pen}`}
+                  style={{ left: at(force) }}
+                />
+              ))}
             </span>
           </div>
         );
@@ -45,7 +63,11 @@ export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleVi
       {pins.map(({ key, force, text }) => (
         <div key={key} className="contents">
           <span />
-          <span className="relative mx-9 h-4 leading-4"><span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(force) }}>{text} {format(force, force < SMALL_N ? 'smallForce' : 'force')}</span></span>
+          <span className="relative mx-9 h-4 leading-4">
+            <span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(force) }}>
+              {text} {format(force, force < SMALL_N ? 'smallForce' : 'force')}
+            </span>
+          </span>
         </div>
       ))}
     </div>

@@ -29,7 +29,12 @@ export function ConditionsFields({ conditions, onConditions }: ConditionsFieldsP
     const { [key]: _, ...rest } = conditions;
     onConditions((value === undefined ? rest : { ...rest, [key]: value }) as Conditions, key);
   };
-  const band = (key: 'temperatureC' | 'speedMps', measure: Measure, limits: Limits, labels: readonly [string, string]) => {
+  const band = (
+    key: 'temperatureC' | 'speedMps',
+    measure: Measure,
+    limits: Limits,
+    labels: readonly [string, string],
+  ) => {
     const held = conditions[key];
     const ends = (['from', 'to'] as const).map((end, i) => (
       <QuantityField
@@ -37,9 +42,18 @@ export function ConditionsFields({ conditions, onConditions }: ConditionsFieldsP
         label={labels[i]!}
         measure={measure}
         value={held?.[end] ?? null}
-        limits={end === 'from' ? { min: limits.min, max: held?.to ?? limits.max } : { min: held?.from ?? limits.min, max: limits.max }}
+        limits={
+          end === 'from'
+            ? { min: limits.min, max: held?.to ?? limits.max }
+            : { min: held?.from ?? limits.min, max: limits.max }
+        }
         emptyMeans={t('presentation.any')}
-        onValueChange={(value) => put(key, value === null ? undefined : { from: held?.from ?? limits.min, to: held?.to ?? limits.max, [end]: value })}
+        onValueChange={(value) =>
+          put(
+            key,
+            value === null ? undefined : { from: held?.from ?? limits.min, to: held?.to ?? limits.max, [end]: value },
+          )
+        }
       />
     ));
     return ends;
@@ -51,11 +65,17 @@ export function ConditionsFields({ conditions, onConditions }: ConditionsFieldsP
           key={key}
           label={t(`presentation.${key}`)}
           value={conditions[key] ?? ANY}
-          options={[{ value: ANY as string, label: t('presentation.any') }, ...CHOICES[key].map((value) => ({ value: value as string, label: t(`word.${value}`) }))]}
+          options={[
+            { value: ANY as string, label: t('presentation.any') },
+            ...CHOICES[key].map((value) => ({ value: value as string, label: t(`word.${value}`) })),
+          ]}
           onValueChange={(value) => put(key, (value === ANY ? undefined : value) as Conditions[typeof key])}
         />
       ))}
-      {band('temperatureC', 'temperature', WATER_LIMITS.temperatureC, [t('presentation.tempFrom'), t('presentation.tempTo')])}
+      {band('temperatureC', 'temperature', WATER_LIMITS.temperatureC, [
+        t('presentation.tempFrom'),
+        t('presentation.tempTo'),
+      ])}
       {band('speedMps', 'speed', L.speedMps, [t('presentation.worksFrom'), t('presentation.worksTo')])}
     </>
   );

@@ -22,14 +22,19 @@ import { causesOf, verdictRanges } from './verdict-ranges';
 const wall = demoFile('setup-drowned-wall');
 const lily = demoFile('setup-lily-bay');
 const readings = { box: demoParts, partsThen: [], house: demoHouse };
-const stateOf = (file: typeof wall) => startState({ chain: file.chain, presentation: file.presentation, version: 1, revision: 1 });
+const stateOf = (file: typeof wall) =>
+  startState({ chain: file.chain, presentation: file.presentation, version: 1, revision: 1 });
 const shown = (state: BenchState) => triedSetup(fittedSetup(state, readings), state, readings);
-const [english, spanish] = (['en', 'es'] as const).map((locale) => wordsIn({ locale, units: 'metric', lighting: 'day' })) as [I18n, I18n];
+const [english, spanish] = (['en', 'es'] as const).map((locale) =>
+  wordsIn({ locale, units: 'metric', lighting: 'day' }),
+) as [I18n, I18n];
 
 describe('a remedy on the Bench', () => {
   const found = finish(remedies({ setup: lily, ...changesFor(lily, demoParts) })).remedies;
   const own = found.find(({ makesSound }) => makesSound)!;
-  const toFind = found.find(({ changes }) => changes.some((change) => change.kind === 'part' && change.from === 'class'))!;
+  const toFind = found.find(({ changes }) =>
+    changes.some((change) => change.kind === 'part' && change.from === 'class'),
+  )!;
 
   it('is tried on without changing anything, and put back', () => {
     const tried = benchReducer(stateOf(lily), { kind: 'try-remedy', changes: own.changes });
@@ -40,9 +45,13 @@ describe('a remedy on the Bench', () => {
     expect(benchReducer(tried, { kind: 'try', partId: demoParts[0]!.id }).trial).toBeNull();
   });
   it('is fitted as one step that U takes back', () => {
-    const fitted = benchReducer(benchReducer(stateOf(lily), { kind: 'try-remedy', changes: own.changes }), { kind: 'fit' });
+    const fitted = benchReducer(benchReducer(stateOf(lily), { kind: 'try-remedy', changes: own.changes }), {
+      kind: 'fit',
+    });
     expect([fitted.trial, isChanged(fitted), fitted.past.length]).toEqual([null, true, 1]);
-    expect(Object.values(evaluate(shown(fitted)).verdicts).some(({ mark }) => mark === 'fails' || mark === 'edge')).toBe(false);
+    expect(
+      Object.values(evaluate(shown(fitted)).verdicts).some(({ mark }) => mark === 'fails' || mark === 'edge'),
+    ).toBe(false);
     expect(benchReducer(fitted, { kind: 'undo' }).draft).toEqual(stateOf(lily).draft);
   });
   it('is not fitted while its part is still to be found, and says so', () => {
@@ -50,10 +59,12 @@ describe('a remedy on the Bench', () => {
     expect(benchReducer(tried, { kind: 'fit' })).toMatchObject({ refused: 'not-yours', draft: tried.draft });
   });
   it('is said in words of either language, without a code', () => {
-    for (const i18n of [english, spanish]) for (const { changes } of found) for (const change of changes) {
-      const { what, to } = changeText(i18n, change, lily);
-      expect(`${what} ${to}`).not.toMatch(/technique\.|word\.|undefined|NaN|\w+-\w+-/);
-    }
+    for (const i18n of [english, spanish])
+      for (const { changes } of found)
+        for (const change of changes) {
+          const { what, to } = changeText(i18n, change, lily);
+          expect(`${what} ${to}`).not.toMatch(/technique\.|word\.|undefined|NaN|\w+-\w+-/);
+        }
   });
 });
 
@@ -62,7 +73,14 @@ describe('candidates in order', () => {
   const base = evaluate(wall);
   const effects = hooks.map((part): CandidateEffect => {
     const evaluation = evaluate(withPart(wall, 'hook', part));
-    return { partId: part.id, evaluation: { verdicts: evaluation.verdicts, castMassKg: evaluation.castMassKg, effect: effectFigures(evaluation) } };
+    return {
+      partId: part.id,
+      evaluation: {
+        verdicts: evaluation.verdicts,
+        castMassKg: evaluation.castMassKg,
+        effect: effectFigures(evaluation),
+      },
+    };
   });
   const rows = candidateRows(hooks, effects, base);
 
@@ -76,7 +94,12 @@ describe('candidates in order', () => {
     expect(needed(ordered(rows, { by: 'neededN', descending: false }))).toEqual(needed(rows).toSorted((a, b) => a - b));
     expect(needed(ordered(rows, { by: 'neededN', descending: true }))).toEqual(needed(rows).toSorted((a, b) => b - a));
     const some = candidateRows(hooks, effects.slice(5), base);
-    for (const descending of [true, false]) expect(ordered(some, { by: 'set', descending }).slice(-5).every(({ effect }) => effect === null)).toBe(true);
+    for (const descending of [true, false])
+      expect(
+        ordered(some, { by: 'set', descending })
+          .slice(-5)
+          .every(({ effect }) => effect === null),
+      ).toBe(true);
     expect(ordered(rows, { by: 'mark', descending: false })[0]!.worst).toBe('sound');
     expect(ordered(rows, { by: 'name', descending: true })).toEqual(rows.toReversed());
   });
@@ -97,36 +120,60 @@ describe('ranges on the Bench', () => {
   it('name what the doubt comes from in words, and the guide that narrows it', () => {
     const causes = VERDICT_NAMES.flatMap((name) => causesOf(ranges, name));
     expect(causes.length).toBeGreaterThan(5);
-    for (const { path } of causes) for (const i18n of [english, spanish]) expect(inputText(i18n, path, wall)).not.toMatch(/parts\[|house\.|classField|undefined/);
-    expect(of.fall.mostly).toMatchObject({ path: 'house.classes[tails.paddle-tail.perLengthSquared]', measure: { partId: 'bait-paddle-tail-125', guide: 'sink-test' } });
+    for (const { path } of causes)
+      for (const i18n of [english, spanish])
+        expect(inputText(i18n, path, wall)).not.toMatch(/parts\[|house\.|classField|undefined/);
+    expect(of.fall.mostly).toMatchObject({
+      path: 'house.classes[tails.paddle-tail.perLengthSquared]',
+      measure: { partId: 'bait-paddle-tail-125', guide: 'sink-test' },
+    });
   });
   it('know a guide for what can be measured, and none for what cannot', () => {
     const hook = wall.parts.findIndex(({ kind }) => kind === 'hook');
-    expect(measurableBy(uncertainInput(`parts[${hook}].wireM.value`, wall)!, wall)).toEqual({ partId: wall.parts[hook]!.id, guide: 'calliper', field: 'wireM' });
+    expect(measurableBy(uncertainInput(`parts[${hook}].wireM.value`, wall)!, wall)).toEqual({
+      partId: wall.parts[hook]!.id,
+      guide: 'calliper',
+      field: 'wireM',
+    });
     expect(measurableBy(uncertainInput('house.classes[mouths.bony.strengthMpa]', wall)!, wall)).toBeNull();
     const minnow = demoFile('setup-crimped-minnow');
-    expect(measurableBy(uncertainInput('house.classes[towed.long-shallow.dragPerLengthSquared]', minnow)!, minnow)).toMatchObject({ guide: 'dive-test' });
+    expect(
+      measurableBy(uncertainInput('house.classes[towed.long-shallow.dragPerLengthSquared]', minnow)!, minnow),
+    ).toMatchObject({ guide: 'dive-test' });
     expect(measurableBy(uncertainInput('house.classes[towed.weed.dragAreaM2]', minnow)!, minnow)).toBeNull();
-    expect(measurableBy(uncertainInput('house.classes[knots.crossed-wrap.shares.fluorocarbon]', wall)!, wall)).toMatchObject({ guide: 'pull-test' });
+    expect(
+      measurableBy(uncertainInput('house.classes[knots.crossed-wrap.shares.fluorocarbon]', wall)!, wall),
+    ).toMatchObject({ guide: 'pull-test' });
     expect(uncertainInput('presentation.distanceM', wall)).toBeNull();
-    expect([guideFor('rod', 'stiffness.buttEiNm2'), guideFor('line', 'massKg'), guideFor('rod', 'rating.loKg')]).toEqual(['hang-test', null, null]);
+    expect([
+      guideFor('rod', 'stiffness.buttEiNm2'),
+      guideFor('line', 'massKg'),
+      guideFor('rod', 'rating.loKg'),
+    ]).toEqual(['hang-test', null, null]);
   });
 });
 
 describe('a sweep on the Bench', () => {
   it('offers how it is fished, how it is rigged and what the parts are, each with a span that holds it', () => {
-    for (const file of [wall, demoFile('setup-char-flasher')]) for (const { label, value, from, to, path } of sweepChoices(english, file)) {
-      expect(from <= value && value <= to && from < to, path).toBe(true);
-      expect(label).not.toMatch(/presentation\.|undefined/);
-    }
+    for (const file of [wall, demoFile('setup-char-flasher')])
+      for (const { label, value, from, to, path } of sweepChoices(english, file)) {
+        expect(from <= value && value <= to && from < to, path).toBe(true);
+        expect(label).not.toMatch(/presentation\.|undefined/);
+      }
     const paths = sweepChoices(english, wall).map(({ path }) => path);
-    expect(paths).toEqual(expect.arrayContaining(['presentation.distanceM', 'presentation.clutchN', 'chain[4].lengthM']));
+    expect(paths).toEqual(
+      expect.arrayContaining(['presentation.distanceM', 'presentation.clutchN', 'chain[4].lengthM']),
+    );
     expect(paths.filter(canTakeOver).every((path) => !path.startsWith('parts'))).toBe(true);
   });
   it('is what a blind change by hand gives, and takes a value over as it stands', () => {
     const compute = (setup: Setup) => evaluate(setup);
-    for (const { path, from, to } of sweepChoices(english, wall).filter(({ path: each }) => canTakeOver(each)).slice(0, 8)) {
-      const { axes, results } = finish(sweep({ base: wall as Setup, axes: [{ path, from, to, steps: 3 }], of: ['verdicts.set.value'], compute }));
+    for (const { path, from, to } of sweepChoices(english, wall)
+      .filter(({ path: each }) => canTakeOver(each))
+      .slice(0, 8)) {
+      const { axes, results } = finish(
+        sweep({ base: wall as Setup, axes: [{ path, from, to, steps: 3 }], of: ['verdicts.set.value'], compute }),
+      );
       const value = axes[0]!.values[1]!;
       const next = takenOver(wall, path, value);
       expect(evaluate(next).verdicts.set.value, path).toBe(results[0]!.values[1]);
@@ -135,8 +182,30 @@ describe('a sweep on the Bench', () => {
   });
   it('finds every result that it offers in some demo setup', () => {
     const files = [wall, demoFile('setup-char-flasher')];
-    for (const { path } of RESULTS) expect(files.some((file) => finish(sweep({ base: file as Setup, axes: [{ path: 'presentation.depthM', from: 2, to: 3, steps: 2 }], of: ['castMassKg'], compute: (setup) => evaluate(setup) })).outcome === 'ok' && path.split('.').reduce<unknown>((held, key) => (held as Record<string, unknown> | undefined)?.[key], evaluate(file)) !== undefined), path).toBe(true);
+    for (const { path } of RESULTS)
+      expect(
+        files.some(
+          (file) =>
+            finish(
+              sweep({
+                base: file as Setup,
+                axes: [{ path: 'presentation.depthM', from: 2, to: 3, steps: 2 }],
+                of: ['castMassKg'],
+                compute: (setup) => evaluate(setup),
+              }),
+            ).outcome === 'ok' &&
+            path
+              .split('.')
+              .reduce<unknown>((held, key) => (held as Record<string, unknown> | undefined)?.[key], evaluate(file)) !==
+              undefined,
+        ),
+        path,
+      ).toBe(true);
   });
   it('lays bands under the line that meet halfway', () =>
-    expect(bands([0, 1, 2, 3], ['sound', 'sound', 'edge', null])).toEqual([{ from: 0, to: 1.5, mark: 'sound' }, { from: 1.5, to: 2.5, mark: 'edge' }, { from: 2.5, to: 3, mark: 'cant-tell' }]));
+    expect(bands([0, 1, 2, 3], ['sound', 'sound', 'edge', null])).toEqual([
+      { from: 0, to: 1.5, mark: 'sound' },
+      { from: 1.5, to: 2.5, mark: 'edge' },
+      { from: 2.5, to: 3, mark: 'cant-tell' },
+    ]));
 });

@@ -25,7 +25,10 @@ export interface FightPanelProps {
 export function FightPanel({ open, onOpenChange, setup, onWorking }: FightPanelProps) {
   const i18n = useI18n();
   const { t } = i18n;
-  const question = useMemo((): Extract<Question, { kind: 'boat-side' }> | null => (open ? { kind: 'boat-side', setup } : null), [open, setup]);
+  const question = useMemo(
+    (): Extract<Question, { kind: 'boat-side' }> | null => (open ? { kind: 'boat-side', setup } : null),
+    [open, setup],
+  );
   const { last, failed } = useAnswer(question);
   const side = last?.answer ?? null;
   const props = { i18n, setup, onWorking };
@@ -52,20 +55,40 @@ interface SectionProps {
   readonly onWorking: (name: FightWorking) => void;
 }
 
-function Section({ title, working, children, i18n, onWorking }: Omit<SectionProps, 'setup'> & { readonly title: string; readonly working: FightWorking; readonly children: ReactNode }) {
+function Section({
+  title,
+  working,
+  children,
+  i18n,
+  onWorking,
+}: Omit<SectionProps, 'setup'> & {
+  readonly title: string;
+  readonly working: FightWorking;
+  readonly children: ReactNode;
+}) {
   return (
     <section aria-label={title} className="mb-2 border-t border-ink pt-1">
       <h3 className="narrow flex items-baseline justify-between text-[15px] font-semibold">
         {title}
-        <button type="button" onClick={() => onWorking(working)} className="min-h-8 text-[12.5px] font-normal underline underline-offset-2 lg:min-h-6">{i18n.t('key.working')}</button>
+        <button
+          type="button"
+          onClick={() => onWorking(working)}
+          className="min-h-8 text-[12.5px] font-normal underline underline-offset-2 lg:min-h-6"
+        >
+          {i18n.t('key.working')}
+        </button>
       </h3>
       {children}
     </section>
   );
 }
 
-const Sentence = ({ children }: { readonly children: ReactNode }) => <p className="semi-narrow text-[13.5px] leading-[1.3]">{children}</p>;
-const Caution = ({ children }: { readonly children: ReactNode }) => <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[12.5px]">{children}</p>;
+const Sentence = ({ children }: { readonly children: ReactNode }) => (
+  <p className="semi-narrow text-[13.5px] leading-[1.3]">{children}</p>
+);
+const Caution = ({ children }: { readonly children: ReactNode }) => (
+  <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[12.5px]">{children}</p>
+);
 
 /** A live bait's pull is told in grams or ounces. */
 const small = (format: I18n['format'], force: number): string => format(force, force < 1 ? 'smallForce' : 'force');
@@ -75,16 +98,30 @@ function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { rea
   const { clutchN } = setup.presentation;
   return (
     <Section title={t('clutch.title')} working="clutch" i18n={i18n} {...rest}>
-      {!strike ? <Sentence>{t('clutch.none')}</Sentence> : (
+      {!strike ? (
+        <Sentence>{t('clutch.none')}</Sentence>
+      ) : (
         <>
           <ClutchScaleView scales={strike.scales} clutchN={clutchN} lightN={strike.window.holdsBaitN} i18n={i18n} />
           <Sentence>
             {strike.window.outcome === 'no-window'
-              ? t('clutch.noWindow', { lo: format(strike.window.windowN[0], 'force'), hi: format(strike.window.windowN[1], 'force'), by: t(`clutch.by.${strike.window.upperBy}`) })
-              : t('clutch.window', { lo: format(strike.window.windowN[0], 'force'), hi: format(strike.window.windowN[1], 'force'), by: t(`clutch.by.${strike.window.upperBy}`) })}
-            {' '}
-            {t(strike.window.strikeBuries ? 'clutch.buries' : 'clutch.doesNotBury', { peak: format(strike.window.peakN, 'force'), elastic: format(strike.window.elasticPeakN, 'force'), needed: format(strike.asked.neededN, 'force') })}
-            {strike.window.holdsBaitN !== null && ` ${t('clutch.lightIs', { light: small(format, strike.window.holdsBaitN), pull: small(format, strike.asked.baitPullN ?? 0) })}`}
+              ? t('clutch.noWindow', {
+                  lo: format(strike.window.windowN[0], 'force'),
+                  hi: format(strike.window.windowN[1], 'force'),
+                  by: t(`clutch.by.${strike.window.upperBy}`),
+                })
+              : t('clutch.window', {
+                  lo: format(strike.window.windowN[0], 'force'),
+                  hi: format(strike.window.windowN[1], 'force'),
+                  by: t(`clutch.by.${strike.window.upperBy}`),
+                })}{' '}
+            {t(strike.window.strikeBuries ? 'clutch.buries' : 'clutch.doesNotBury', {
+              peak: format(strike.window.peakN, 'force'),
+              elastic: format(strike.window.elasticPeakN, 'force'),
+              needed: format(strike.asked.neededN, 'force'),
+            })}
+            {strike.window.holdsBaitN !== null &&
+              ` ${t('clutch.lightIs', { light: small(format, strike.window.holdsBaitN), pull: small(format, strike.asked.baitPullN ?? 0) })}`}
           </Sentence>
         </>
       )}
@@ -92,15 +129,33 @@ function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { rea
   );
 }
 
-function Load({ load, neededN, i18n, setup: _, ...rest }: SectionProps & { readonly load: NonNullable<BoatSide['load']>; readonly neededN: number }) {
+function Load({
+  load,
+  neededN,
+  i18n,
+  setup: _,
+  ...rest
+}: SectionProps & { readonly load: NonNullable<BoatSide['load']>; readonly neededN: number }) {
   const { t, format } = i18n;
   const option = useMemo(() => (pens: Pens) => loadChart(load, neededN, i18n, pens), [load, neededN, i18n]);
-  const when = ({ outcome, buriesS, clutchGivesS }: LoadUp) => (outcome === 'buries' ? t('load.buries', { time: format(buriesS, 'time') }) : outcome === 'clutch-gives' ? t('load.clutchGives', { time: format(clutchGivesS, 'time') }) : t('load.waits', { time: format(load.asked.untilS ?? null, 'time') }));
+  const when = ({ outcome, buriesS, clutchGivesS }: LoadUp) =>
+    outcome === 'buries'
+      ? t('load.buries', { time: format(buriesS, 'time') })
+      : outcome === 'clutch-gives'
+        ? t('load.clutchGives', { time: format(clutchGivesS, 'time') })
+        : t('load.waits', { time: format(load.asked.untilS ?? null, 'time') });
   return (
     <Section title={t('load.title')} working="load-up" i18n={i18n} {...rest}>
       <Chart option={option} label={t('load.chart')} className="h-48" />
       <Sentence>
-        {t('load.stays', { when: when(load.stays) })} {t('load.given', { line: format(load.given.yieldsM, 'distance'), time: format(load.given.yieldsS, 'time'), speed: format(load.asked.speedMps, 'speed'), when: when(load.given) })} {load.given.outcome !== 'buries' && t('load.sweep', { time: format(load.given.tightS, 'time') })}
+        {t('load.stays', { when: when(load.stays) })}{' '}
+        {t('load.given', {
+          line: format(load.given.yieldsM, 'distance'),
+          time: format(load.given.yieldsS, 'time'),
+          speed: format(load.asked.speedMps, 'speed'),
+          when: when(load.given),
+        })}{' '}
+        {load.given.outcome !== 'buries' && t('load.sweep', { time: format(load.given.tightS, 'time') })}
       </Sentence>
     </Section>
   );
@@ -110,17 +165,56 @@ function Load({ load, neededN, i18n, setup: _, ...rest }: SectionProps & { reado
 const MOST_SHOWN = 12;
 
 /** Two lines told apart by their stroke, and the pull that buries as a rule across. */
-function loadChart({ stays, given }: NonNullable<BoatSide['load']>, neededN: number, i18n: I18n, pens: Pens): EChartsCoreOption {
+function loadChart(
+  { stays, given }: NonNullable<BoatSide['load']>,
+  neededN: number,
+  i18n: I18n,
+  pens: Pens,
+): EChartsCoreOption {
   const force = (value: number) => i18n.inUnit(value, 'force');
-  const most = 1.1 * Math.max(neededN, ...[...stays.curve, ...given.curve].map(({ tensionN }) => Math.min(tensionN, MOST_SHOWN * neededN)));
-  const line = (name: string, { curve }: LoadUp, type: 'solid' | 'dashed') => ({ type: 'line', name, showSymbol: false, data: curve.map(({ timeS, tensionN }) => [timeS, force(tensionN)]), lineStyle: { color: pens.ink, width: 1.8, type }, itemStyle: { color: pens.ink }, endLabel: { show: true, formatter: name, color: pens.ink } });
-  const axis = { axisLine: { show: true, lineStyle: { color: pens.ink } }, axisLabel: { color: pens.dim, formatter: (value: number) => i18n.number(value, 2) }, splitLine: { lineStyle: { color: pens.faint, opacity: 0.5 } }, nameTextStyle: { color: pens.dim } };
+  const most =
+    1.1 *
+    Math.max(
+      neededN,
+      ...[...stays.curve, ...given.curve].map(({ tensionN }) => Math.min(tensionN, MOST_SHOWN * neededN)),
+    );
+  const line = (name: string, { curve }: LoadUp, type: 'solid' | 'dashed') => ({
+    type: 'line',
+    name,
+    showSymbol: false,
+    data: curve.map(({ timeS, tensionN }) => [timeS, force(tensionN)]),
+    lineStyle: { color: pens.ink, width: 1.8, type },
+    itemStyle: { color: pens.ink },
+    endLabel: { show: true, formatter: name, color: pens.ink },
+  });
+  const axis = {
+    axisLine: { show: true, lineStyle: { color: pens.ink } },
+    axisLabel: { color: pens.dim, formatter: (value: number) => i18n.number(value, 2) },
+    splitLine: { lineStyle: { color: pens.faint, opacity: 0.5 } },
+    nameTextStyle: { color: pens.dim },
+  };
   return {
     grid: { left: 52, right: 110, top: 10, bottom: 36 },
     xAxis: { type: 'value', name: `${i18n.t('load.time')} [s]`, nameLocation: 'middle', nameGap: 22, ...axis },
-    yAxis: { type: 'value', name: `${i18n.t('load.pull')} [${i18n.unitLabel('force')}]`, nameLocation: 'middle', nameGap: 36, max: force(most), ...axis },
+    yAxis: {
+      type: 'value',
+      name: `${i18n.t('load.pull')} [${i18n.unitLabel('force')}]`,
+      nameLocation: 'middle',
+      nameGap: 36,
+      max: force(most),
+      ...axis,
+    },
     series: [
-      { ...line(i18n.t('load.lineStays'), stays, 'solid'), markLine: { silent: true, symbol: 'none', data: [{ yAxis: force(neededN) }], lineStyle: { color: pens.ink, type: 'dotted' }, label: { formatter: i18n.t('load.lineNeeded'), color: pens.ink, position: 'end' } } },
+      {
+        ...line(i18n.t('load.lineStays'), stays, 'solid'),
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          data: [{ yAxis: force(neededN) }],
+          lineStyle: { color: pens.ink, type: 'dotted' },
+          label: { formatter: i18n.t('load.lineNeeded'), color: pens.ink, position: 'end' },
+        },
+      },
       line(i18n.t('load.lineGiven'), given, 'dashed'),
     ],
   };
@@ -133,7 +227,15 @@ function Holders({ side: { holders, strike }, i18n, setup: _, ...rest }: Section
   return (
     <Section title={t('holder.title')} working="clutch" i18n={i18n} {...rest}>
       <table className="narrow w-full border-collapse text-[13px]">
-        <thead className="text-right text-dim"><tr><th className="text-left font-normal">{t('holder.lean')}</th><th className="font-normal">{t('holder.angle')}</th><th className="font-normal">{t('holder.elastic')}</th><th className="font-normal">{t('holder.peak')}</th><th className="font-normal">{t('holder.takesUp')}</th></tr></thead>
+        <thead className="text-right text-dim">
+          <tr>
+            <th className="text-left font-normal">{t('holder.lean')}</th>
+            <th className="font-normal">{t('holder.angle')}</th>
+            <th className="font-normal">{t('holder.elastic')}</th>
+            <th className="font-normal">{t('holder.peak')}</th>
+            <th className="font-normal">{t('holder.takesUp')}</th>
+          </tr>
+        </thead>
         <tbody>
           {holders.map(({ leanRad, pullAngleRad, elasticPeakN, peakN, takesUpJ }) => (
             <tr key={leanRad}>
@@ -156,11 +258,20 @@ function Hands({ side: { hands }, i18n, setup: _, ...rest }: SectionProps & { re
   return (
     <Section title={t('hands.title')} working="fight" i18n={i18n} {...rest}>
       <table className="narrow w-full border-collapse text-[13px]">
-        <thead className="text-right text-dim"><tr><th className="text-left font-normal">{t('hands.rod')}</th><th className="font-normal">{t('hands.lever')}</th><th className="font-normal">{t('hands.moment')}</th><th className="font-normal">{t('hands.gain')}</th></tr></thead>
+        <thead className="text-right text-dim">
+          <tr>
+            <th className="text-left font-normal">{t('hands.rod')}</th>
+            <th className="font-normal">{t('hands.lever')}</th>
+            <th className="font-normal">{t('hands.moment')}</th>
+            <th className="font-normal">{t('hands.gain')}</th>
+          </tr>
+        </thead>
         <tbody>
           {hands.rods.map(({ lengthM, leverArmM, momentNm, gainM }, i) => (
             <tr key={lengthM} className={i === 1 ? 'font-semibold' : ''}>
-              <td className="border-t border-faint">{t(`hands.which.${['shorter', 'own', 'longer'][i] as 'own'}`, { length: format(lengthM, 'rodLength') })}</td>
+              <td className="border-t border-faint">
+                {t(`hands.which.${['shorter', 'own', 'longer'][i] as 'own'}`, { length: format(lengthM, 'rodLength') })}
+              </td>
               <td className={cells}>{format(leverArmM, 'distance')}</td>
               <td className={cells}>{format(momentNm, 'moment')}</td>
               <td className={cells}>{format(gainM, 'distance')}</td>
@@ -168,7 +279,13 @@ function Hands({ side: { hands }, i18n, setup: _, ...rest }: SectionProps & { re
           ))}
         </tbody>
       </table>
-      <Sentence>{t('hands.note', { pull: format(hands.pullN, 'force'), from: format(hands.fromRad, 'angle'), to: format(hands.toRad, 'angle') })}</Sentence>
+      <Sentence>
+        {t('hands.note', {
+          pull: format(hands.pullN, 'force'),
+          from: format(hands.fromRad, 'angle'),
+          to: format(hands.toRad, 'angle'),
+        })}
+      </Sentence>
       <Caution>{t('hands.caution')}</Caution>
     </Section>
   );
@@ -190,17 +307,34 @@ function Wound({ side: { winding }, i18n, setup: _, ...rest }: SectionProps & { 
           ))}
         </tbody>
       </table>
-      <Sentence>{t('winding.note', { pull: format(winding.pullN, 'force'), turn: format(winding.lineATurnM, 'distance') })}</Sentence>
+      <Sentence>
+        {t('winding.note', { pull: format(winding.pullN, 'force'), turn: format(winding.lineATurnM, 'distance') })}
+      </Sentence>
     </Section>
   );
 }
 
-function SmallCraft({ craft, i18n, setup: _, ...rest }: SectionProps & { readonly craft: NonNullable<BoatSide['craft']> }) {
+function SmallCraft({
+  craft,
+  i18n,
+  setup: _,
+  ...rest
+}: SectionProps & { readonly craft: NonNullable<BoatSide['craft']> }) {
   const { t, format } = i18n;
   return (
     <Section title={t('smallCraft.title', { name: craft.name })} working="small-craft" i18n={i18n} {...rest}>
       <Sentence>
-        {t('smallCraft.towed', { pull: format(craft.asked.pullN, 'force'), speed: format(craft.towedMps, 'speed') })} {t('smallCraft.line', { time: format(craft.asked.runS ?? null, 'time'), fish: format(craft.asked.fishMps ?? null, 'speed'), line: format(craft.lineNeededM, 'distance') })} {craft.emptyS !== null && t('smallCraft.empty', { time: format(craft.emptyS, 'time') })} {t('smallCraft.heels', { moment: format(craft.heelingNm, 'moment'), height: format(craft.asked.tipHeightM, 'distance') })}
+        {t('smallCraft.towed', { pull: format(craft.asked.pullN, 'force'), speed: format(craft.towedMps, 'speed') })}{' '}
+        {t('smallCraft.line', {
+          time: format(craft.asked.runS ?? null, 'time'),
+          fish: format(craft.asked.fishMps ?? null, 'speed'),
+          line: format(craft.lineNeededM, 'distance'),
+        })}{' '}
+        {craft.emptyS !== null && t('smallCraft.empty', { time: format(craft.emptyS, 'time') })}{' '}
+        {t('smallCraft.heels', {
+          moment: format(craft.heelingNm, 'moment'),
+          height: format(craft.asked.tipHeightM, 'distance'),
+        })}
       </Sentence>
       <Caution>{t('smallCraft.caution')}</Caution>
     </Section>

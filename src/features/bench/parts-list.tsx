@@ -1,7 +1,20 @@
 'use client';
 
-import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useEffect, useRef } from 'react';
 import type { Classes } from '@/core/defaults/classes';
@@ -37,7 +50,10 @@ export function PartsList(props: PartsListProps) {
   const { chain, selected, onSelect, onMove, onRemove, onAdd } = props;
   const i18n = useI18n();
   const { t } = i18n;
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   const joint = chain.find(({ id }) => id === selected)!;
   const at = chain.indexOf(joint);
   const isLoose = at >= HEAD.length;
@@ -47,23 +63,46 @@ export function PartsList(props: PartsListProps) {
     if (over && to >= 0) onMove(String(active.id), to);
   };
   return (
-    <section aria-label={t('joint.list')} className="flex min-h-0 flex-col border border-ink bg-sheet lg:max-h-[46%] print:max-h-none">
+    <section
+      aria-label={t('joint.list')}
+      className="flex min-h-0 flex-col border border-ink bg-sheet lg:max-h-[46%] print:max-h-none"
+    >
       <DndContext id="joints" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
         <SortableContext items={chain.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
             {chain.map((each, i) => (
-              <Row key={each.id} {...props} joint={each} index={i} isOneLine={chain.length >= ONE_LINE_FROM} onSelect={onSelect} />
+              <Row
+                key={each.id}
+                {...props}
+                joint={each}
+                index={i}
+                isOneLine={chain.length >= ONE_LINE_FROM}
+                onSelect={onSelect}
+              />
             ))}
           </ol>
         </SortableContext>
       </DndContext>
       <div className="narrow flex items-center gap-1 border-t border-faint px-1 text-[12.5px] print:hidden">
-        <button type="button" onClick={onAdd} className="min-h-7 flex-1 px-1 text-left hover:underline" title={t('joint.add', { joint: name })}>+ {t('joint.addShort')}</button>
+        <button
+          type="button"
+          onClick={onAdd}
+          className="min-h-7 flex-1 px-1 text-left hover:underline"
+          title={t('joint.add', { joint: name })}
+        >
+          + {t('joint.addShort')}
+        </button>
         {isLoose && (
           <>
-            <Small label={t('joint.moveUp', { joint: name })} onPress={() => onMove(selected, at - 1)}>↑</Small>
-            <Small label={t('joint.moveDown', { joint: name })} onPress={() => onMove(selected, at + 1)}>↓</Small>
-            <Small label={t('joint.remove', { joint: name })} onPress={() => onRemove(selected)}>×</Small>
+            <Small label={t('joint.moveUp', { joint: name })} onPress={() => onMove(selected, at - 1)}>
+              ↑
+            </Small>
+            <Small label={t('joint.moveDown', { joint: name })} onPress={() => onMove(selected, at + 1)}>
+              ↓
+            </Small>
+            <Small label={t('joint.remove', { joint: name })} onPress={() => onRemove(selected)}>
+              ×
+            </Small>
           </>
         )}
       </div>
@@ -71,8 +110,26 @@ export function PartsList(props: PartsListProps) {
   );
 }
 
-function Small({ label, onPress, children }: { readonly label: string; readonly onPress: () => void; readonly children: string }) {
-  return <button type="button" aria-label={label} title={label} onClick={onPress} className="min-h-7 min-w-8 border-l border-faint hover:bg-paper">{children}</button>;
+function Small({
+  label,
+  onPress,
+  children,
+}: {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly children: string;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      onClick={onPress}
+      className="min-h-7 min-w-8 border-l border-faint hover:bg-paper"
+    >
+      {children}
+    </button>
+  );
 }
 
 interface RowProps extends PartsListProps {
@@ -85,7 +142,10 @@ function Row({ joint, index, isOneLine, partOf, tiedIn, classes, selected, tried
   const i18n = useI18n();
   const { t } = i18n;
   const isHead = index < HEAD.length;
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: joint.id, disabled: isHead });
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: joint.id,
+    disabled: isHead,
+  });
   const row = useRef<HTMLLIElement>(null);
   const part = partOf(joint);
   const isSelected = joint.id === selected;
@@ -113,18 +173,39 @@ function Row({ joint, index, isOneLine, partOf, tiedIn, classes, selected, tried
         <span className="text-[12px] font-semibold">{index + 1}</span>
         {isOneLine ? (
           <span className={`semi-narrow truncate text-[13px] leading-[1.3] ${isSelected && tried ? 'italic' : ''}`}>
-            {partTitle(i18n, part)} <span className={`narrow text-[12px] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, joint, tiedIn.get(joint.id), classes)}</span>
+            {partTitle(i18n, part)}{' '}
+            <span className={`narrow text-[12px] ${isSelected ? '' : 'text-dim'}`}>
+              {partDetail(i18n, part, joint, tiedIn.get(joint.id), classes)}
+            </span>
           </span>
         ) : (
           <span className="min-w-0">
-            <span className={`semi-narrow block truncate text-[13.5px] leading-[1.2] ${isSelected && tried ? 'italic' : ''}`}>{partTitle(i18n, part)}</span>
-            <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, joint, tiedIn.get(joint.id), classes)}</span>
+            <span
+              className={`semi-narrow block truncate text-[13.5px] leading-[1.2] ${isSelected && tried ? 'italic' : ''}`}
+            >
+              {partTitle(i18n, part)}
+            </span>
+            <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>
+              {partDetail(i18n, part, joint, tiedIn.get(joint.id), classes)}
+            </span>
           </span>
         )}
-        <span className={`narrow border-b border-current text-[11px] leading-[1.25] ${UNDERLINE[known]} ${isSelected ? '' : 'text-dim'}`}>{t(`provenance.${known}`)}</span>
+        <span
+          className={`narrow border-b border-current text-[11px] leading-[1.25] ${UNDERLINE[known]} ${isSelected ? '' : 'text-dim'}`}
+        >
+          {t(`provenance.${known}`)}
+        </span>
       </button>
       {!isHead && (
-        <button type="button" {...attributes} {...listeners} aria-label={t('joint.drag', { joint: jointText(i18n, joint, [part]) })} className="w-5 shrink-0 cursor-grab touch-none text-[11px] text-dim print:hidden">⋮⋮</button>
+        <button
+          type="button"
+          {...attributes}
+          {...listeners}
+          aria-label={t('joint.drag', { joint: jointText(i18n, joint, [part]) })}
+          className="w-5 shrink-0 cursor-grab touch-none text-[11px] text-dim print:hidden"
+        >
+          ⋮⋮
+        </button>
       )}
     </li>
   );

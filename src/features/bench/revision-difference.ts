@@ -1,11 +1,24 @@
-import { effectFigures, evaluate, VERDICT_NAMES, type EffectFigures, type Mark, type VerdictName } from '@/core/evaluate';
+import {
+  effectFigures,
+  evaluate,
+  VERDICT_NAMES,
+  type EffectFigures,
+  type Mark,
+  type VerdictName,
+} from '@/core/evaluate';
 import type { Joint, Setup } from '@/core/setup';
 
 /** What is otherwise in one place of two chains. */
 export type ChainChange =
   | { readonly kind: 'out' | 'in'; readonly joint: Joint; readonly partId: string }
   | { readonly kind: 'swapped'; readonly joint: Joint; readonly was: string; readonly is: string }
-  | { readonly kind: 'set'; readonly joint: Joint; readonly field: string; readonly was: number | string | boolean | undefined; readonly is: number | string | boolean | undefined };
+  | {
+      readonly kind: 'set';
+      readonly joint: Joint;
+      readonly field: string;
+      readonly was: number | string | boolean | undefined;
+      readonly is: number | string | boolean | undefined;
+    };
 
 export interface RevisionDifference {
   readonly changes: readonly ChainChange[];
@@ -19,22 +32,38 @@ export function revisionDifference(from: Setup, to: Setup): RevisionDifference {
   const [was, is] = [evaluate(from), evaluate(to)];
   return {
     changes: chainChanges(from.chain, to.chain),
-    marks: VERDICT_NAMES.map((verdict) => ({ verdict, was: was.verdicts[verdict].mark, is: is.verdicts[verdict].mark })),
+    marks: VERDICT_NAMES.map((verdict) => ({
+      verdict,
+      was: was.verdicts[verdict].mark,
+      is: is.verdicts[verdict].mark,
+    })),
     before: effectFigures(was),
     after: effectFigures(is),
   };
 }
 
 export function chainChanges(from: readonly Joint[], to: readonly Joint[]): readonly ChainChange[] {
-  const gone = from.filter((joint) => !to.some(({ id, kind }) => id === joint.id && kind === joint.kind)).map((joint): ChainChange => ({ kind: 'out', joint, partId: joint.partId }));
+  const gone = from
+    .filter((joint) => !to.some(({ id, kind }) => id === joint.id && kind === joint.kind))
+    .map((joint): ChainChange => ({ kind: 'out', joint, partId: joint.partId }));
   const others = to.flatMap((joint): ChainChange[] => {
     const old = from.find(({ id, kind }) => id === joint.id && kind === joint.kind);
     if (!old) return [{ kind: 'in', joint, partId: joint.partId }];
-    const swapped: ChainChange[] = old.partId === joint.partId ? [] : [{ kind: 'swapped', joint, was: old.partId, is: joint.partId }];
-    const [before, after] = [old, joint].map((each) => each as unknown as Readonly<Record<string, number | string | boolean | undefined>>) as [Readonly<Record<string, number | string | boolean | undefined>>, Readonly<Record<string, number | string | boolean | undefined>>];
-    const fields = Object.keys({ ...old, ...joint }).filter((key) => key !== 'id' && key !== 'kind' && key !== 'partId' && before[key] !== after[key]);
-    return [...swapped, ...fields.map((field): ChainChange => ({ kind: 'set', joint, field, was: before[field], is: after[field] }))];
+    const swapped: ChainChange[] =
+      old.partId === joint.partId ? [] : [{ kind: 'swapped', joint, was: old.partId, is: joint.partId }];
+    const [before, after] = [old, joint].map(
+      (each) => each as unknown as Readonly<Record<string, number | string | boolean | undefined>>,
+    ) as [
+      Readonly<Record<string, number | string | boolean | undefined>>,
+      Readonly<Record<string, number | string | boolean | undefined>>,
+    ];
+    const fields = Object.keys({ ...old, ...joint }).filter(
+      (key) => key !== 'id' && key !== 'kind' && key !== 'partId' && before[key] !== after[key],
+    );
+    return [
+      ...swapped,
+      ...fields.map((field): ChainChange => ({ kind: 'set', joint, field, was: before[field], is: after[field] })),
+    ];
   });
   return [...gone, ...others];
 }
-

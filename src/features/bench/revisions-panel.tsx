@@ -26,7 +26,19 @@ export interface RevisionsPanelProps {
   readonly onOverlay: (number: number) => void;
 }
 
-export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current, moved, readingsChanged, box, asThen, onToggleThen, onOverlay }: RevisionsPanelProps) {
+export function RevisionsPanel({
+  open,
+  onOpenChange,
+  setupId,
+  revisions,
+  current,
+  moved,
+  readingsChanged,
+  box,
+  asThen,
+  onToggleThen,
+  onOverlay,
+}: RevisionsPanelProps) {
   const verdictName = useVerdictText();
   const i18n = useI18n();
   const { t, date } = i18n;
@@ -48,15 +60,32 @@ export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current
                 {revision.number === current ? ` · ${t('revisions.current')}` : ''}
               </span>
             </Link>
-            {revision.number !== current && <button type="button" onClick={() => onOverlay(revision.number)} className="narrow ml-2 min-h-9 border-l border-faint px-2 text-[13px] hover:bg-paper">{t('revisions.overlay')}</button>}
+            {revision.number !== current && (
+              <button
+                type="button"
+                onClick={() => onOverlay(revision.number)}
+                className="narrow ml-2 min-h-9 border-l border-faint px-2 text-[13px] hover:bg-paper"
+              >
+                {t('revisions.overlay')}
+              </button>
+            )}
           </li>
         ))}
       </ol>
       <div className="mt-3 text-[14px]">
         <p>{readingsChanged > 0 ? t('revisions.readingsChanged', { count: readingsChanged }) : ''}</p>
-        {moved.length === 0 ? <p className="text-dim">{t('revisions.unmoved')}</p> : moved.map((mark) => <p key={mark.verdict}>{movedText(i18n, mark, box, verdictName)}</p>)}
+        {moved.length === 0 ? (
+          <p className="text-dim">{t('revisions.unmoved')}</p>
+        ) : (
+          moved.map((mark) => <p key={mark.verdict}>{movedText(i18n, mark, box, verdictName)}</p>)
+        )}
         {readingsChanged > 0 && (
-          <button type="button" onClick={onToggleThen} aria-pressed={asThen} className="narrow mt-2 min-h-9 border border-ink px-3 aria-pressed:bg-hi aria-pressed:text-on-hi">
+          <button
+            type="button"
+            onClick={onToggleThen}
+            aria-pressed={asThen}
+            className="narrow mt-2 min-h-9 border border-ink px-3 aria-pressed:bg-hi aria-pressed:text-on-hi"
+          >
             {t('key.then')}
           </button>
         )}
@@ -66,13 +95,32 @@ export function RevisionsPanel({ open, onOpenChange, setupId, revisions, current
 }
 
 /** The mark that moved and the reading that moved it; with several, the first. */
-export function movedText(i18n: I18n, mark: MovedMark, box: readonly Part[], verdictName: (name: VerdictName) => string): string {
+export function movedText(
+  i18n: I18n,
+  mark: MovedMark,
+  box: readonly Part[],
+  verdictName: (name: VerdictName) => string,
+): string {
   const { t, format } = i18n;
   const [because] = mark.because;
   if (!because) return '';
   const part = box.find((each) => each.id === because.partId)!;
-  const verdict = { verdict: verdictName(mark.verdict), then: t(`mark.${mark.then}`), now: t(`mark.${mark.now}`), part: partTitle(i18n, part) };
-  if (!because.then || !because.now) return t('revisions.movedOtherwise', { ...verdict, field: because.path === 'stiffness' ? t('field.stiffness_kind') : fieldLabel(i18n, part.kind, because.path) });
+  const verdict = {
+    verdict: verdictName(mark.verdict),
+    then: t(`mark.${mark.then}`),
+    now: t(`mark.${mark.now}`),
+    part: partTitle(i18n, part),
+  };
+  if (!because.then || !because.now)
+    return t('revisions.movedOtherwise', {
+      ...verdict,
+      field: because.path === 'stiffness' ? t('field.stiffness_kind') : fieldLabel(i18n, part.kind, because.path),
+    });
   const { field, measure } = measureOfField(because.path, part.kind);
-  return t('revisions.moved', { ...verdict, field: t(`field.${field}`), was: format(because.then.value, measure), is: format(because.now.value, measure) });
+  return t('revisions.moved', {
+    ...verdict,
+    field: t(`field.${field}`),
+    was: format(because.then.value, measure),
+    is: format(because.now.value, measure),
+  });
 }

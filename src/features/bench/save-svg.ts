@@ -1,7 +1,20 @@
 import { saveText } from '@/features/fields/save-text';
 
 /** What a pen is, of all that a style says: the rest is the page's. */
-const PEN = ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linecap', 'stroke-linejoin', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-stretch', 'paint-order'] as const;
+const PEN = [
+  'fill',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'stroke-linecap',
+  'stroke-linejoin',
+  'opacity',
+  'font-family',
+  'font-size',
+  'font-weight',
+  'font-stretch',
+  'paint-order',
+] as const;
 
 /** The drawing as a file of its own, with its pens written into it, in millimetres of paper. */
 export function svgText(svg: SVGSVGElement): string {
@@ -21,4 +34,5 @@ export function svgText(svg: SVGSVGElement): string {
   return `<?xml version="1.0" encoding="UTF-8"?>\n${new XMLSerializer().serializeToString(copy)}`;
 }
 
-export const saveSvg = (svg: SVGSVGElement, name: string): void => saveText(`${name}.svg`, 'image/svg+xml', svgText(svg));
+export const saveSvg = (svg: SVGSVGElement, name: string): void =>
+  saveText(`${name}.svg`, 'image/svg+xml', svgText(svg));

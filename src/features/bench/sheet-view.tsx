@@ -40,8 +40,18 @@ export function drawingsOf(setup: Setup, evaluation: Evaluation, atLeast: Scales
   const rig = readRig(setup);
   const { chain, presentation } = setup;
   const { figures } = evaluation;
-  const sheet = (of: 'wide' | 'narrow', size: { widthMm: number; heightMm: number; detailAt?: Pt }) => drawSheet({ rig, chain, presentation, figures, ...size, ...least(atLeast[of]) });
-  const detail = (of: 'inset' | 'narrowDetail', size: { widthMm: number; heightMm: number }) => drawDetail({ rig, chain, presentation, figures, widthMm: size.widthMm, heightMm: size.heightMm, ...least(atLeast[of]) });
+  const sheet = (of: 'wide' | 'narrow', size: { widthMm: number; heightMm: number; detailAt?: Pt }) =>
+    drawSheet({ rig, chain, presentation, figures, ...size, ...least(atLeast[of]) });
+  const detail = (of: 'inset' | 'narrowDetail', size: { widthMm: number; heightMm: number }) =>
+    drawDetail({
+      rig,
+      chain,
+      presentation,
+      figures,
+      widthMm: size.widthMm,
+      heightMm: size.heightMm,
+      ...least(atLeast[of]),
+    });
   return {
     wide: sheet('wide', { ...WIDE, detailAt: [INSET.x + INSET.widthMm * 0.9, INSET.y] }),
     inset: detail('inset', INSET),
@@ -53,10 +63,15 @@ export function drawingsOf(setup: Setup, evaluation: Evaluation, atLeast: Scales
 const least = (scale: number | undefined) => (scale === undefined ? {} : { atLeast: scale });
 
 /** Two setups at one scale, so that the one can lie over the other. */
-export function overlaid(base: readonly [Setup, Evaluation], over: readonly [Setup, Evaluation]): { readonly base: Drawings; readonly over: Drawings } {
+export function overlaid(
+  base: readonly [Setup, Evaluation],
+  over: readonly [Setup, Evaluation],
+): { readonly base: Drawings; readonly over: Drawings } {
   const first = drawingsOf(...base);
   const second = drawingsOf(...over);
-  const scales = Object.fromEntries((Object.keys(first) as (keyof Drawings)[]).map((key) => [key, Math.max(first[key].scale, second[key].scale)]));
+  const scales = Object.fromEntries(
+    (Object.keys(first) as (keyof Drawings)[]).map((key) => [key, Math.max(first[key].scale, second[key].scale)]),
+  );
   return { base: drawingsOf(...base, scales), over: drawingsOf(...over, scales) };
 }
 
@@ -65,9 +80,19 @@ export function SheetView({ drawings, over, selected, onSelect, dimmed, zoom, on
   const { t } = useI18n();
   const parts = { selected, onSelect };
   return (
-    <div data-state={dimmed ? 'waiting' : 'ready'} className="relative min-h-0 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300">
+    <div
+      data-state={dimmed ? 'waiting' : 'ready'}
+      className="relative min-h-0 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300"
+    >
       <div className="hidden h-full lg:block print:block">
-        <Figure title={t('drawing.sheet')} {...WIDE} zoom={zoom.zoom} handlers={zoom.handlers} onSvg={onSvg} className="h-full w-full touch-none">
+        <Figure
+          title={t('drawing.sheet')}
+          {...WIDE}
+          zoom={zoom.zoom}
+          handlers={zoom.handlers}
+          onSvg={onSvg}
+          className="h-full w-full touch-none"
+        >
           <g className="tiny">
             <DrawingPart drawing={drawings.wide} {...parts} />
             {over && <GhostPart drawing={over.wide} base={drawings.wide} />}
@@ -81,9 +106,22 @@ export function SheetView({ drawings, over, selected, onSelect, dimmed, zoom, on
       </div>
       <div className="divide-y divide-ink lg:hidden print:hidden">
         <Stacked title={t('drawing.sheet')} drawing={drawings.narrow} over={over?.narrow ?? null} {...parts} tiny />
-        <Stacked title={t('drawing.detailTitle')} drawing={drawings.narrowDetail} over={over?.narrowDetail ?? null} {...parts} />
+        <Stacked
+          title={t('drawing.detailTitle')}
+          drawing={drawings.narrowDetail}
+          over={over?.narrowDetail ?? null}
+          {...parts}
+        />
       </div>
-      {zoom.zoom.k !== 1 && <button type="button" onClick={() => zoom.run('whole')} className="narrow absolute bottom-1 left-1 border border-faint bg-sheet px-2 text-[12px] print:hidden max-lg:hidden">{t('drawing.whole')}</button>}
+      {zoom.zoom.k !== 1 && (
+        <button
+          type="button"
+          onClick={() => zoom.run('whole')}
+          className="narrow absolute bottom-1 left-1 border border-faint bg-sheet px-2 text-[12px] print:hidden max-lg:hidden"
+        >
+          {t('drawing.whole')}
+        </button>
+      )}
     </div>
   );
 }
@@ -101,7 +139,14 @@ interface StackedProps {
 function Stacked({ title, drawing, over, tiny = false, ...parts }: StackedProps) {
   const { zoom, handlers } = useZoom();
   return (
-    <Figure title={title} widthMm={drawing.widthMm} heightMm={drawing.heightMm} zoom={zoom} handlers={handlers} className="block w-full touch-pan-y">
+    <Figure
+      title={title}
+      widthMm={drawing.widthMm}
+      heightMm={drawing.heightMm}
+      zoom={zoom}
+      handlers={handlers}
+      className="block w-full touch-pan-y"
+    >
       <g className={tiny ? 'tiny' : undefined}>
         <DrawingPart drawing={drawing} {...parts} />
         {over && <GhostPart drawing={over} base={drawing} />}

@@ -27,7 +27,8 @@ export interface ResultChoice {
   readonly verdict: VerdictName;
   /** null: as the verdict's own unit says */
   readonly measure: Measure | null;
-  readonly key: 'value' | 'tension' | 'atHook' | 'needed' | 'opening' | 'timeToSet' | 'strike' | 'weakest' | 'dropShare' | 'pull';
+  readonly key:
+    'value' | 'tension' | 'atHook' | 'needed' | 'opening' | 'timeToSet' | 'strike' | 'weakest' | 'dropShare' | 'pull';
 }
 
 export const RESULTS: readonly ResultChoice[] = [
@@ -48,10 +49,26 @@ export const RESULTS: readonly ResultChoice[] = [
 ];
 
 const PRESENTED: readonly (readonly [path: string, measure: Measure, limits: Limits])[] = [
-  ['distanceM', 'distance', L.distanceM], ['lineOutM', 'distance', L.lineOutM], ['depthM', 'depth', L.depthM], ['speedMps', 'speed', L.speedMps], ['currentMps', 'speed', L.currentMps],
-  ['clutchN', 'force', L.clutchN], ['fishKg', 'bodyMass', { ...L.fishKg, min: 0.05 }], ['slackM', 'distance', L.slackM], ['handHeightM', 'distance', L.handHeightM],
-  ['sweep.startRad', 'angle', L.sweepRad], ['sweep.endRad', 'angle', L.sweepRad], ['sweep.timeS', 'time', L.timeS], ['sweep.stepBackM', 'distance', L.gainM], ['sweep.woundM', 'distance', L.gainM],
-  ['holderRad', 'angle', L.holderRad], ['bottomM', 'depth', L.bottomM], ['gear.leadM', 'distance', L.leadM], ['gear.cableM', 'distance', L.cableM], ['gear.ballKg', 'bodyMass', L.ballKg], ['gear.boardM', 'distance', L.boardM],
+  ['distanceM', 'distance', L.distanceM],
+  ['lineOutM', 'distance', L.lineOutM],
+  ['depthM', 'depth', L.depthM],
+  ['speedMps', 'speed', L.speedMps],
+  ['currentMps', 'speed', L.currentMps],
+  ['clutchN', 'force', L.clutchN],
+  ['fishKg', 'bodyMass', { ...L.fishKg, min: 0.05 }],
+  ['slackM', 'distance', L.slackM],
+  ['handHeightM', 'distance', L.handHeightM],
+  ['sweep.startRad', 'angle', L.sweepRad],
+  ['sweep.endRad', 'angle', L.sweepRad],
+  ['sweep.timeS', 'time', L.timeS],
+  ['sweep.stepBackM', 'distance', L.gainM],
+  ['sweep.woundM', 'distance', L.gainM],
+  ['holderRad', 'angle', L.holderRad],
+  ['bottomM', 'depth', L.bottomM],
+  ['gear.leadM', 'distance', L.leadM],
+  ['gear.cableM', 'distance', L.cableM],
+  ['gear.ballKg', 'bodyMass', L.ballKg],
+  ['gear.boardM', 'distance', L.boardM],
 ];
 
 /** Every input of a setup that is a number: how it is fished first, then how it is rigged, then the parts. */
@@ -60,10 +77,28 @@ export function sweepChoices(i18n: I18n, setup: Setup): readonly SweepChoice[] {
   const presented = PRESENTED.flatMap(([field, measure, limits]): SweepChoice[] => {
     const value = valueAt(setup.presentation, field);
     if (typeof value !== 'number') return [];
-    return [{ path: `presentation.${field}`, label: t(`presentation.${field.split('.').at(-1)!}` as 'presentation.depthM'), measure, value, ...spanOf(value, limits) }];
+    return [
+      {
+        path: `presentation.${field}`,
+        label: t(`presentation.${field.split('.').at(-1)!}` as 'presentation.depthM'),
+        measure,
+        value,
+        ...spanOf(value, limits),
+      },
+    ];
   });
   const rigged = setup.chain.flatMap((joint, i): SweepChoice[] =>
-    'lengthM' in joint ? [{ path: `chain[${i}].lengthM`, label: `${i + 1} ${jointText(i18n, joint, setup.parts)}: ${t('presentation.leaderM')}`, measure: 'distance', value: joint.lengthM, ...spanOf(joint.lengthM, { min: 0.01, max: 100 }) }] : [],
+    'lengthM' in joint
+      ? [
+          {
+            path: `chain[${i}].lengthM`,
+            label: `${i + 1} ${jointText(i18n, joint, setup.parts)}: ${t('presentation.leaderM')}`,
+            measure: 'distance',
+            value: joint.lengthM,
+            ...spanOf(joint.lengthM, { min: 0.01, max: 100 }),
+          },
+        ]
+      : [],
   );
   const seen = new Set<string>();
   const parts = setup.chain.flatMap((joint, at) => {
@@ -72,10 +107,15 @@ export function sweepChoices(i18n: I18n, setup: Setup): readonly SweepChoice[] {
     if (!parsed.success || seen.has(joint.partId)) return [];
     seen.add(joint.partId);
     const part = parsed.data;
-    return quantitiesOf(part).filter(([, { value }]) => value > 0).map(([field, { value }]): SweepChoice => ({
-      path: `parts[${i}].${field}.value`, label: `${at + 1} ${jointText(i18n, joint, setup.parts)}: ${fieldLabel(i18n, part.kind, field)}`,
-      measure: measureOfField(field, part.kind).measure, value, ...spanOf(value, { min: value * 0.3, max: value * 3 }),
-    }));
+    return quantitiesOf(part)
+      .filter(([, { value }]) => value > 0)
+      .map(([field, { value }]): SweepChoice => ({
+        path: `parts[${i}].${field}.value`,
+        label: `${at + 1} ${jointText(i18n, joint, setup.parts)}: ${fieldLabel(i18n, part.kind, field)}`,
+        measure: measureOfField(field, part.kind).measure,
+        value,
+        ...spanOf(value, { min: value * 0.3, max: value * 3 }),
+      }));
   });
   return [...presented, ...rigged, ...parts];
 }

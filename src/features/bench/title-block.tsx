@@ -23,10 +23,26 @@ export interface TitleBlockProps {
 }
 
 /** Name, revision, date and scale, as on any drawing; each field opens what changes it. */
-export function TitleBlock({ name, revision, changed, reason, savedAt, presentation, castMassKg, rod, detail, asThen, onRevisions, onPresentation }: TitleBlockProps) {
+export function TitleBlock({
+  name,
+  revision,
+  changed,
+  reason,
+  savedAt,
+  presentation,
+  castMassKg,
+  rod,
+  detail,
+  asThen,
+  onRevisions,
+  onPresentation,
+}: TitleBlockProps) {
   const { t, format, number, date } = useI18n();
   const letter = revisionLetter(revision);
-  const water = 'temperatureC' in presentation.water ? format(presentation.water.temperatureC, 'temperature') : format(presentation.water.densityKgPm3, 'density');
+  const water =
+    'temperatureC' in presentation.water
+      ? format(presentation.water.temperatureC, 'temperature')
+      : format(presentation.water.densityKgPm3, 'density');
   return (
     <div className="narrow grid grid-cols-2 border border-ink bg-sheet">
       <h1 className="col-span-2 px-2 py-1 text-[16px] font-semibold leading-tight">{name}</h1>
@@ -34,7 +50,17 @@ export function TitleBlock({ name, revision, changed, reason, savedAt, presentat
         <span data-testid="revision">{changed ? t('title.unsaved', { letter }) : letter}</span> · {reason}
       </Field>
       <Field label={t('title.presentation')} onOpen={onPresentation}>
-        {presentation.kind === 'cast' ? t('title.cast', { style: t(`style.${presentation.castStyle}`), distance: format(presentation.distanceM, 'distance') }) : presentation.gear ? t('title.released', { gear: t(`gear.short.${presentation.gear.kind}`), line: format(presentation.gear.leadM, 'distance') }) : t('title.towed', { way: t(`word.${presentation.way}`), line: format(presentation.lineOutM, 'distance') })}
+        {presentation.kind === 'cast'
+          ? t('title.cast', {
+              style: t(`style.${presentation.castStyle}`),
+              distance: format(presentation.distanceM, 'distance'),
+            })
+          : presentation.gear
+            ? t('title.released', {
+                gear: t(`gear.short.${presentation.gear.kind}`),
+                line: format(presentation.gear.leadM, 'distance'),
+              })
+            : t('title.towed', { way: t(`word.${presentation.way}`), line: format(presentation.lineOutM, 'distance') })}
       </Field>
       <Field label={t('title.water')} onOpen={onPresentation} right>
         {t('title.depthWater', { depth: format(presentation.depthM, 'depth'), temperature: water })}
@@ -53,7 +79,19 @@ export function TitleBlock({ name, revision, changed, reason, savedAt, presentat
   );
 }
 
-function Field({ label, onOpen, wide = false, right = false, children }: { readonly label: string; readonly onOpen?: () => void; readonly wide?: boolean; readonly right?: boolean; readonly children: ReactNode }) {
+function Field({
+  label,
+  onOpen,
+  wide = false,
+  right = false,
+  children,
+}: {
+  readonly label: string;
+  readonly onOpen?: () => void;
+  readonly wide?: boolean;
+  readonly right?: boolean;
+  readonly children: ReactNode;
+}) {
   const body = (
     <>
       <span className="block text-[10.5px] leading-[1.2] text-dim">{label}</span>
@@ -62,7 +100,9 @@ function Field({ label, onOpen, wide = false, right = false, children }: { reado
   );
   const className = `block min-w-0 border-t border-faint px-2 py-1 text-left ${wide ? 'col-span-2' : ''} ${right ? 'border-l' : ''}`;
   return onOpen ? (
-    <button type="button" onClick={onOpen} className={`${className} hover:bg-paper`}>{body}</button>
+    <button type="button" onClick={onOpen} className={`${className} hover:bg-paper`}>
+      {body}
+    </button>
   ) : (
     <div className={className}>{body}</div>
   );

@@ -8,7 +8,16 @@ import type { Presentation } from '@/domain/presentation';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useUnchanged } from '@/features/fields/use-unchanged';
 import type { Question } from '@/workers/protocol';
-import { benchReducer, candidatesFor, fittedPart, fittedSetup, isChanged, startState, triedSetup, type Readings } from './bench-state';
+import {
+  benchReducer,
+  candidatesFor,
+  fittedPart,
+  fittedSetup,
+  isChanged,
+  startState,
+  triedSetup,
+  type Readings,
+} from './bench-state';
 
 export interface BenchInput extends Readings {
   readonly chain: readonly Joint[];
@@ -34,23 +43,40 @@ export function useBench(page: BenchInput) {
   const [state, dispatch] = useReducer(benchReducer, page, startState);
   const { draft, asThen, tried, trial, selected } = state;
   // Another lighting or language brings the same Box again; nothing is computed anew for it.
-  const readings = useUnchanged(useMemo((): Readings => ({ box: page.box, partsThen: page.partsThen, house: page.house }), [page.box, page.partsThen, page.house]));
+  const readings = useUnchanged(
+    useMemo(
+      (): Readings => ({ box: page.box, partsThen: page.partsThen, house: page.house }),
+      [page.box, page.partsThen, page.house],
+    ),
+  );
   const { box, partsThen } = readings;
   const fitted = useMemo(() => fittedSetup({ draft, asThen }, readings), [draft, asThen, readings]);
   // A joint that is only looked at changes nothing: the setup stays the same object while nothing is tried on.
   const triedIn = tried === null ? null : selected;
-  const setup = useMemo(() => triedSetup(fitted, { tried, trial, selected: triedIn ?? '', asThen }, readings), [fitted, tried, trial, triedIn, asThen, readings]);
+  const setup = useMemo(
+    () => triedSetup(fitted, { tried, trial, selected: triedIn ?? '', asThen }, readings),
+    [fitted, tried, trial, triedIn, asThen, readings],
+  );
 
   // The server has evaluated the first setup already.
   const [first] = useState<Answered>(() => ({ setup, evaluation: page.evaluation }));
-  const question = useMemo((): Asked<'evaluate'> | null => (setup === first.setup ? null : { kind: 'evaluate', setup }), [setup, first]);
+  const question = useMemo(
+    (): Asked<'evaluate'> | null => (setup === first.setup ? null : { kind: 'evaluate', setup }),
+    [setup, first],
+  );
   const asked = useAnswer(question);
   const last = question === null ? null : asked.last;
-  const shown = useMemo((): Answered => (last ? { setup: last.question.setup, evaluation: last.answer } : first), [last, first]);
+  const shown = useMemo(
+    (): Answered => (last ? { setup: last.question.setup, evaluation: last.answer } : first),
+    [last, first],
+  );
 
   const joint = draft.chain.find((each) => each.id === selected)!;
   const candidates = useMemo(() => candidatesFor(joint, draft.chain, box), [joint, draft.chain, box]);
-  const candidatesQuestion = useMemo((): Asked<'candidates'> => ({ kind: 'candidates', setup: fitted, jointId: selected, parts: candidates }), [fitted, selected, candidates]);
+  const candidatesQuestion = useMemo(
+    (): Asked<'candidates'> => ({ kind: 'candidates', setup: fitted, jointId: selected, parts: candidates }),
+    [fitted, selected, candidates],
+  );
   const rangesQuestion = useMemo((): Asked<'ranges'> => ({ kind: 'ranges', setup: shown.setup }), [shown.setup]);
   const effects = useAnswer(candidatesQuestion);
   const ranges = useAnswer(rangesQuestion, RANGES_AFTER_MS);

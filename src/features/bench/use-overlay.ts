@@ -27,7 +27,10 @@ export interface OverlayInput {
 export function useOverlay({ setupId, line, revisions, shown }: OverlayInput) {
   const [over, setOver] = useState<Over | null>(null);
   const drawings = useMemo(
-    () => (over ? overlaid([shown.setup, shown.evaluation], [over.setup, evaluate(over.setup)]) : { base: drawingsOf(shown.setup, shown.evaluation), over: null }),
+    () =>
+      over
+        ? overlaid([shown.setup, shown.evaluation], [over.setup, evaluate(over.setup)])
+        : { base: drawingsOf(shown.setup, shown.evaluation), over: null },
     [shown, over],
   );
   const textOf = (number: number) => revisions.find((each) => each.number === number) ?? line;

@@ -56,7 +56,8 @@ export function useZoom() {
     return [(box?.width ?? 0) / 2, (box?.height ?? 0) / 2];
   };
 
-  const pan = (dx: number, dy: number) => setZoom((held) => (held.k === 1 ? held : { ...held, x: held.x + dx * PAN_MM, y: held.y + dy * PAN_MM }));
+  const pan = (dx: number, dy: number) =>
+    setZoom((held) => (held.k === 1 ? held : { ...held, x: held.x + dx * PAN_MM, y: held.y + dy * PAN_MM }));
   const run = (action: ZoomAction) => {
     switch (action) {
       case 'larger':
@@ -93,8 +94,13 @@ export function useZoom() {
         pointers.current.set(event.pointerId, is);
         if (other) {
           const spread = (at: readonly [number, number]) => Math.hypot(at[0] - other[0], at[1] - other[1]) || 1;
-          setZoom((held) => zoomedAbout(held, spread(is) / spread(was), [(is[0] + other[0]) / 2, (is[1] + other[1]) / 2]));
-        } else setZoom((held) => (held.k === 1 ? held : { ...held, x: held.x + is[0] - was[0], y: held.y + is[1] - was[1] }));
+          setZoom((held) =>
+            zoomedAbout(held, spread(is) / spread(was), [(is[0] + other[0]) / 2, (is[1] + other[1]) / 2]),
+          );
+        } else
+          setZoom((held) =>
+            held.k === 1 ? held : { ...held, x: held.x + is[0] - was[0], y: held.y + is[1] - was[1] },
+          );
       },
       onPointerUp: (event: PointerEvent<SVGSVGElement>) => {
         pointers.current.delete(event.pointerId);

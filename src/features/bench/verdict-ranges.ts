@@ -19,16 +19,22 @@ export interface VerdictRange {
 }
 
 /** The figure of a path and its range. */
-export const figureAt = (ranges: Ranges, path: string): RangedFigure | undefined => ranges.figures.find((figure) => figure.path === path);
+export const figureAt = (ranges: Ranges, path: string): RangedFigure | undefined =>
+  ranges.figures.find((figure) => figure.path === path);
 
-const markOf = (ranges: Ranges, name: VerdictName) => ranges.words.find(({ path }) => path === `verdicts.${name}.mark`) ?? { sure: 1, from: [] };
+const markOf = (ranges: Ranges, name: VerdictName) =>
+  ranges.words.find(({ path }) => path === `verdicts.${name}.mark`) ?? { sure: 1, from: [] };
 
 /**
  * What the doubt about a verdict comes from. Where draws differ in the mark, what decides the mark, its checks with it; else what
  * moves its place among its limits, and where it has no limits, its figure.
  */
 export function causesOf(ranges: Ranges, name: VerdictName): RangedFigure['from'] {
-  const ways = [markOf(ranges, name).from, figureAt(ranges, `places.${name}`)?.from ?? [], figureAt(ranges, `verdicts.${name}.value`)?.from ?? []];
+  const ways = [
+    markOf(ranges, name).from,
+    figureAt(ranges, `places.${name}`)?.from ?? [],
+    figureAt(ranges, `verdicts.${name}.value`)?.from ?? [],
+  ];
   return ways.find(([top]) => top !== undefined && top.share >= NAMED_FROM) ?? ways.find((way) => way.length > 0) ?? [];
 }
 

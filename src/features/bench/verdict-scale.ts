@@ -14,7 +14,9 @@ const TICK_GAP = 0.15;
 /** The axis of a verdict: its limits with some room, stretched to take in the value; null where there are no limits. */
 export function verdictScale({ value, limits }: Pick<Verdict, 'value' | 'limits'>): VerdictScale | null {
   if (!limits) return null;
-  const marks = [limits.failsBelow, limits.soundFrom, limits.soundTo, limits.failsAbove].filter((each) => each !== null);
+  const marks = [limits.failsBelow, limits.soundFrom, limits.soundTo, limits.failsAbove].filter(
+    (each) => each !== null,
+  );
   if (marks.length === 0) return null;
   const all = value === null ? marks : [...marks, value];
   const low = Math.min(...all);
@@ -22,7 +24,10 @@ export function verdictScale({ value, limits }: Pick<Verdict, 'value' | 'limits'
   const room = 0.18 * (high - low);
   // A margin or a mass begins at nothing; a pitch goes both ways.
   const from = low < 0 ? low - room : Math.max(0, low - room);
-  const to = limits.failsAbove === null && limits.soundTo === null ? Math.max(high + room, 1.35 * Math.max(...marks)) : high + room;
+  const to =
+    limits.failsAbove === null && limits.soundTo === null
+      ? Math.max(high + room, 1.35 * Math.max(...marks))
+      : high + room;
   return { from, to, zones: zonesOf(limits, to), ticks: ticksOf(marks, from, to) };
 }
 
@@ -33,7 +38,11 @@ function zonesOf({ failsBelow, soundFrom, soundTo, failsAbove }: VerdictLimits, 
   const highFail = Math.max(lowFail, failsAbove ?? to);
   const highEdge = Math.min(highFail, soundTo ?? highFail);
   if (lowEdge >= highEdge) {
-    return [{ to: lowFail, tone: 'bad' }, { to: highFail, tone: 'edge' }, { to, tone: 'bad' }];
+    return [
+      { to: lowFail, tone: 'bad' },
+      { to: highFail, tone: 'edge' },
+      { to, tone: 'bad' },
+    ];
   }
   return [
     { to: lowFail, tone: 'bad' },

@@ -29,8 +29,11 @@ export interface WorkingPanelProps {
   readonly fileUrl: string;
 }
 
-const tex = (text: string, displayMode: boolean) => ({ __html: katex.renderToString(text, { displayMode, output: 'htmlAndMathml', throwOnError: true }) });
-const isVerdict = (subject: WorkingSubject): subject is VerdictName => (VERDICT_NAMES as readonly string[]).includes(subject);
+const tex = (text: string, displayMode: boolean) => ({
+  __html: katex.renderToString(text, { displayMode, output: 'htmlAndMathml', throwOnError: true }),
+});
+const isVerdict = (subject: WorkingSubject): subject is VerdictName =>
+  (VERDICT_NAMES as readonly string[]).includes(subject);
 
 /** Equation, what goes in with where it came from, what comes out with its range, what that comes from, the source, the command. */
 export function WorkingPanel({ subject, onSubject, setup, evaluation, ranges, box, fileUrl }: WorkingPanelProps) {
@@ -40,10 +43,21 @@ export function WorkingPanel({ subject, onSubject, setup, evaluation, ranges, bo
   const working = useMemo(() => (subject ? workingOf(subject, setup, evaluation) : null), [subject, setup, evaluation]);
   const nameOf = (each: WorkingSubject) => (isVerdict(each) ? verdictName(each) : t(`working.subject.${each}`));
   return (
-    <Panel open={subject !== null} onOpenChange={(open) => !open && onSubject(null)} title={subject ? t('working.title', { verdict: nameOf(subject) }) : ''} closeLabel={t('common.close')}>
+    <Panel
+      open={subject !== null}
+      onOpenChange={(open) => !open && onSubject(null)}
+      title={subject ? t('working.title', { verdict: nameOf(subject) }) : ''}
+      closeLabel={t('common.close')}
+    >
       <div className="narrow mb-2 flex flex-wrap gap-x-3.5 border-b border-faint">
         {WORKING_SUBJECTS.map((name) => (
-          <button key={name} type="button" aria-pressed={name === subject} onClick={() => onSubject(name)} className="min-h-8 text-[14px] text-dim aria-pressed:border-b-2 aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink">
+          <button
+            key={name}
+            type="button"
+            aria-pressed={name === subject}
+            onClick={() => onSubject(name)}
+            className="min-h-8 text-[14px] text-dim aria-pressed:border-b-2 aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink"
+          >
             {nameOf(name)}
           </button>
         ))}
@@ -55,7 +69,9 @@ export function WorkingPanel({ subject, onSubject, setup, evaluation, ranges, bo
           ))}
           <Terms title={t('working.inputs')} terms={working.inputs} ranges={null} i18n={i18n} box={box} />
           <Terms title={t('working.results')} terms={working.results} ranges={ranges} i18n={i18n} box={box} />
-          {ranges && subject && isVerdict(subject) && <Causes ranges={ranges} subject={subject} setup={setup} i18n={i18n} />}
+          {ranges && subject && isVerdict(subject) && (
+            <Causes ranges={ranges} subject={subject} setup={setup} i18n={i18n} />
+          )}
           <h3 className="narrow mt-3 text-[13px] font-semibold">{t('working.sources')}</h3>
           <ul className="semi-narrow text-[13px]">
             {working.sources.map((source) => (
@@ -63,9 +79,17 @@ export function WorkingPanel({ subject, onSubject, setup, evaluation, ranges, bo
             ))}
           </ul>
           <h3 className="narrow mt-3 text-[13px] font-semibold">{t('working.shell')}</h3>
-          {working.command && <Command text={`./ferula compute ${working.command.model} <<< '${JSON.stringify(working.command.input)}'`} />}
+          {working.command && (
+            <Command
+              text={`./ferula compute ${working.command.model} <<< '${JSON.stringify(working.command.input)}'`}
+            />
+          )}
           <p className="text-[13px]">
-            {t('working.whole')} <a href={fileUrl} download="setup.json" className="underline">setup.json</a> · <code className="font-sans">./ferula compute setup &lt; setup.json</code>
+            {t('working.whole')}{' '}
+            <a href={fileUrl} download="setup.json" className="underline">
+              setup.json
+            </a>{' '}
+            · <code className="font-sans">./ferula compute setup &lt; setup.json</code>
           </p>
         </>
       ) : (
@@ -81,21 +105,46 @@ function Command({ text }: { readonly text: string }) {
   const [copied, setCopied] = useState(false);
   return (
     <div className="flex items-start gap-2">
-      <code data-testid="command" tabIndex={0} className="block max-h-16 min-w-0 flex-1 overflow-auto whitespace-pre-wrap break-all border border-faint px-1.5 py-1 text-[12px]">{text}</code>
-      <button type="button" onClick={() => void navigator.clipboard.writeText(text).then(() => setCopied(true))} className="narrow min-h-8 border border-ink px-2 text-[12.5px]">{copied ? t('working.copied') : t('working.copy')}</button>
+      <code
+        data-testid="command"
+        tabIndex={0}
+        className="block max-h-16 min-w-0 flex-1 overflow-auto whitespace-pre-wrap break-all border border-faint px-1.5 py-1 text-[12px]"
+      >
+        {text}
+      </code>
+      <button
+        type="button"
+        onClick={() => void navigator.clipboard.writeText(text).then(() => setCopied(true))}
+        className="narrow min-h-8 border border-ink px-2 text-[12.5px]"
+      >
+        {copied ? t('working.copied') : t('working.copy')}
+      </button>
     </div>
   );
 }
 
 /** What the doubt about a verdict comes from, and what would narrow it. */
-function Causes({ ranges, subject, setup, i18n }: { readonly ranges: Ranges; readonly subject: VerdictName; readonly setup: Setup; readonly i18n: I18n }) {
+function Causes({
+  ranges,
+  subject,
+  setup,
+  i18n,
+}: {
+  readonly ranges: Ranges;
+  readonly subject: VerdictName;
+  readonly setup: Setup;
+  readonly i18n: I18n;
+}) {
   const { t, format } = i18n;
   const ranged = verdictRanges(ranges, setup)[subject];
   const from = causesOf(ranges, subject);
   return (
     <>
       <h3 className="narrow mt-3 text-[13px] font-semibold">{t('range.comes')}</h3>
-      <p className="semi-narrow text-[13px]">{t('range.same', { share: format(ranged.sure, 'share') })} <span className="text-dim">{t('range.seed', { draws: ranges.draws, seed: ranges.seed })}</span></p>
+      <p className="semi-narrow text-[13px]">
+        {t('range.same', { share: format(ranged.sure, 'share') })}{' '}
+        <span className="text-dim">{t('range.seed', { draws: ranges.draws, seed: ranges.seed })}</span>
+      </p>
       <ul className="semi-narrow text-[13px]">
         {from.slice(0, 6).map(({ path, share }) => {
           const input = uncertainInput(path, setup);
@@ -103,7 +152,14 @@ function Causes({ ranges, subject, setup, i18n }: { readonly ranges: Ranges; rea
           return (
             <li key={path} className="grid grid-cols-[3rem_1fr] gap-2">
               <span className="text-right">{format(share, 'share')}</span>
-              <span>{inputText(i18n, path, setup)} {measure && <Link href={measurementUrl(measure)} className="underline underline-offset-2">{t('range.measure')}</Link>}</span>
+              <span>
+                {inputText(i18n, path, setup)}{' '}
+                {measure && (
+                  <Link href={measurementUrl(measure)} className="underline underline-offset-2">
+                    {t('range.measure')}
+                  </Link>
+                )}
+              </span>
             </li>
           );
         })}
@@ -112,9 +168,27 @@ function Causes({ ranges, subject, setup, i18n }: { readonly ranges: Ranges; rea
   );
 }
 
-const UNDERLINE = { measured: 'border-b border-solid', label: 'border-b border-dashed', class: 'border-b border-dotted', chosen: '', computed: '' } as const satisfies Record<Origin, string>;
+const UNDERLINE = {
+  measured: 'border-b border-solid',
+  label: 'border-b border-dashed',
+  class: 'border-b border-dotted',
+  chosen: '',
+  computed: '',
+} as const satisfies Record<Origin, string>;
 
-function Terms({ title, terms, ranges, i18n, box }: { readonly title: string; readonly terms: readonly Term[]; readonly ranges: Ranges | null; readonly i18n: I18n; readonly box: readonly Part[] }) {
+function Terms({
+  title,
+  terms,
+  ranges,
+  i18n,
+  box,
+}: {
+  readonly title: string;
+  readonly terms: readonly Term[];
+  readonly ranges: Ranges | null;
+  readonly i18n: I18n;
+  readonly box: readonly Part[];
+}) {
   const { t, format } = i18n;
   return (
     <table className="semi-narrow mt-3 w-full border-collapse text-[13px]">
@@ -140,7 +214,13 @@ function Terms({ title, terms, ranges, i18n, box }: { readonly title: string; re
                 {part ? <span className="text-dim"> · {partTitle(i18n, part)}</span> : null}
               </td>
               <td className="whitespace-nowrap text-right">{format(term.value, term.measure)}</td>
-              <td className="w-14 whitespace-nowrap pl-2 text-right text-dim">{range ? t('range.from', { lo: format(range.p5, term.measure), hi: format(range.p95, term.measure) }) : term.spread === undefined ? '' : `± ${format(term.spread, 'share')}`}</td>
+              <td className="w-14 whitespace-nowrap pl-2 text-right text-dim">
+                {range
+                  ? t('range.from', { lo: format(range.p5, term.measure), hi: format(range.p95, term.measure) })
+                  : term.spread === undefined
+                    ? ''
+                    : `± ${format(term.spread, 'share')}`}
+              </td>
               <td className="w-20 pl-3 text-right text-dim">
                 <span className={UNDERLINE[term.origin]}>{t(`provenance.${term.origin}`)}</span>
               </td>

@@ -31,4 +31,5 @@ export function isShort(part: Part): boolean {
 }
 
 /** Kinds in the order of a box, and parts inside a kind by sort and size. */
-export const inBoxOrder = (a: Part, b: Part): number => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind) || comparePart(a, b);
+export const inBoxOrder = (a: Part, b: Part): number =>
+  PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind) || comparePart(a, b);

@@ -54,11 +54,19 @@ export function BoxView({ start, ...page }: BoxViewProps) {
   const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
   const wanted = useDeferredValue(find);
   const wordsOf = useMemo(() => kept((part: Part) => wordsOfPart(i18n, part)), [i18n]);
-  const search = useCallback((text: string) => {
-    const rod = filter.fitsRodId ? all.find(({ id }) => id === filter.fitsRodId) : undefined;
-    const passing = all.filter((part) => passes(part, filter, usesOf(part) > 0, rod)).map((part) => ({ part, found: foundAs(i18n, part, text, wordsOf) }));
-    return passing.filter(({ found }) => found > 0).sort((a, b) => b.found - a.found).map(({ part }) => part);
-  }, [all, filter, usesOf, i18n, wordsOf]);
+  const search = useCallback(
+    (text: string) => {
+      const rod = filter.fitsRodId ? all.find(({ id }) => id === filter.fitsRodId) : undefined;
+      const passing = all
+        .filter((part) => passes(part, filter, usesOf(part) > 0, rod))
+        .map((part) => ({ part, found: foundAs(i18n, part, text, wordsOf) }));
+      return passing
+        .filter(({ found }) => found > 0)
+        .sort((a, b) => b.found - a.found)
+        .map(({ part }) => part);
+    },
+    [all, filter, usesOf, i18n, wordsOf],
+  );
   const shown = useMemo(() => search(wanted), [search, wanted]);
   const onOrder = useCallback((ids: readonly string[]) => {
     order.current = ids;
@@ -123,11 +131,17 @@ export function BoxView({ start, ...page }: BoxViewProps) {
     }
   };
   useKeys(BOX_KEYS, run, open !== null);
-  const named = <A extends string>(groups: readonly { label: (typeof BOX_KEYS)[number]['label']; keys: readonly string[]; action: A }[]) => groups.map((group) => ({ ...group, label: t(`box.key.${group.label}`) }));
+  const named = <A extends string>(
+    groups: readonly { label: (typeof BOX_KEYS)[number]['label']; keys: readonly string[]; action: A }[],
+  ) => groups.map((group) => ({ ...group, label: t(`box.key.${group.label}`) }));
   const rods = all.filter(({ kind }) => kind === 'rod');
 
   return (
-    <main id="main" tabIndex={-1} className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[640px]">
+    <main
+      id="main"
+      tabIndex={-1}
+      className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[640px]"
+    >
       <h1 className="sr-only">{t('nav.box')}</h1>
       <QuickAdd
         inputRef={addRef}
@@ -143,13 +157,40 @@ export function BoxView({ start, ...page }: BoxViewProps) {
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[176px_minmax(0,1fr)_320px] lg:gap-3">
         <KindIndex parts={all} chosen={filter.kind} onChoose={(kind) => setFilter({ ...filter, kind })} />
         <div className="flex min-h-0 flex-col gap-2">
-          <div role="search" className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1fr)_130px_150px]">
+          <div
+            role="search"
+            className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1fr)_130px_150px]"
+          >
             <div className="max-sm:col-span-2">
-              <label htmlFor="box-find" className="narrow block text-[12px] text-dim">{t('candidates.find')}</label>
-              <input ref={findRef} id="box-find" type="search" value={find} placeholder={t('box.findHint')} onChange={(event) => setFind(event.target.value)} onKeyDown={onFindKey} className="min-h-7 w-full border-b border-faint bg-transparent outline-offset-2 placeholder:text-dim" />
+              <label htmlFor="box-find" className="narrow block text-[12px] text-dim">
+                {t('candidates.find')}
+              </label>
+              <input
+                ref={findRef}
+                id="box-find"
+                type="search"
+                value={find}
+                placeholder={t('box.findHint')}
+                onChange={(event) => setFind(event.target.value)}
+                onKeyDown={onFindKey}
+                className="min-h-7 w-full border-b border-faint bg-transparent outline-offset-2 placeholder:text-dim"
+              />
             </div>
-            <ChoiceField label={t('box.show')} value={filter.show} options={SHOW.map((value) => ({ value, label: t(`box.showing.${value}`) }))} onValueChange={(show) => setFilter({ ...filter, show })} />
-            <ChoiceField label={t('box.fits')} value={filter.fitsRodId ?? ''} options={[{ value: '', label: t('box.fitsAny') }, ...rods.map((rod) => ({ value: rod.id as string, label: partTitle(i18n, rod) }))]} onValueChange={(id) => setFilter({ ...filter, fitsRodId: id === '' ? null : id })} />
+            <ChoiceField
+              label={t('box.show')}
+              value={filter.show}
+              options={SHOW.map((value) => ({ value, label: t(`box.showing.${value}`) }))}
+              onValueChange={(show) => setFilter({ ...filter, show })}
+            />
+            <ChoiceField
+              label={t('box.fits')}
+              value={filter.fitsRodId ?? ''}
+              options={[
+                { value: '', label: t('box.fitsAny') },
+                ...rods.map((rod) => ({ value: rod.id as string, label: partTitle(i18n, rod) })),
+              ]}
+              onValueChange={(id) => setFilter({ ...filter, fitsRodId: id === '' ? null : id })}
+            />
           </div>
           <PartTable parts={shown} usesOf={usesOf} selected={selected} onSelect={setSelected} onOrder={onOrder} />
         </div>
@@ -171,12 +212,39 @@ export function BoxView({ start, ...page }: BoxViewProps) {
       </div>
       <footer className="narrow flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
         <KeyFoot groups={named(groupKeys(BOX_KEYS, true))} onAction={run} />
-        <span role="status" className="ml-auto text-ink">{open === null && failure ? failure : notice}</span>
+        <span role="status" className="ml-auto text-ink">
+          {open === null && failure ? failure : notice}
+        </span>
       </footer>
-      {part && held && open === 'edit' && <PartForm part={part} failure={failure} busy={box.busy} onClose={close} onSave={(next) => box.put(next, t('box.why.edit'), done(t('box.saved')))} />}
-      {part && open === 'stock' && <StockPanel part={part} failure={failure} busy={box.busy} onClose={close} onMove={(amount, reason) => box.move(part, amount, reason, done(t('box.moved')))} />}
+      {part && held && open === 'edit' && (
+        <PartForm
+          part={part}
+          failure={failure}
+          busy={box.busy}
+          onClose={close}
+          onSave={(next) => box.put(next, t('box.why.edit'), done(t('box.saved')))}
+        />
+      )}
+      {part && open === 'stock' && (
+        <StockPanel
+          part={part}
+          failure={failure}
+          busy={box.busy}
+          onClose={close}
+          onMove={(amount, reason) => box.move(part, amount, reason, done(t('box.moved')))}
+        />
+      )}
       {part && open === 'history' && <HistoryPanel part={part} onClose={close} />}
-      {part && open === 'remove' && <RemovePanel part={part} uses={uses} busy={box.busy} failure={failure} onClose={close} onRemove={() => box.remove([part.id], t('box.why.remove'), done(t('box.removed')))} />}
+      {part && open === 'remove' && (
+        <RemovePanel
+          part={part}
+          uses={uses}
+          busy={box.busy}
+          failure={failure}
+          onClose={close}
+          onRemove={() => box.remove([part.id], t('box.why.remove'), done(t('box.removed')))}
+        />
+      )}
       {part && open === 'merge' && (
         <MergePanel
           part={part}
@@ -184,12 +252,32 @@ export function BoxView({ start, ...page }: BoxViewProps) {
           busy={box.busy}
           failure={failure}
           onClose={close}
-          onMerge={(dropId) => box.merge(part.id, dropId, t('box.why.merge'), (setups) => done(t('box.merged', { count: setups.length }))())}
+          onMerge={(dropId) =>
+            box.merge(part.id, dropId, t('box.why.merge'), (setups) =>
+              done(t('box.merged', { count: setups.length }))(),
+            )
+          }
         />
       )}
-      {part && held && open !== null && typeof open === 'object' && <GuidePanel key={open.guide} guide={open.guide} part={part} version={held.version} field={part.id === sentTo?.id ? (start?.field ?? null) : null} onMeasured={box.remember} onClose={close} />}
+      {part && held && open !== null && typeof open === 'object' && (
+        <GuidePanel
+          key={open.guide}
+          guide={open.guide}
+          part={part}
+          version={held.version}
+          field={part.id === sentTo?.id ? (start?.field ?? null) : null}
+          onMeasured={box.remember}
+          onClose={close}
+        />
+      )}
       {open === 'exchange' && <ExchangePanel parts={page.parts} onClose={close} />}
-      <KeysPanel open={open === 'keys'} onOpenChange={(next) => !next && close()} title={t('key.title')} closeLabel={t('common.close')} groups={named(groupKeys(BOX_KEYS))} />
+      <KeysPanel
+        open={open === 'keys'}
+        onOpenChange={(next) => !next && close()}
+        title={t('key.title')}
+        closeLabel={t('common.close')}
+        groups={named(groupKeys(BOX_KEYS))}
+      />
     </main>
   );
 }

@@ -10,24 +10,62 @@ import { Panel } from '@/ui/panel';
 import { useExchange, type Exchange } from './use-exchange';
 
 /** Files out and in; what comes in is first shown line by line, and nothing is written before it is confirmed. */
-export function ExchangePanel({ parts, onClose }: { readonly parts: readonly BoxPart[]; readonly onClose: () => void }) {
+export function ExchangePanel({
+  parts,
+  onClose,
+}: {
+  readonly parts: readonly BoxPart[];
+  readonly onClose: () => void;
+}) {
   const { t } = useI18n();
   const exchange = useExchange(parts, t('box.why.import'));
   const { state } = exchange;
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={t('box.key.exchange')} closeLabel={t('common.close')}>
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={t('box.key.exchange')}
+      closeLabel={t('common.close')}
+    >
       <div className="grid gap-4 sm:grid-cols-2">
         <section aria-labelledby="out">
-          <h3 id="out" className="narrow text-[13px] text-dim">{t('files.out')}</h3>
+          <h3 id="out" className="narrow text-[13px] text-dim">
+            {t('files.out')}
+          </h3>
           <ul className="mt-1">
-            <li><a className="underline" href="/files/parts.csv" download="parts.csv">{t('files.partsCsv')}</a></li>
-            <li><a className="underline" href="/files/bench.json" download="bench.json">{t('files.benchJson')}</a></li>
-            <li className="semi-narrow mt-1 text-[13px] text-dim">{t('files.schemas')} <a className="underline" href="/files/schema/bench" download="bench.schema.json">bench</a>, <a className="underline" href="/files/schema/setup" download="setup.schema.json">setup</a></li>
+            <li>
+              <a className="underline" href="/files/parts.csv" download="parts.csv">
+                {t('files.partsCsv')}
+              </a>
+            </li>
+            <li>
+              <a className="underline" href="/files/bench.json" download="bench.json">
+                {t('files.benchJson')}
+              </a>
+            </li>
+            <li className="semi-narrow mt-1 text-[13px] text-dim">
+              {t('files.schemas')}{' '}
+              <a className="underline" href="/files/schema/bench" download="bench.schema.json">
+                bench
+              </a>
+              ,{' '}
+              <a className="underline" href="/files/schema/setup" download="setup.schema.json">
+                setup
+              </a>
+            </li>
           </ul>
         </section>
         <section aria-labelledby="in">
-          <h3 id="in" className="narrow text-[13px] text-dim">{t('files.in')}</h3>
-          <input type="file" aria-label={t('files.choose')} accept=".csv,.tsv,.txt,.json" className="mt-1 max-w-full text-[14px]" onChange={(event) => event.target.files?.[0] && exchange.read(event.target.files[0])} />
+          <h3 id="in" className="narrow text-[13px] text-dim">
+            {t('files.in')}
+          </h3>
+          <input
+            type="file"
+            aria-label={t('files.choose')}
+            accept=".csv,.tsv,.txt,.json"
+            className="mt-1 max-w-full text-[14px]"
+            onChange={(event) => event.target.files?.[0] && exchange.read(event.target.files[0])}
+          />
           <p className="semi-narrow mt-1 text-[13px] text-dim">{t('files.hint')}</p>
         </section>
       </div>
@@ -38,7 +76,12 @@ export function ExchangePanel({ parts, onClose }: { readonly parts: readonly Box
       {state.kind === 'setup' && (
         <div>
           <p>{t('files.setupHas', { name: state.name, fresh: state.newParts })}</p>
-          <Confirm label={t('files.confirmSetup')} disabled={false} onConfirm={exchange.confirm} onCancel={exchange.cancel} />
+          <Confirm
+            label={t('files.confirmSetup')}
+            disabled={false}
+            onConfirm={exchange.confirm}
+            onCancel={exchange.cancel}
+          />
         </div>
       )}
       {state.kind === 'bench' && <Difference state={state} onConfirm={exchange.confirm} onCancel={exchange.cancel} />}
@@ -50,15 +93,33 @@ function Progress({ state }: { readonly state: Exchange }) {
   const { t, number } = useI18n();
   switch (state.kind) {
     case 'reading':
-      return <p>{state.of > 0 ? t('files.reading', { done: number(state.done, 0), of: number(state.of, 0) }) : t('box.loading')}</p>;
+      return (
+        <p>
+          {state.of > 0
+            ? t('files.reading', { done: number(state.done, 0), of: number(state.of, 0) })
+            : t('box.loading')}
+        </p>
+      );
     case 'refused':
       return <p className="border-l-2 border-ink pl-2">{t(`files.refused.${state.code}`, { detail: state.detail })}</p>;
     case 'writing':
       return <p>{t('files.writing')}</p>;
     case 'written':
-      return <p>{state.count === null ? t('files.writtenBench') : t('files.written', { count: state.count })} {t('files.took', { seconds: number(state.seconds, 1) })}</p>;
+      return (
+        <p>
+          {state.count === null ? t('files.writtenBench') : t('files.written', { count: state.count })}{' '}
+          {t('files.took', { seconds: number(state.seconds, 1) })}
+        </p>
+      );
     case 'started':
-      return <p>{t('files.started')} <Link className="underline" href={`/bench/${state.setupId}`}>{t('files.openSetup')}</Link></p>;
+      return (
+        <p>
+          {t('files.started')}{' '}
+          <Link className="underline" href={`/bench/${state.setupId}`}>
+            {t('files.openSetup')}
+          </Link>
+        </p>
+      );
     case 'idle':
     case 'setup':
     case 'parts':
@@ -73,17 +134,35 @@ const KINDS = ['new', 'changed', 'same', 'refused'] as const;
 /** As many lines as anyone reads; the counts tell how many there are. */
 const SHOWN = 200;
 
-function Lines({ lines, onConfirm, onCancel }: { readonly lines: readonly PlannedLine[]; readonly onConfirm: () => void; readonly onCancel: () => void }) {
+function Lines({
+  lines,
+  onConfirm,
+  onCancel,
+}: {
+  readonly lines: readonly PlannedLine[];
+  readonly onConfirm: () => void;
+  readonly onCancel: () => void;
+}) {
   const { t, number } = useI18n();
-  const counts = Object.fromEntries(KINDS.map((kind) => [kind, lines.filter(({ outcome }) => outcome.kind === kind).length])) as Record<(typeof KINDS)[number], number>;
-  const [chosen, setChosen] = useState<(typeof KINDS)[number]>(counts.refused > 0 ? 'refused' : counts.changed > 0 ? 'changed' : 'new');
+  const counts = Object.fromEntries(
+    KINDS.map((kind) => [kind, lines.filter(({ outcome }) => outcome.kind === kind).length]),
+  ) as Record<(typeof KINDS)[number], number>;
+  const [chosen, setChosen] = useState<(typeof KINDS)[number]>(
+    counts.refused > 0 ? 'refused' : counts.changed > 0 ? 'changed' : 'new',
+  );
   const shown = lines.filter(({ outcome }) => outcome.kind === chosen);
   const writes = counts.new + counts.changed;
   return (
     <div>
       <div role="group" aria-label={t('files.lines')} className="flex gap-3 border-b border-ink">
         {KINDS.map((kind) => (
-          <button key={kind} type="button" aria-pressed={kind === chosen} onClick={() => setChosen(kind)} className={`narrow min-h-8 px-1 ${kind === chosen ? 'border-b-2 border-ink font-semibold' : 'text-dim'}`}>
+          <button
+            key={kind}
+            type="button"
+            aria-pressed={kind === chosen}
+            onClick={() => setChosen(kind)}
+            className={`narrow min-h-8 px-1 ${kind === chosen ? 'border-b-2 border-ink font-semibold' : 'text-dim'}`}
+          >
             {t(`files.kind.${kind}`)} {number(counts[kind], 0)}
           </button>
         ))}
@@ -95,9 +174,16 @@ function Lines({ lines, onConfirm, onCancel }: { readonly lines: readonly Planne
             <LineText outcome={outcome} />
           </li>
         ))}
-        {shown.length > SHOWN && <li className="semi-narrow py-1 text-[13px] text-dim">{t('files.more', { count: shown.length - SHOWN })}</li>}
+        {shown.length > SHOWN && (
+          <li className="semi-narrow py-1 text-[13px] text-dim">{t('files.more', { count: shown.length - SHOWN })}</li>
+        )}
       </ol>
-      <Confirm label={t('files.confirmParts', { count: writes })} disabled={writes === 0} onConfirm={onConfirm} onCancel={onCancel} />
+      <Confirm
+        label={t('files.confirmParts', { count: writes })}
+        disabled={writes === 0}
+        onConfirm={onConfirm}
+        onCancel={onCancel}
+      />
     </div>
   );
 }
@@ -112,13 +198,27 @@ function LineText({ outcome }: { readonly outcome: PlannedLine['outcome'] }) {
     case 'same':
       return <span className="text-dim">{outcome.id}</span>;
     case 'refused':
-      return <span>{outcome.problems.map(({ column, given, reason, allowed }) => t(`files.problem.${reason}`, { column, given, allowed })).join(' ')}</span>;
+      return (
+        <span>
+          {outcome.problems
+            .map(({ column, given, reason, allowed }) => t(`files.problem.${reason}`, { column, given, allowed }))
+            .join(' ')}
+        </span>
+      );
     default:
       return outcome satisfies never;
   }
 }
 
-function Difference({ state, onConfirm, onCancel }: { readonly state: Extract<Exchange, { kind: 'bench' }>; readonly onConfirm: () => void; readonly onCancel: () => void }) {
+function Difference({
+  state,
+  onConfirm,
+  onCancel,
+}: {
+  readonly state: Extract<Exchange, { kind: 'bench' }>;
+  readonly onConfirm: () => void;
+  readonly onCancel: () => void;
+}) {
   const { t } = useI18n();
   const { parts, setups } = state.difference;
   return (
@@ -131,12 +231,31 @@ function Difference({ state, onConfirm, onCancel }: { readonly state: Extract<Ex
   );
 }
 
-function Confirm({ label, disabled, onConfirm, onCancel }: { readonly label: string; readonly disabled: boolean; readonly onConfirm: () => void; readonly onCancel: () => void }) {
+function Confirm({
+  label,
+  disabled,
+  onConfirm,
+  onCancel,
+}: {
+  readonly label: string;
+  readonly disabled: boolean;
+  readonly onConfirm: () => void;
+  readonly onCancel: () => void;
+}) {
   const { t } = useI18n();
   return (
     <div className="mt-3 flex gap-2">
-      <button type="button" disabled={disabled} onClick={onConfirm} className="narrow min-h-9 border border-ink px-4 font-semibold enabled:bg-hi enabled:text-on-hi disabled:text-dim">{label}</button>
-      <button type="button" onClick={onCancel} className="narrow min-h-9 border border-faint px-4">{t('common.cancel')}</button>
+      <button
+        type="button"
+        disabled={disabled}
+        onClick={onConfirm}
+        className="narrow min-h-9 border border-ink px-4 font-semibold enabled:bg-hi enabled:text-on-hi disabled:text-dim"
+      >
+        {label}
+      </button>
+      <button type="button" onClick={onCancel} className="narrow min-h-9 border border-faint px-4">
+        {t('common.cancel')}
+      </button>
     </div>
   );
 }

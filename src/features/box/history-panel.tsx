@@ -26,7 +26,12 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
     };
   }, [part.id]);
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={`${t('box.key.history')} · ${partTitle(i18n, part)}`} closeLabel={t('common.close')}>
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`${t('box.key.history')} · ${partTitle(i18n, part)}`}
+      closeLabel={t('common.close')}
+    >
       {history === null && <p role="status">{t('box.loading')}</p>}
       {history === 'away' && <p role="alert">{t('box.failure.unreachable')}</p>}
       {history !== null && history !== 'away' && (
@@ -36,9 +41,13 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
           <ul>
             {history.readings.map(({ guide, before, after, takenAt }) => (
               <li key={takenAt + guide} className="border-t border-faint py-1 text-[14px]">
-                <span className="narrow text-dim">{date(new Date(takenAt), 'full')} · {t(`guide.${guide as Guide}.name`)}</span>
+                <span className="narrow text-dim">
+                  {date(new Date(takenAt), 'full')} · {t(`guide.${guide as Guide}.name`)}
+                </span>
                 {changesOf(i18n, part, before, after).map(({ label, was, is }) => (
-                  <span key={label} className="semi-narrow block">{t('box.wasIs', { field: label, was, is })}</span>
+                  <span key={label} className="semi-narrow block">
+                    {t('box.wasIs', { field: label, was, is })}
+                  </span>
                 ))}
               </li>
             ))}
@@ -50,7 +59,10 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
               <li key={i} className="flex items-baseline justify-between gap-3 border-t border-faint py-1 text-[14px]">
                 <span className="narrow text-dim">{date(new Date(at), 'full')}</span>
                 <span className="semi-narrow flex-1">{reason}</span>
-                <span>{amount > 0 ? '+' : '−'}{part.kind === 'line' ? format(Math.abs(amount), 'distance') : number(Math.abs(amount), 0)}</span>
+                <span>
+                  {amount > 0 ? '+' : '−'}
+                  {part.kind === 'line' ? format(Math.abs(amount), 'distance') : number(Math.abs(amount), 0)}
+                </span>
               </li>
             ))}
           </ul>
@@ -63,10 +75,18 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
 /** The figures of a reading, before and after; a field that holds several is told one by one. */
 function changesOf(i18n: I18n, part: Part, before: Record<string, unknown>, after: Record<string, unknown>) {
   const paths = Object.keys(after);
-  const with_ = (values: Record<string, unknown>) => paths.reduce<object>((held, path) => withValueAt(held, path, values[path] ?? undefined), part) as Part;
+  const with_ = (values: Record<string, unknown>) =>
+    paths.reduce<object>((held, path) => withValueAt(held, path, values[path] ?? undefined), part) as Part;
   const [was, is] = [with_(before), with_(after)];
   return fieldsOf(part.kind)
-    .filter(({ path }) => paths.some((changed) => path === changed || path.startsWith(`${changed}.`)) && !path.endsWith('.kind'))
-    .map((field) => ({ label: fieldLabel(i18n, part.kind, field.path), was: fieldText(i18n, was, field) || '–', is: fieldText(i18n, is, field) || '–' }))
+    .filter(
+      ({ path }) =>
+        paths.some((changed) => path === changed || path.startsWith(`${changed}.`)) && !path.endsWith('.kind'),
+    )
+    .map((field) => ({
+      label: fieldLabel(i18n, part.kind, field.path),
+      was: fieldText(i18n, was, field) || '–',
+      is: fieldText(i18n, is, field) || '–',
+    }))
     .filter((each) => each.was !== each.is);
 }

@@ -14,9 +14,16 @@ export function KindIndex({ parts, chosen, onChoose }: KindIndexProps) {
   const { t } = useI18n();
   const counts = new Map<PartKind, number>();
   for (const { kind } of parts) counts.set(kind, (counts.get(kind) ?? 0) + 1);
-  const rows = [{ kind: null, count: parts.length }, ...PART_KINDS.flatMap((kind) => (counts.has(kind) ? [{ kind, count: counts.get(kind)! }] : []))];
+  const rows = [
+    { kind: null, count: parts.length },
+    ...PART_KINDS.flatMap((kind) => (counts.has(kind) ? [{ kind, count: counts.get(kind)! }] : [])),
+  ];
   return (
-    <ul aria-label={t('box.kinds')} className="flex gap-x-3 overflow-x-auto border border-ink bg-sheet px-2 py-1 lg:block lg:overflow-y-auto lg:px-0" tabIndex={0}>
+    <ul
+      aria-label={t('box.kinds')}
+      className="flex gap-x-3 overflow-x-auto border border-ink bg-sheet px-2 py-1 lg:block lg:overflow-y-auto lg:px-0"
+      tabIndex={0}
+    >
       {rows.map(({ kind, count }) => (
         <li key={kind ?? 'all'} className="shrink-0">
           <button

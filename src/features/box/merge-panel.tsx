@@ -22,18 +22,42 @@ export function MergePanel({ part, others, busy, failure, onClose, onMerge }: Me
   const { t } = i18n;
   const [dropId, setDropId] = useState<string | null>(null);
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={t('box.mergeTitle', { part: partTitle(i18n, part) })} closeLabel={t('common.cancel')}>
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={t('box.mergeTitle', { part: partTitle(i18n, part) })}
+      closeLabel={t('common.cancel')}
+    >
       <p className="mb-2">{others.length === 0 ? t('box.mergeNone') : t('box.mergeHint')}</p>
       <div role="radiogroup" aria-label={t('box.mergeHint')} className="max-h-[50dvh] overflow-y-auto">
         {others.map((other) => (
           <label key={other.id} className="flex items-baseline gap-2 border-t border-faint py-1">
             <input type="radio" name="drop" checked={dropId === other.id} onChange={() => setDropId(other.id)} />
-            <span className="semi-narrow">{partTitle(i18n, other)} <span className="text-dim">{partDetail(i18n, other, null)}{other.words ? ` · ${other.words}` : ''}</span></span>
+            <span className="semi-narrow">
+              {partTitle(i18n, other)}{' '}
+              <span className="text-dim">
+                {partDetail(i18n, other, null)}
+                {other.words ? ` · ${other.words}` : ''}
+              </span>
+            </span>
           </label>
         ))}
       </div>
-      {failure && <p role="alert" className="my-2 border-l-2 border-ink pl-2 text-[14px]">{failure}</p>}
-      {others.length > 0 && <button type="button" disabled={busy || dropId === null} onClick={() => dropId && onMerge(dropId)} className="narrow mt-3 min-h-9 border border-ink px-4 font-semibold disabled:text-dim">{t('box.key.merge')}</button>}
+      {failure && (
+        <p role="alert" className="my-2 border-l-2 border-ink pl-2 text-[14px]">
+          {failure}
+        </p>
+      )}
+      {others.length > 0 && (
+        <button
+          type="button"
+          disabled={busy || dropId === null}
+          onClick={() => dropId && onMerge(dropId)}
+          className="narrow mt-3 min-h-9 border border-ink px-4 font-semibold disabled:text-dim"
+        >
+          {t('box.key.merge')}
+        </button>
+      )}
     </Panel>
   );
 }

@@ -29,20 +29,41 @@ export interface PartCardProps {
 const HIDDEN = new Set(['id', 'name', 'words', 'left', 'price.minor', 'price.currency', 'stiffness.kind']);
 
 /** One part: every figure with its origin and spread, what would narrow it, and where it is used. */
-export function PartCard({ part, uses, onGuide, onEdit, onStock, onHistory, onCopy, onMerge, onRemove }: PartCardProps) {
+export function PartCard({
+  part,
+  uses,
+  onGuide,
+  onEdit,
+  onStock,
+  onHistory,
+  onCopy,
+  onMerge,
+  onRemove,
+}: PartCardProps) {
   const i18n = useI18n();
   const { t, format, money, number } = i18n;
   const stock = stockOf(part);
   const outline = outlineOfPart(part);
   const shown = fieldsOf(part.kind).filter((field) => !HIDDEN.has(field.path) && fieldText(i18n, part, field) !== '');
   return (
-    <section aria-labelledby="part-card" className="flex min-h-0 flex-1 flex-col overflow-y-auto border border-ink bg-sheet" tabIndex={0}>
+    <section
+      aria-labelledby="part-card"
+      className="flex min-h-0 flex-1 flex-col overflow-y-auto border border-ink bg-sheet"
+      tabIndex={0}
+    >
       <header className="border-b border-ink px-2 py-1">
-        <h2 id="part-card" className="semi-narrow text-[16px] font-semibold leading-tight">{partTitle(i18n, part)}</h2>
+        <h2 id="part-card" className="semi-narrow text-[16px] font-semibold leading-tight">
+          {partTitle(i18n, part)}
+        </h2>
         {part.words && <p className="narrow text-[13px] text-dim">“{part.words}”</p>}
       </header>
       {outline && (
-        <svg viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`} className="drawing max-h-24 w-full shrink-0 border-b border-faint px-6 py-2" role="img" aria-label={t('box.outline')}>
+        <svg
+          viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`}
+          className="drawing max-h-24 w-full shrink-0 border-b border-faint px-6 py-2"
+          role="img"
+          aria-label={t('box.outline')}
+        >
           <OutlineShapes outline={outline} isTrueWire />
         </svg>
       )}
@@ -53,7 +74,13 @@ export function PartCard({ part, uses, onGuide, onEdit, onStock, onHistory, onCo
         {part.price && <PlainRow label={t('field.price')}>{money(part.price)}</PlainRow>}
         <PlainRow label={t('field.left')}>
           {stock === null ? t('box.notCounted') : part.kind === 'line' ? format(stock, 'distance') : number(stock, 0)}
-          <button type="button" onClick={onStock} className="narrow ml-2 border border-faint px-1.5 text-[12px] hover:border-ink">{t('box.move')}</button>
+          <button
+            type="button"
+            onClick={onStock}
+            className="narrow ml-2 border border-faint px-1.5 text-[12px] hover:border-ink"
+          >
+            {t('box.move')}
+          </button>
         </PlainRow>
       </dl>
       <div className="border-t border-ink px-2 py-1.5">
@@ -61,7 +88,13 @@ export function PartCard({ part, uses, onGuide, onEdit, onStock, onHistory, onCo
         <ol className="mt-1 flex flex-wrap gap-1.5">
           {GUIDES_OF_KIND[part.kind].map((guide) => (
             <li key={guide}>
-              <button type="button" onClick={() => onGuide(guide)} className="narrow min-h-8 border border-ink px-2 text-[13px] hover:bg-hi hover:text-on-hi lg:min-h-6">{t(`guide.${guide}.name`)}</button>
+              <button
+                type="button"
+                onClick={() => onGuide(guide)}
+                className="narrow min-h-8 border border-ink px-2 text-[13px] hover:bg-hi hover:text-on-hi lg:min-h-6"
+              >
+                {t(`guide.${guide}.name`)}
+              </button>
             </li>
           ))}
         </ol>
@@ -71,13 +104,32 @@ export function PartCard({ part, uses, onGuide, onEdit, onStock, onHistory, onCo
         <ul>
           {/* Not asked for ahead: a bench that is replaced takes its setups with it, and the browser would log each as missing. */}
           {uses.map(({ id, name }) => (
-            <li key={id} className="semi-narrow truncate text-[13px]"><Link prefetch={false} href={`/bench/${id}`} className="underline decoration-faint hover:decoration-ink">{name}</Link></li>
+            <li key={id} className="semi-narrow truncate text-[13px]">
+              <Link prefetch={false} href={`/bench/${id}`} className="underline decoration-faint hover:decoration-ink">
+                {name}
+              </Link>
+            </li>
           ))}
         </ul>
       </div>
       <div className="mt-auto flex flex-wrap gap-1.5 border-t border-faint px-2 py-1.5">
-        {([['edit', onEdit], ['history', onHistory], ['copy', onCopy], ['merge', onMerge], ['remove', onRemove]] as const).map(([label, run]) => (
-          <button key={label} type="button" onClick={run} className="narrow min-h-8 border border-faint px-2 text-[13px] hover:border-ink lg:min-h-6">{t(`box.key.${label}`)}</button>
+        {(
+          [
+            ['edit', onEdit],
+            ['history', onHistory],
+            ['copy', onCopy],
+            ['merge', onMerge],
+            ['remove', onRemove],
+          ] as const
+        ).map(([label, run]) => (
+          <button
+            key={label}
+            type="button"
+            onClick={run}
+            className="narrow min-h-8 border border-faint px-2 text-[13px] hover:border-ink lg:min-h-6"
+          >
+            {t(`box.key.${label}`)}
+          </button>
         ))}
       </div>
     </section>
@@ -92,8 +144,16 @@ function FieldRow({ field, part }: { readonly field: PartField; readonly part: P
     <div className="grid grid-cols-[minmax(0,1fr)_auto_44px_56px] items-baseline gap-x-2 border-b border-faint py-[3px] text-[13px] last:border-0">
       <dt className="narrow truncate text-dim">{fieldLabel(i18n, part.kind, field.path)}</dt>
       <dd className="text-right">{fieldText(i18n, part, field)}</dd>
-      <dd className="narrow text-right text-[12px] text-dim">{quantity && `± ${format(spreadOf(quantity), 'share')}`}</dd>
-      <dd className="text-right">{quantity && <span className={`narrow border-b border-current text-[11px] ${UNDERLINE[quantity.provenance]}`}>{t(`provenance.${quantity.provenance}`)}</span>}</dd>
+      <dd className="narrow text-right text-[12px] text-dim">
+        {quantity && `± ${format(spreadOf(quantity), 'share')}`}
+      </dd>
+      <dd className="text-right">
+        {quantity && (
+          <span className={`narrow border-b border-current text-[11px] ${UNDERLINE[quantity.provenance]}`}>
+            {t(`provenance.${quantity.provenance}`)}
+          </span>
+        )}
+      </dd>
     </div>
   );
 }

@@ -7,7 +7,10 @@ import type { Preferences } from '@/i18n/preferences';
 import { readQuantity } from '@/i18n/read-quantity';
 import { editable, nameOf, originOf, partFormSchema, valuesOf, type FieldProblem } from './part-form-values';
 
-const words = (preferences: Preferences) => ({ ...formatter(preferences), read: (text: string, measure: Parameters<typeof readQuantity>[1]) => readQuantity(text, measure, preferences) });
+const words = (preferences: Preferences) => ({
+  ...formatter(preferences),
+  read: (text: string, measure: Parameters<typeof readQuantity>[1]) => readQuantity(text, measure, preferences),
+});
 const METRIC = words({ locale: 'en', units: 'metric', lighting: 'day' });
 const CUSTOMARY = words({ locale: 'es', units: 'customary', lighting: 'day' });
 const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
@@ -17,9 +20,14 @@ const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
 });
 const hook = demoParts.find(({ id }) => id === 'hook-worm-offset-3x0-regular')!;
 const rod = demoParts.find(({ id }) => id === 'rod-tern')!;
-const save = (part: Part, changes: Readonly<Record<string, string>> = {}, of = METRIC) => partFormSchema(of, part).safeParse({ ...valuesOf(of, part), ...changes });
+const save = (part: Part, changes: Readonly<Record<string, string>> = {}, of = METRIC) =>
+  partFormSchema(of, part).safeParse({ ...valuesOf(of, part), ...changes });
 const problems = (part: Part, changes: Readonly<Record<string, string>>) =>
-  (save(part, changes).error?.issues ?? []).map(({ path, message }) => [path[0], (JSON.parse(message) as FieldProblem).code, (JSON.parse(message) as FieldProblem).given]);
+  (save(part, changes).error?.issues ?? []).map(({ path, message }) => [
+    path[0],
+    (JSON.parse(message) as FieldProblem).code,
+    (JSON.parse(message) as FieldProblem).given,
+  ]);
 
 describe('the form of a part', () => {
   it('saved untouched, keeps every part to the last digit, in any units', () => {
@@ -33,7 +41,9 @@ describe('the form of a part', () => {
 
   it('reads figures as they are written, and a new figure is what its origin says', () => {
     const result = save(hook, { [nameOf('massKg')]: '1/40 oz', [originOf('massKg')]: 'measured' });
-    expect(result.data).toMatchObject({ massKg: { value: 0.025 * 0.028349523125, unit: 'kg', provenance: 'measured' } });
+    expect(result.data).toMatchObject({
+      massKg: { value: 0.025 * 0.028349523125, unit: 'kg', provenance: 'measured' },
+    });
   });
 
   it('a figure that only changes its origin keeps its value and takes the spread of the new one', () => {
@@ -49,14 +59,26 @@ describe('the form of a part', () => {
   });
 
   it('turns a rod of words into a measured one, and back', () => {
-    const measured = save(rod, { [nameOf('stiffness.kind')]: 'taper', [nameOf('stiffness.buttEiNm2')]: '8', [originOf('stiffness.buttEiNm2')]: 'measured', [nameOf('stiffness.tipRatio')]: '0.25', [originOf('stiffness.tipRatio')]: 'measured' });
+    const measured = save(rod, {
+      [nameOf('stiffness.kind')]: 'taper',
+      [nameOf('stiffness.buttEiNm2')]: '8',
+      [originOf('stiffness.buttEiNm2')]: 'measured',
+      [nameOf('stiffness.tipRatio')]: '0.25',
+      [originOf('stiffness.tipRatio')]: 'measured',
+    });
     expect(measured.data).toMatchObject({ stiffness: { kind: 'taper', tipRatio: { value: 0.25 } } });
-    const back = save(measured.data!, { [nameOf('stiffness.kind')]: 'class', [nameOf('stiffness.power')]: 'heavy', [nameOf('stiffness.action')]: 'slow' });
+    const back = save(measured.data!, {
+      [nameOf('stiffness.kind')]: 'class',
+      [nameOf('stiffness.power')]: 'heavy',
+      [nameOf('stiffness.action')]: 'slow',
+    });
     expect(back.data).toMatchObject({ stiffness: { kind: 'class', power: 'heavy', action: 'slow' } });
   });
 
   it('reads a price with its currency', () => {
-    expect(save(hook, { [nameOf('price.minor')]: '4,50 EUR' }).data).toMatchObject({ price: { minor: 450, currency: 'EUR' } });
+    expect(save(hook, { [nameOf('price.minor')]: '4,50 EUR' }).data).toMatchObject({
+      price: { minor: 450, currency: 'EUR' },
+    });
     expect(problems(hook, { [nameOf('price.minor')]: '4.50' })).toEqual([['price/minor', 'price', '4.50']]);
   });
 
@@ -68,7 +90,9 @@ describe('the form of a part', () => {
   ])('refuses %j at its field', (changes, expected) => expect(problems(hook, changes)).toEqual([expected]));
 
   it('names a window that runs backwards', () => {
-    expect(problems(rod, { [nameOf('rating.loKg')]: '50 g', [nameOf('rating.hiKg')]: '20 g' })[0]?.[0]).toBe('rating/hiKg');
+    expect(problems(rod, { [nameOf('rating.loKg')]: '50 g', [nameOf('rating.hiKg')]: '20 g' })[0]?.[0]).toBe(
+      'rating/hiKg',
+    );
   });
 
   it('leaves stock to movements', () => {

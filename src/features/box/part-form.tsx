@@ -28,20 +28,48 @@ export function PartForm({ part, failure, busy, onClose, onSave }: PartFormProps
   const i18n = useI18n();
   const { t } = i18n;
   const schema = useMemo(() => partFormSchema(i18n, part), [i18n, part]);
-  const { control, handleSubmit, formState } = useForm<Record<string, string>, unknown, Part>({ defaultValues: valuesOf(i18n, part), resolver: zodResolver(schema), mode: 'onTouched' });
+  const { control, handleSubmit, formState } = useForm<Record<string, string>, unknown, Part>({
+    defaultValues: valuesOf(i18n, part),
+    resolver: zodResolver(schema),
+    mode: 'onTouched',
+  });
   const watched = useWatch({ control });
-  const shown = editable(part.kind).filter((field) => !field.when || watched[nameOf(field.when.path)] === field.when.value);
+  const shown = editable(part.kind).filter(
+    (field) => !field.when || watched[nameOf(field.when.path)] === field.when.value,
+  );
   return (
-    <Panel open side onOpenChange={(open) => !open && onClose()} title={partTitle(i18n, part)} closeLabel={t('common.cancel')}>
+    <Panel
+      open
+      side
+      onOpenChange={(open) => !open && onClose()}
+      title={partTitle(i18n, part)}
+      closeLabel={t('common.cancel')}
+    >
       <form onSubmit={(event) => void handleSubmit(onSave)(event)}>
         <p className="semi-narrow mb-2 text-[13px] text-dim">{t('box.formHint')}</p>
         <div className="grid grid-cols-2 gap-x-4 gap-y-2">
           {shown.map((field) => (
-            <Field key={field.path} field={field} part={part} control={control} error={problemText(i18n, part, field, formState.errors[nameOf(field.path)]?.message)} />
+            <Field
+              key={field.path}
+              field={field}
+              part={part}
+              control={control}
+              error={problemText(i18n, part, field, formState.errors[nameOf(field.path)]?.message)}
+            />
           ))}
         </div>
-        {failure && <p role="alert" className="mt-3 border-l-2 border-ink pl-2 text-[14px]">{failure}</p>}
-        <button type="submit" disabled={busy} className="narrow mt-4 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60">{t('box.save')}</button>
+        {failure && (
+          <p role="alert" className="mt-3 border-l-2 border-ink pl-2 text-[14px]">
+            {failure}
+          </p>
+        )}
+        <button
+          type="submit"
+          disabled={busy}
+          className="narrow mt-4 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60"
+        >
+          {t('box.save')}
+        </button>
       </form>
     </Panel>
   );
@@ -60,8 +88,19 @@ function Field({ field, part, control, error }: FieldProps) {
   const label = fieldLabel(i18n, part.kind, field.path);
   const name = nameOf(field.path);
   if (field.kind === 'choice') {
-    const options = [...(field.required ? [] : [{ value: '', label: '–' }]), ...field.options.map((value) => ({ value, label: t(`word.${value as keyof Catalogue['word']}`) }))];
-    return <Controller control={control} name={name} render={({ field: { value, onChange } }) => <ChoiceField label={label} value={value ?? ''} options={options} onValueChange={onChange} />} />;
+    const options = [
+      ...(field.required ? [] : [{ value: '', label: '–' }]),
+      ...field.options.map((value) => ({ value, label: t(`word.${value as keyof Catalogue['word']}`) })),
+    ];
+    return (
+      <Controller
+        control={control}
+        name={name}
+        render={({ field: { value, onChange } }) => (
+          <ChoiceField label={label} value={value ?? ''} options={options} onValueChange={onChange} />
+        )}
+      />
+    );
   }
   const wide = field.path === 'name' || field.path === 'words';
   return (
@@ -70,7 +109,16 @@ function Field({ field, part, control, error }: FieldProps) {
         control={control}
         name={name}
         render={({ field: { value, onChange, onBlur, ref } }) => (
-          <TextField ref={ref} label={label} value={value ?? ''} autoComplete="off" onValueChange={onChange} onBlur={onBlur} error={error} {...(field.kind === 'quantity' ? { suffix: unitLabel(measureOfField(field.path, part.kind).measure) } : {})} />
+          <TextField
+            ref={ref}
+            label={label}
+            value={value ?? ''}
+            autoComplete="off"
+            onValueChange={onChange}
+            onBlur={onBlur}
+            error={error}
+            {...(field.kind === 'quantity' ? { suffix: unitLabel(measureOfField(field.path, part.kind).measure) } : {})}
+          />
         )}
       />
       {field.kind === 'quantity' && (
@@ -78,9 +126,16 @@ function Field({ field, part, control, error }: FieldProps) {
           control={control}
           name={originOf(field.path)}
           render={({ field: { value, onChange } }) => (
-            <select aria-label={t('box.originOf', { field: label })} value={value ?? 'label'} onChange={(event) => onChange(event.target.value)} className="narrow min-h-6 bg-sheet text-[12px] text-dim">
+            <select
+              aria-label={t('box.originOf', { field: label })}
+              value={value ?? 'label'}
+              onChange={(event) => onChange(event.target.value)}
+              className="narrow min-h-6 bg-sheet text-[12px] text-dim"
+            >
               {(['measured', 'label', 'class'] as const).map((origin) => (
-                <option key={origin} value={origin}>{t(`provenance.${origin}`)}</option>
+                <option key={origin} value={origin}>
+                  {t(`provenance.${origin}`)}
+                </option>
               ))}
             </select>
           )}
@@ -101,7 +156,9 @@ function problemText(i18n: I18n, part: Part, field: PartField, message: string |
     const range = { min: format(field.min, measure), max: format(field.max, measure) };
     if (given === '') return t('problem.empty', range);
     const value = Number(given);
-    return value >= field.min && value <= field.max ? t('problem.rule', { given: format(value, measure), allowed }) : t('problem.range', { given: format(value, measure), ...range });
+    return value >= field.min && value <= field.max
+      ? t('problem.rule', { given: format(value, measure), allowed })
+      : t('problem.range', { given: format(value, measure), ...range });
   }
   return t('problem.rule', { given, allowed });
 }

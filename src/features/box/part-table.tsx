@@ -1,6 +1,12 @@
 'use client';
 
-import { createSortedRowModel, rowSortingFeature, tableFeatures, useTable, createColumnHelper } from '@tanstack/react-table';
+import {
+  createSortedRowModel,
+  rowSortingFeature,
+  tableFeatures,
+  useTable,
+  createColumnHelper,
+} from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '@/domain/parts';
@@ -40,7 +46,8 @@ const columns = helper.columns([
   helper.accessor('uses', { id: 'used' }),
 ]);
 const COLUMNS = ['part', 'known', 'left', 'price', 'used'] as const;
-const GRID = 'grid grid-cols-[minmax(0,1fr)_60px_56px] items-center gap-x-2 sm:grid-cols-[minmax(0,1fr)_64px_64px_72px_44px]';
+const GRID =
+  'grid grid-cols-[minmax(0,1fr)_60px_56px] items-center gap-x-2 sm:grid-cols-[minmax(0,1fr)_64px_64px_72px_44px]';
 /** On a phone the name has the room; price and use stand on the card. */
 const ON_DESK = 'max-sm:hidden';
 
@@ -49,7 +56,14 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
   const i18n = useI18n();
   const { t, format, money } = i18n;
   const data = useMemo<Row[]>(
-    () => parts.map((part) => ({ part, known: leastKnown(part), stock: stockOf(part), price: part.price?.minor ?? null, uses: usesOf(part) })),
+    () =>
+      parts.map((part) => ({
+        part,
+        known: leastKnown(part),
+        stock: stockOf(part),
+        price: part.price?.minor ?? null,
+        uses: usesOf(part),
+      })),
     [parts, usesOf],
   );
   const table = useTable({ features, columns, data, getRowId: (row) => row.part.id });
@@ -60,28 +74,55 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
 
   const scroller = useRef<HTMLDivElement>(null);
   const rowHeight = 38;
-  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => rowHeight, overscan: 8, initialRect: { width: 600, height: 700 } });
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowHeight,
+    overscan: 8,
+    initialRect: { width: 600, height: 700 },
+  });
   const at = selected === null ? -1 : ids.indexOf(selected);
   useEffect(() => {
     if (at >= 0) virtual.scrollToIndex(at);
   }, [at, virtual]);
 
   return (
-    <div role="table" aria-label={t('box.parts')} aria-rowcount={rows.length + 1} className="flex min-h-0 flex-1 flex-col border border-ink bg-sheet">
+    <div
+      role="table"
+      aria-label={t('box.parts')}
+      aria-rowcount={rows.length + 1}
+      className="flex min-h-0 flex-1 flex-col border border-ink bg-sheet"
+    >
       <div role="row" className={`${GRID} border-b border-ink px-2`}>
         {COLUMNS.map((id) => {
           const column = table.getColumn(id)!;
           const sorted = column.getIsSorted();
           return (
-            <div key={id} role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'} className={id === 'part' ? '' : `text-right ${id === 'price' || id === 'used' ? ON_DESK : ''}`}>
-              <button type="button" onClick={() => column.toggleSorting()} className="narrow min-h-7 text-[12px] text-dim hover:text-ink">
-                {t(`box.column.${id}`)} <span aria-hidden="true">{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
+            <div
+              key={id}
+              role="columnheader"
+              aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+              className={id === 'part' ? '' : `text-right ${id === 'price' || id === 'used' ? ON_DESK : ''}`}
+            >
+              <button
+                type="button"
+                onClick={() => column.toggleSorting()}
+                className="narrow min-h-7 text-[12px] text-dim hover:text-ink"
+              >
+                {t(`box.column.${id}`)}{' '}
+                <span aria-hidden="true">{sorted === 'asc' ? '↑' : sorted === 'desc' ? '↓' : ''}</span>
               </button>
             </div>
           );
         })}
       </div>
-      <div ref={scroller} role="rowgroup" tabIndex={0} aria-label={t('box.parts')} className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-[40dvh]">
+      <div
+        ref={scroller}
+        role="rowgroup"
+        tabIndex={0}
+        aria-label={t('box.parts')}
+        className="min-h-0 flex-1 overflow-y-auto max-lg:max-h-[40dvh]"
+      >
         <div style={{ height: virtual.getTotalSize() }} className="relative" role="presentation">
           {virtual.getVirtualItems().map((item) => {
             const { part, known, stock, uses } = rows[item.index]!.original;
@@ -98,13 +139,33 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
                 className={`${GRID} absolute inset-x-0 cursor-pointer border-b border-faint px-2 ${isSelected ? 'bg-hi text-on-hi' : ''}`}
               >
                 <div role="cell" className="min-w-0">
-                  <button type="button" tabIndex={-1} className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]">{partTitle(i18n, part)}</button>
-                  <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>{partDetail(i18n, part, null)}{part.words ? ` · ${part.words}` : ''}</span>
+                  <button
+                    type="button"
+                    tabIndex={-1}
+                    className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]"
+                  >
+                    {partTitle(i18n, part)}
+                  </button>
+                  <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>
+                    {partDetail(i18n, part, null)}
+                    {part.words ? ` · ${part.words}` : ''}
+                  </span>
                 </div>
-                <div role="cell" className="text-right"><span className={`narrow border-b border-current text-[12px] ${UNDERLINE[known]}`}>{t(`provenance.${known}`)}</span></div>
-                <div role="cell" className={`narrow text-right text-[13px] ${isShort(part) ? 'font-semibold' : ''}`}>{stock === null ? '–' : part.kind === 'line' ? format(stock, 'distance') : stock}{isShort(part) ? ' !' : ''}</div>
-                <div role="cell" className={`narrow text-right text-[13px] ${ON_DESK}`}>{part.price ? money(part.price) : '–'}</div>
-                <div role="cell" className={`narrow text-right text-[13px] ${ON_DESK}`}>{uses === 0 ? '–' : uses}</div>
+                <div role="cell" className="text-right">
+                  <span className={`narrow border-b border-current text-[12px] ${UNDERLINE[known]}`}>
+                    {t(`provenance.${known}`)}
+                  </span>
+                </div>
+                <div role="cell" className={`narrow text-right text-[13px] ${isShort(part) ? 'font-semibold' : ''}`}>
+                  {stock === null ? '–' : part.kind === 'line' ? format(stock, 'distance') : stock}
+                  {isShort(part) ? ' !' : ''}
+                </div>
+                <div role="cell" className={`narrow text-right text-[13px] ${ON_DESK}`}>
+                  {part.price ? money(part.price) : '–'}
+                </div>
+                <div role="cell" className={`narrow text-right text-[13px] ${ON_DESK}`}>
+                  {uses === 0 ? '–' : uses}
+                </div>
               </div>
             );
           })}

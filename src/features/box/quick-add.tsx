@@ -28,7 +28,9 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
     if (!part || busy) return;
     onAdd({ ...part, id: newId() }, () => setLine(''));
   };
-  const given = part ? fieldsOf(part.kind).filter(({ path }) => read.given.some((each) => path === each || path.startsWith(`${each}.`))) : [];
+  const given = part
+    ? fieldsOf(part.kind).filter(({ path }) => read.given.some((each) => path === each || path.startsWith(`${each}.`)))
+    : [];
   return (
     <form
       aria-label={t('box.add')}
@@ -39,7 +41,9 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
       }}
     >
       <div className="flex items-baseline gap-2 px-2 pt-1">
-        <label htmlFor="quick-add" className="narrow shrink-0 text-[13px] font-semibold">{t('box.add')}</label>
+        <label htmlFor="quick-add" className="narrow shrink-0 text-[13px] font-semibold">
+          {t('box.add')}
+        </label>
         <input
           ref={inputRef}
           id="quick-add"
@@ -49,24 +53,50 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
           placeholder={t('box.addHint')}
           aria-describedby="quick-add-read"
           onChange={(event) => setLine(event.target.value)}
-          onKeyDown={(event) => event.key === 'Escape' && (event.currentTarget.value === '' ? event.currentTarget.blur() : setLine(''))}
+          onKeyDown={(event) =>
+            event.key === 'Escape' && (event.currentTarget.value === '' ? event.currentTarget.blur() : setLine(''))
+          }
           className="min-h-9 w-full min-w-0 bg-transparent -outline-offset-1 placeholder:text-dim lg:min-h-7"
         />
-        <button type="submit" disabled={!part || busy} className="narrow min-h-8 shrink-0 border border-ink px-3 text-[13px] font-semibold enabled:bg-hi enabled:text-on-hi disabled:border-faint disabled:text-dim lg:min-h-6">{t('box.addSubmit')}</button>
+        <button
+          type="submit"
+          disabled={!part || busy}
+          className="narrow min-h-8 shrink-0 border border-ink px-3 text-[13px] font-semibold enabled:bg-hi enabled:text-on-hi disabled:border-faint disabled:text-dim lg:min-h-6"
+        >
+          {t('box.addSubmit')}
+        </button>
       </div>
-      <p id="quick-add-read" role="status" className="semi-narrow min-h-6 border-t border-faint px-2 py-0.5 text-[13px]">
+      <p
+        id="quick-add-read"
+        role="status"
+        className="semi-narrow min-h-6 border-t border-faint px-2 py-0.5 text-[13px]"
+      >
         {part && (
           <>
             <strong>{partTitle(i18n, part)}</strong> · {partDetail(i18n, part, null)}
             {given.map((field) => (
-              <span key={field.path} className="text-dim"> · {fieldLabel(i18n, part.kind, field.path)} <span className="border-b border-dashed border-current">{fieldText(i18n, part, field)}</span></span>
+              <span key={field.path} className="text-dim">
+                {' '}
+                · {fieldLabel(i18n, part.kind, field.path)}{' '}
+                <span className="border-b border-dashed border-current">{fieldText(i18n, part, field)}</span>
+              </span>
             ))}
             {given.length > 0 && <span className="text-dim"> · {t('box.restIsClass')}</span>}
           </>
         )}
-        {!part && read.kind && <span>{t(`kind.${read.kind}`)}: {read.problems.map(({ path }) => fieldLabel(i18n, read.kind!, path.replace(/\.value$/, ''))).join(', ')} {t('box.cannotBe')}</span>}
-        {!part && !read.kind && <span className="text-dim">{line.trim() === '' ? t('box.addExamples') : t('box.whatIsIt')}</span>}
-        {read.leftOver.length > 0 && line.trim() !== '' && <span className="ml-2 italic">{t('box.notUnderstood', { words: read.leftOver.join(', ') })}</span>}
+        {!part && read.kind && (
+          <span>
+            {t(`kind.${read.kind}`)}:{' '}
+            {read.problems.map(({ path }) => fieldLabel(i18n, read.kind!, path.replace(/\.value$/, ''))).join(', ')}{' '}
+            {t('box.cannotBe')}
+          </span>
+        )}
+        {!part && !read.kind && (
+          <span className="text-dim">{line.trim() === '' ? t('box.addExamples') : t('box.whatIsIt')}</span>
+        )}
+        {read.leftOver.length > 0 && line.trim() !== '' && (
+          <span className="ml-2 italic">{t('box.notUnderstood', { words: read.leftOver.join(', ') })}</span>
+        )}
       </p>
     </form>
   );

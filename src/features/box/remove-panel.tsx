@@ -19,15 +19,33 @@ export function RemovePanel({ part, uses, busy, failure, onClose, onRemove }: Re
   const i18n = useI18n();
   const { t } = i18n;
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={`${t('box.key.remove')} · ${partTitle(i18n, part)}`} closeLabel={t('common.cancel')}>
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`${t('box.key.remove')} · ${partTitle(i18n, part)}`}
+      closeLabel={t('common.cancel')}
+    >
       <p>{uses.length === 0 ? t('box.removeUnused') : t('box.removeUsed', { count: uses.length })}</p>
       <ul className="my-2">
         {uses.map(({ id, name }) => (
-          <li key={id} className="border-t border-faint py-1">{name}</li>
+          <li key={id} className="border-t border-faint py-1">
+            {name}
+          </li>
         ))}
       </ul>
-      {failure && <p role="alert" className="my-2 border-l-2 border-ink pl-2 text-[14px]">{failure}</p>}
-      <button type="button" disabled={busy} onClick={onRemove} className="narrow min-h-9 border border-ink px-4 font-semibold">{t('box.key.remove')}</button>
+      {failure && (
+        <p role="alert" className="my-2 border-l-2 border-ink pl-2 text-[14px]">
+          {failure}
+        </p>
+      )}
+      <button
+        type="button"
+        disabled={busy}
+        onClick={onRemove}
+        className="narrow min-h-9 border border-ink px-4 font-semibold"
+      >
+        {t('box.key.remove')}
+      </button>
     </Panel>
   );
 }

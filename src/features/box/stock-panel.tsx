@@ -26,23 +26,65 @@ export function StockPanel({ part, failure, busy, onClose, onMove }: StockPanelP
   const [asked, setAsked] = useState(false);
   const isLine = part.kind === 'line';
   const stock = stockOf(part);
-  const read = isLine ? judge(amount, { measure: 'distance', limits: { min: 0, max: 5000, exclusiveMin: true }, mayBeEmpty: false }, i18n) : wholeOf(amount, t('box.amountDue'));
+  const read = isLine
+    ? judge(amount, { measure: 'distance', limits: { min: 0, max: 5000, exclusiveMin: true }, mayBeEmpty: false }, i18n)
+    : wholeOf(amount, t('box.amountDue'));
   const move = (sign: 1 | -1) => {
     setAsked(true);
     if (read.value !== null && read.value > 0 && reason.trim() !== '') onMove(sign * read.value, reason.trim());
   };
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={`${t('box.stock')} · ${partTitle(i18n, part)}`} closeLabel={t('common.cancel')}>
-      <p className="mb-3">{stock === null ? t('box.notCounted') : t('box.isLeft', { amount: isLine ? format(stock, 'distance') : number(stock, 0) })}</p>
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`${t('box.stock')} · ${partTitle(i18n, part)}`}
+      closeLabel={t('common.cancel')}
+    >
+      <p className="mb-3">
+        {stock === null
+          ? t('box.notCounted')
+          : t('box.isLeft', { amount: isLine ? format(stock, 'distance') : number(stock, 0) })}
+      </p>
       <form className="grid gap-3 sm:grid-cols-2" onSubmit={(event) => event.preventDefault()}>
-        <TextField label={isLine ? t('box.amountOfLine') : t('box.amount')} value={amount} autoFocus autoComplete="off" onValueChange={setAmount} error={asked ? read.error : null} />
-        <TextField label={t('box.reason')} value={reason} maxLength={200} onValueChange={setReason} error={asked && reason.trim() === '' ? t('box.reasonDue') : null} />
+        <TextField
+          label={isLine ? t('box.amountOfLine') : t('box.amount')}
+          value={amount}
+          autoFocus
+          autoComplete="off"
+          onValueChange={setAmount}
+          error={asked ? read.error : null}
+        />
+        <TextField
+          label={t('box.reason')}
+          value={reason}
+          maxLength={200}
+          onValueChange={setReason}
+          error={asked && reason.trim() === '' ? t('box.reasonDue') : null}
+        />
         <div className="flex gap-2 sm:col-span-2">
-          <button type="submit" disabled={busy} onClick={() => move(-1)} className="narrow min-h-9 border border-ink px-4 font-semibold">{t('box.take')}</button>
-          <button type="button" disabled={busy} onClick={() => move(1)} className="narrow min-h-9 border border-ink px-4 font-semibold">{t('box.bring')}</button>
+          <button
+            type="submit"
+            disabled={busy}
+            onClick={() => move(-1)}
+            className="narrow min-h-9 border border-ink px-4 font-semibold"
+          >
+            {t('box.take')}
+          </button>
+          <button
+            type="button"
+            disabled={busy}
+            onClick={() => move(1)}
+            className="narrow min-h-9 border border-ink px-4 font-semibold"
+          >
+            {t('box.bring')}
+          </button>
         </div>
       </form>
-      {failure && <p role="alert" className="mt-3 border-l-2 border-ink pl-2 text-[14px]">{failure}</p>}
+      {failure && (
+        <p role="alert" className="mt-3 border-l-2 border-ink pl-2 text-[14px]">
+          {failure}
+        </p>
+      )}
     </Panel>
   );
 }

@@ -10,7 +10,8 @@ interface Step {
   readonly parts: readonly { readonly id: string; readonly part: Part | null }[];
 }
 
-export type BoxFailure = 'stale' | 'bad-input' | 'database-away' | 'not-found' | 'other-kind' | 'not-so-much' | 'unreachable';
+export type BoxFailure =
+  'stale' | 'bad-input' | 'database-away' | 'not-found' | 'other-kind' | 'not-so-much' | 'unreachable';
 
 /** Headless: the Box as the server last gave it, the commands that change it, and the way back. */
 export function useBox(page: BoxPage) {
@@ -57,7 +58,10 @@ export function useBox(page: BoxPage) {
     });
   };
 
-  const ask = <T,>(action: () => Promise<{ ok: true; data: T } | { ok: false; code: BoxFailure }>, onDone: (data: T) => void) =>
+  const ask = <T>(
+    action: () => Promise<{ ok: true; data: T } | { ok: false; code: BoxFailure }>,
+    onDone: (data: T) => void,
+  ) =>
     start(async () => {
       setFailure(null);
       const reply = await action().catch(() => null);
@@ -80,7 +84,12 @@ export function useBox(page: BoxPage) {
     canUndo: past.length > 0,
     canRedo: future.length > 0,
     put: (part: Part, reason: string, onDone?: () => void) => change([{ id: part.id, part }], reason, onDone),
-    remove: (ids: readonly string[], reason: string, onDone?: () => void) => change(ids.map((id) => ({ id, part: null })), reason, onDone),
+    remove: (ids: readonly string[], reason: string, onDone?: () => void) =>
+      change(
+        ids.map((id) => ({ id, part: null })),
+        reason,
+        onDone,
+      ),
     undo: (reason: string) => step(past, setPast, setFuture, reason),
     redo: (reason: string) => step(future, setFuture, setPast, reason),
     move: (part: Part, amount: number, reason: string, onDone: () => void) =>
@@ -91,7 +100,8 @@ export function useBox(page: BoxPage) {
           onDone();
         },
       ),
-    merge: (keepId: string, dropId: string, reason: string, onDone: (setups: readonly string[]) => void) => ask(() => mergePartsAction({ merge: { keepId, dropId }, reason }), onDone),
+    merge: (keepId: string, dropId: string, reason: string, onDone: (setups: readonly string[]) => void) =>
+      ask(() => mergePartsAction({ merge: { keepId, dropId }, reason }), onDone),
   };
 }
 

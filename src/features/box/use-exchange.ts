@@ -18,7 +18,21 @@ export type Exchange =
   | { readonly kind: 'writing' }
   | { readonly kind: 'written'; readonly count: number | null; readonly seconds: number };
 
-export type RefusedCode = 'archive' | 'binary' | 'too-large' | 'too-many-lines' | 'unreadable' | 'not-parts' | 'empty' | 'not-json' | 'bad-input' | 'foreign' | 'stale' | 'database-away' | 'unreachable' | 'failed';
+export type RefusedCode =
+  | 'archive'
+  | 'binary'
+  | 'too-large'
+  | 'too-many-lines'
+  | 'unreadable'
+  | 'not-parts'
+  | 'empty'
+  | 'not-json'
+  | 'bad-input'
+  | 'foreign'
+  | 'stale'
+  | 'database-away'
+  | 'unreachable'
+  | 'failed';
 
 /** Headless: a file in, a dry run of it, and only then the writing. */
 export function useExchange(parts: readonly BoxPart[], reason: string) {
@@ -59,7 +73,11 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
     const answer = await post(path, body);
     if (!answer.ok) return refuse(answer.code, answer.detail);
     const { count, setupId } = answer.data as { count?: number; setupId?: string };
-    setState(setupId ? { kind: 'started', setupId } : { kind: 'written', count: count ?? null, seconds: (performance.now() - start) / 1e3 });
+    setState(
+      setupId
+        ? { kind: 'started', setupId }
+        : { kind: 'written', count: count ?? null, seconds: (performance.now() - start) / 1e3 },
+    );
     router.refresh();
   };
 
@@ -75,7 +93,11 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
       if (state.kind === 'bench') void write('/files/bench.json?confirm=yes', state.file);
       if (state.kind === 'parts') {
         const versions = new Map(parts.map(({ part, version }) => [part.id as string, version]));
-        const changes = state.lines.flatMap(({ outcome }) => (outcome.kind === 'new' || outcome.kind === 'changed' ? [{ id: outcome.part.id, part: outcome.part, expectedVersion: versions.get(outcome.part.id) ?? null }] : []));
+        const changes = state.lines.flatMap(({ outcome }) =>
+          outcome.kind === 'new' || outcome.kind === 'changed'
+            ? [{ id: outcome.part.id, part: outcome.part, expectedVersion: versions.get(outcome.part.id) ?? null }]
+            : [],
+        );
         void write('/files/parts', JSON.stringify({ changes, reason }));
       }
     },
@@ -92,13 +114,24 @@ function looksLikeSetup(text: string): boolean {
   }
 }
 
-type Answer = { readonly ok: true; readonly data: unknown } | { readonly ok: false; readonly code: RefusedCode; readonly detail: string };
+type Answer =
+  | { readonly ok: true; readonly data: unknown }
+  | { readonly ok: false; readonly code: RefusedCode; readonly detail: string };
 
 async function post(path: string, body: string): Promise<Answer> {
   try {
     const response = await fetch(path, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
     const data = (await response.json()) as { code?: RefusedCode; fields?: readonly { path: string }[] };
-    return response.ok ? { ok: true, data } : { ok: false, code: data.code ?? 'failed', detail: (data.fields ?? []).map(({ path: at }) => at).slice(0, 8).join(', ') };
+    return response.ok
+      ? { ok: true, data }
+      : {
+          ok: false,
+          code: data.code ?? 'failed',
+          detail: (data.fields ?? [])
+            .map(({ path: at }) => at)
+            .slice(0, 8)
+            .join(', '),
+        };
   } catch {
     return { ok: false, code: 'unreachable', detail: '' };
   }

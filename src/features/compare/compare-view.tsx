@@ -27,16 +27,30 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
     <main id="main" tabIndex={-1} className="mx-auto max-w-6xl px-3 py-4 outline-none">
       <div className="mb-3 flex items-baseline justify-between gap-4">
         <h1 className="narrow text-[20px] font-semibold">{t('compare.title')}</h1>
-        <Link href="/bench" className="narrow flex min-h-9 items-center underline">{t('key.setups')}</Link>
+        <Link href="/bench" className="narrow flex min-h-9 items-center underline">
+          {t('key.setups')}
+        </Link>
       </div>
-      {setups.length < 2 ? <p>{t('compare.few')}</p> : (
-        <div className="overflow-x-auto border border-ink bg-sheet" tabIndex={0} role="group" aria-label={t('compare.title')}>
+      {setups.length < 2 ? (
+        <p>{t('compare.few')}</p>
+      ) : (
+        <div
+          className="overflow-x-auto border border-ink bg-sheet"
+          tabIndex={0}
+          role="group"
+          aria-label={t('compare.title')}
+        >
           <table className="w-full table-fixed border-collapse text-[14px]">
             <thead>
               <tr className="align-bottom">
                 <td className="w-28" />
                 {setups.map(({ id, name, number }) => (
-                  <th key={id} className="narrow w-56 px-3 py-1.5 text-left font-semibold"><Link href={`/bench/${id}`} className="hover:underline">{name}</Link> <span className="font-normal text-dim">{revisionLetter(number)}</span></th>
+                  <th key={id} className="narrow w-56 px-3 py-1.5 text-left font-semibold">
+                    <Link href={`/bench/${id}`} className="hover:underline">
+                      {name}
+                    </Link>{' '}
+                    <span className="font-normal text-dim">{revisionLetter(number)}</span>
+                  </th>
                 ))}
               </tr>
             </thead>
@@ -48,9 +62,16 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
                     const verdict = evaluation.verdicts[name];
                     return (
                       <td key={id} data-setup={id} data-mark={verdict.mark} className="px-3 py-1.5">
-                        <p className="narrow flex items-center gap-1.5"><Mark shape={MARK_SHAPE[verdict.mark]} size={13} /> {t(`mark.${verdict.mark}`)} <span className="ml-auto text-[19px] font-semibold">{format(verdict.value, MEASURE_OF_UNIT[verdict.unit])}</span></p>
+                        <p className="narrow flex items-center gap-1.5">
+                          <Mark shape={MARK_SHAPE[verdict.mark]} size={13} /> {t(`mark.${verdict.mark}`)}{' '}
+                          <span className="ml-auto text-[19px] font-semibold">
+                            {format(verdict.value, MEASURE_OF_UNIT[verdict.unit])}
+                          </span>
+                        </p>
                         <VerdictRange ranges={ranges[i] ?? null} name={name} measure={MEASURE_OF_UNIT[verdict.unit]} />
-                        <p className="semi-narrow text-[12.5px] leading-[1.25]">{verdict.reasons.map((reason) => reasonText(i18n, reason, file)).join(' ')}</p>
+                        <p className="semi-narrow text-[12.5px] leading-[1.25]">
+                          {verdict.reasons.map((reason) => reasonText(i18n, reason, file)).join(' ')}
+                        </p>
                       </td>
                     );
                   })}
@@ -59,14 +80,34 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
               {effectColumns(fished).map(([key, field, measure]) => (
                 <tr key={key} className="border-t border-faint">
                   <th className="narrow px-3 py-1 text-left font-normal">{t(`effect.${key}`)}</th>
-                  {setups.map(({ id }, i) => <td key={id} className="px-3 py-1 text-right">{format(figures[i]![field], measure)}</td>)}
+                  {setups.map(({ id }, i) => (
+                    <td key={id} className="px-3 py-1 text-right">
+                      {format(figures[i]![field], measure)}
+                    </td>
+                  ))}
                 </tr>
               ))}
               <tr className="border-t border-faint">
                 <th className="narrow px-3 py-1 text-left font-normal">{t('clutch.title')}</th>
-                {setups.map(({ id, evaluation: { figures: { strike } } }) => (
-                  <td key={id} className="px-3 py-1 text-right">{!strike ? '–' : strike.window.outcome === 'no-window' ? t('compare.noWindow') : t('range.from', { lo: format(strike.window.atFullN[0], 'force'), hi: format(strike.window.atFullN[1], 'force') })}</td>
-                ))}
+                {setups.map(
+                  ({
+                    id,
+                    evaluation: {
+                      figures: { strike },
+                    },
+                  }) => (
+                    <td key={id} className="px-3 py-1 text-right">
+                      {!strike
+                        ? '–'
+                        : strike.window.outcome === 'no-window'
+                          ? t('compare.noWindow')
+                          : t('range.from', {
+                              lo: format(strike.window.atFullN[0], 'force'),
+                              hi: format(strike.window.atFullN[1], 'force'),
+                            })}
+                    </td>
+                  ),
+                )}
               </tr>
             </tbody>
           </table>
@@ -77,12 +118,25 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
 }
 
 /** What the draws say of one verdict; three dots until they are made. */
-function VerdictRange({ ranges, name, measure }: { readonly ranges: Ranges | null; readonly name: VerdictName; readonly measure: Measure }) {
+function VerdictRange({
+  ranges,
+  name,
+  measure,
+}: {
+  readonly ranges: Ranges | null;
+  readonly name: VerdictName;
+  readonly measure: Measure;
+}) {
   const { t, format } = useI18n();
   const figure = ranges?.figures.find(({ path }) => path === `verdicts.${name}.value`);
   const sure = ranges?.words.find(({ path }) => path === `verdicts.${name}.mark`)?.sure;
   if (sure === undefined) return <p className="text-[12.5px] text-dim">…</p>;
-  return <p className="narrow text-[12.5px] text-dim">{figure ? `${t('range.from', { lo: format(figure.p5, measure), hi: format(figure.p95, measure) })} · ` : ''}{t('range.same', { share: format(sure, 'share') })}</p>;
+  return (
+    <p className="narrow text-[12.5px] text-dim">
+      {figure ? `${t('range.from', { lo: format(figure.p5, measure), hi: format(figure.p95, measure) })} · ` : ''}
+      {t('range.same', { share: format(sure, 'share') })}
+    </p>
+  );
 }
 
 /** Ranges of as many setups as can be compared, in their order. */
@@ -91,6 +145,9 @@ function useRangesOf(setups: readonly Compared[]): readonly (Ranges | null)[] {
 }
 
 function useRanges(compared: Compared | undefined): Ranges | null {
-  const question = useMemo((): Extract<Question, { kind: 'ranges' }> | null => (compared ? { kind: 'ranges', setup: compared.file } : null), [compared]);
+  const question = useMemo(
+    (): Extract<Question, { kind: 'ranges' }> | null => (compared ? { kind: 'ranges', setup: compared.file } : null),
+    [compared],
+  );
   return useAnswer(question).last?.answer ?? null;
 }

@@ -19,7 +19,8 @@ const KEYS = [
   { action: 'new', keys: ['n'], label: 'new', atFoot: true },
 ] as const satisfies readonly KeyRow[];
 
-const press = 'narrow min-h-9 border border-ink px-2.5 text-[14px] print:hidden disabled:border-faint disabled:text-dim';
+const press =
+  'narrow min-h-9 border border-ink px-2.5 text-[14px] print:hidden disabled:border-faint disabled:text-dim';
 const ADD = '';
 
 /** Rods in order for a trip, each with its setup and reel; what cannot be; and what goes along. Prints as it stands. */
@@ -56,15 +57,57 @@ export function DeckView(page: QuiverPage) {
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h1 className="narrow text-[20px] font-semibold print:hidden">{t('deck.title')}</h1>
         <h1 className="narrow hidden text-[20px] font-semibold print:block">{deck.name}</h1>
-        {decks.length > 0 && <ChoiceField className="w-48 print:hidden" label={t('deck.which')} value={state.version === null ? 'new' : (deck.id as string)} options={[...decks.map((each) => ({ value: each.deck.id as string, label: each.deck.name })), { value: 'new', label: t('deck.another') }]} onValueChange={state.open} />}
-        <TextField className="w-56 print:hidden" label={t('deck.name')} value={deck.name} onValueChange={state.rename} />
-        <button type="button" className={press} disabled={!state.changed || state.busy || deck.name.trim() === ''} onClick={state.save}>{t('deck.key.keep')}</button>
-        <button type="button" className={press} onClick={() => window.print()}>{t('deck.key.print')}</button>
-        {state.version !== null && <button type="button" className={press} disabled={state.busy} onClick={state.remove}>{t('deck.remove')}</button>}
-        {state.removed && <button type="button" className={press} onClick={state.bringBack}>{t('deck.bringBack', { name: state.removed.name })}</button>}
-        <Link href="/quiver" className="ml-auto flex min-h-9 items-center text-[14px] underline underline-offset-2 print:hidden">{t('nav.quiver')}</Link>
+        {decks.length > 0 && (
+          <ChoiceField
+            className="w-48 print:hidden"
+            label={t('deck.which')}
+            value={state.version === null ? 'new' : (deck.id as string)}
+            options={[
+              ...decks.map((each) => ({ value: each.deck.id as string, label: each.deck.name })),
+              { value: 'new', label: t('deck.another') },
+            ]}
+            onValueChange={state.open}
+          />
+        )}
+        <TextField
+          className="w-56 print:hidden"
+          label={t('deck.name')}
+          value={deck.name}
+          onValueChange={state.rename}
+        />
+        <button
+          type="button"
+          className={press}
+          disabled={!state.changed || state.busy || deck.name.trim() === ''}
+          onClick={state.save}
+        >
+          {t('deck.key.keep')}
+        </button>
+        <button type="button" className={press} onClick={() => window.print()}>
+          {t('deck.key.print')}
+        </button>
+        {state.version !== null && (
+          <button type="button" className={press} disabled={state.busy} onClick={state.remove}>
+            {t('deck.remove')}
+          </button>
+        )}
+        {state.removed && (
+          <button type="button" className={press} onClick={state.bringBack}>
+            {t('deck.bringBack', { name: state.removed.name })}
+          </button>
+        )}
+        <Link
+          href="/quiver"
+          className="ml-auto flex min-h-9 items-center text-[14px] underline underline-offset-2 print:hidden"
+        >
+          {t('nav.quiver')}
+        </Link>
       </div>
-      {state.failure && <p role="alert" className="border border-ink bg-sheet p-2">{t(`deck.failure.${state.failure}`)}</p>}
+      {state.failure && (
+        <p role="alert" className="border border-ink bg-sheet p-2">
+          {t(`deck.failure.${state.failure}`)}
+        </p>
+      )}
       <section aria-label={t('deck.plan')} className="border border-ink bg-sheet px-2.5 py-1.5">
         <h2 className="narrow text-[15px] font-semibold">{t('deck.plan')}</h2>
         {deck.entries.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('deck.empty')}</p>}
@@ -74,52 +117,147 @@ export function DeckView(page: QuiverPage) {
             const setup = setups.find(({ id }) => id === entry.setupId);
             const own = remarks.filter((remark) => remark.at === at || remark.with === at);
             return (
-              <li key={at} className="grid grid-cols-[24px_minmax(0,1fr)] gap-x-2 border-t border-faint py-1.5" data-conflict={own.some(isConflict)}>
+              <li
+                key={at}
+                className="grid grid-cols-[24px_minmax(0,1fr)] gap-x-2 border-t border-faint py-1.5"
+                data-conflict={own.some(isConflict)}
+              >
                 <span className="narrow text-[17px] font-semibold">{at + 1}</span>
                 <div className="min-w-0">
                   <div className="grid items-end gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,0.8fr)_minmax(0,1.2fr)_auto] print:hidden">
-                    <ChoiceField label={t('deck.setup')} value={entry.setupId as string} options={setups.map(({ id, name }) => ({ value: id as string, label: name }))} onValueChange={(id) => state.change(at, { setupId: id as typeof entry.setupId })} />
-                    <ChoiceField label={t('word.rod')} value={entry.rodId as string} options={rods.map((each) => ({ value: each.id as string, label: partTitle(i18n, each) }))} onValueChange={(id) => state.change(at, { rodId: id as PartId })} />
-                    <ChoiceField label={t('word.reel')} value={entry.reelId as string} options={reels.map((each) => ({ value: each.id as string, label: `${partTitle(i18n, each)}${rod && !seatTakes(rod.mount, each.build) ? ' ✕' : ''}` }))} onValueChange={(id) => state.change(at, { reelId: id as PartId })} />
+                    <ChoiceField
+                      label={t('deck.setup')}
+                      value={entry.setupId as string}
+                      options={setups.map(({ id, name }) => ({ value: id as string, label: name }))}
+                      onValueChange={(id) => state.change(at, { setupId: id as typeof entry.setupId })}
+                    />
+                    <ChoiceField
+                      label={t('word.rod')}
+                      value={entry.rodId as string}
+                      options={rods.map((each) => ({ value: each.id as string, label: partTitle(i18n, each) }))}
+                      onValueChange={(id) => state.change(at, { rodId: id as PartId })}
+                    />
+                    <ChoiceField
+                      label={t('word.reel')}
+                      value={entry.reelId as string}
+                      options={reels.map((each) => ({
+                        value: each.id as string,
+                        label: `${partTitle(i18n, each)}${rod && !seatTakes(rod.mount, each.build) ? ' ✕' : ''}`,
+                      }))}
+                      onValueChange={(id) => state.change(at, { reelId: id as PartId })}
+                    />
                     <span className="flex gap-1">
-                      <button type="button" className={press} disabled={at === 0} aria-label={t('deck.up', { at: at + 1 })} onClick={() => state.move(at, at - 1)}>↑</button>
-                      <button type="button" className={press} disabled={at === deck.entries.length - 1} aria-label={t('deck.down', { at: at + 1 })} onClick={() => state.move(at, at + 1)}>↓</button>
-                      <button type="button" className={press} aria-label={t('deck.off', { at: at + 1 })} onClick={() => state.takeOff(at)}>×</button>
+                      <button
+                        type="button"
+                        className={press}
+                        disabled={at === 0}
+                        aria-label={t('deck.up', { at: at + 1 })}
+                        onClick={() => state.move(at, at - 1)}
+                      >
+                        ↑
+                      </button>
+                      <button
+                        type="button"
+                        className={press}
+                        disabled={at === deck.entries.length - 1}
+                        aria-label={t('deck.down', { at: at + 1 })}
+                        onClick={() => state.move(at, at + 1)}
+                      >
+                        ↓
+                      </button>
+                      <button
+                        type="button"
+                        className={press}
+                        aria-label={t('deck.off', { at: at + 1 })}
+                        onClick={() => state.takeOff(at)}
+                      >
+                        ×
+                      </button>
                     </span>
                   </div>
-                  <p className="hidden text-[15px] print:block"><strong>{nameOf(entry.rodId)}</strong> · {nameOf(entry.reelId)} · {setup?.name ?? t('deck.gone')}</p>
-                  {setup && <p className="semi-narrow text-[13px] text-dim">{setup.file.chain.filter(({ kind }) => kind !== 'rod' && kind !== 'reel' && kind !== 'knot').map((joint) => nameOf(joint.partId)).join(' – ')}</p>}
-                  {own.filter((remark) => remark.at === at).map((remark, i) => <p key={i} className="semi-narrow text-[14px]" data-remark={remark.kind}>{isConflict(remark) ? '✕' : '↻'} {remarkText(i18n, remark)}</p>)}
+                  <p className="hidden text-[15px] print:block">
+                    <strong>{nameOf(entry.rodId)}</strong> · {nameOf(entry.reelId)} · {setup?.name ?? t('deck.gone')}
+                  </p>
+                  {setup && (
+                    <p className="semi-narrow text-[13px] text-dim">
+                      {setup.file.chain
+                        .filter(({ kind }) => kind !== 'rod' && kind !== 'reel' && kind !== 'knot')
+                        .map((joint) => nameOf(joint.partId))
+                        .join(' – ')}
+                    </p>
+                  )}
+                  {own
+                    .filter((remark) => remark.at === at)
+                    .map((remark, i) => (
+                      <p key={i} className="semi-narrow text-[14px]" data-remark={remark.kind}>
+                        {isConflict(remark) ? '✕' : '↻'} {remarkText(i18n, remark)}
+                      </p>
+                    ))}
                 </div>
               </li>
             );
           })}
         </ol>
         {deck.entries.length < MOST_ON_DECK && (
-          <ChoiceField className="mt-1 w-72 print:hidden" label={t('deck.add')} value={ADD} options={[{ value: ADD, label: t('deck.choose') }, ...setups.map(({ id, name }) => ({ value: id as string, label: name }))]} onValueChange={(id) => id !== ADD && state.add(id)} />
+          <ChoiceField
+            className="mt-1 w-72 print:hidden"
+            label={t('deck.add')}
+            value={ADD}
+            options={[
+              { value: ADD, label: t('deck.choose') },
+              ...setups.map(({ id, name }) => ({ value: id as string, label: name })),
+            ]}
+            onValueChange={(id) => id !== ADD && state.add(id)}
+          />
         )}
-        {tooMany && <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[14px]">{t('deck.tooMany', { rods: rodsOut, allowed: sheet!.rodsPerPerson!, authority: sheet!.authority ?? '–' })}</p>}
+        {tooMany && (
+          <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[14px]">
+            {t('deck.tooMany', { rods: rodsOut, allowed: sheet!.rodsPerPerson!, authority: sheet!.authority ?? '–' })}
+          </p>
+        )}
         <p className="semi-narrow mt-1 text-[13px] text-dim">{t('deck.caution')}</p>
       </section>
       <section aria-label={t('deck.pack')} className="border border-ink bg-sheet px-2.5 py-1.5">
         <h2 className="narrow text-[15px] font-semibold">{t('deck.pack')}</h2>
-        {packed.length === 0 ? <p className="semi-narrow text-[14px] text-dim">{t('deck.packEmpty')}</p> : (
+        {packed.length === 0 ? (
+          <p className="semi-narrow text-[14px] text-dim">{t('deck.packEmpty')}</p>
+        ) : (
           <ul className="gap-x-8 sm:columns-2">
             {packed.map(({ part, pieces, metres, short }) => (
-              <li key={part.id} className="grid grid-cols-[18px_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t border-faint py-0.5 [break-inside:avoid]">
-                <input type="checkbox" aria-label={t('deck.packed', { part: partTitle(i18n, part) })} className="translate-y-0.5" />
-                <span className="semi-narrow min-w-0 text-[14px]">{partTitle(i18n, part)} <span className="text-[12.5px] text-dim">{part.kind === 'rod' || part.kind === 'reel' ? partDetail(i18n, part, null) : ''}</span>{short && <strong className="font-semibold"> · {t('deck.short')}</strong>}</span>
+              <li
+                key={part.id}
+                className="grid grid-cols-[18px_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t border-faint py-0.5 [break-inside:avoid]"
+              >
+                <input
+                  type="checkbox"
+                  aria-label={t('deck.packed', { part: partTitle(i18n, part) })}
+                  className="translate-y-0.5"
+                />
+                <span className="semi-narrow min-w-0 text-[14px]">
+                  {partTitle(i18n, part)}{' '}
+                  <span className="text-[12.5px] text-dim">
+                    {part.kind === 'rod' || part.kind === 'reel' ? partDetail(i18n, part, null) : ''}
+                  </span>
+                  {short && <strong className="font-semibold"> · {t('deck.short')}</strong>}
+                </span>
                 <span className="narrow text-[14px]">{amountText(i18n, pieces, metres)}</span>
               </li>
             ))}
           </ul>
         )}
       </section>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 text-[12.5px] text-dim print:hidden"><KeyFoot groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: t(`deck.key.${group.label}`) }))} onAction={run} /></footer>
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 text-[12.5px] text-dim print:hidden">
+        <KeyFoot
+          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: t(`deck.key.${group.label}`) }))}
+          onAction={run}
+        />
+      </footer>
     </main>
   );
 }
 
-const amountText = ({ format }: I18n, pieces: number, metres: number): string => [...(pieces > 0 ? [`${pieces} ×`] : []), ...(metres > 0 ? [format(metres, 'distance')] : [])].join(' + ');
+const amountText = ({ format }: I18n, pieces: number, metres: number): string =>
+  [...(pieces > 0 ? [`${pieces} ×`] : []), ...(metres > 0 ? [format(metres, 'distance')] : [])].join(' + ');
 
-const remarkText = ({ t }: I18n, { kind, with: other }: DeckRemark): string => t(`deck.remark.${kind}`, { other: (other ?? 0) + 1 });
+const remarkText = ({ t }: I18n, { kind, with: other }: DeckRemark): string =>
+  t(`deck.remark.${kind}`, { other: (other ?? 0) + 1 });

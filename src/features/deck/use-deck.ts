@@ -24,7 +24,8 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
   const [removed, setRemoved] = useState<Deck | null>(null);
   const [busy, start] = useTransition();
   const { deck } = held;
-  const entriesTo = (entries: readonly DeckEntry[]) => setHeld(({ deck: now, version }) => ({ deck: { ...now, entries: [...entries] }, version }));
+  const entriesTo = (entries: readonly DeckEntry[]) =>
+    setHeld(({ deck: now, version }) => ({ deck: { ...now, entries: [...entries] }, version }));
   const remarks = useMemo(() => deckRemarks(deck, setups, box), [deck, setups, box]);
   const packed = useMemo(() => packList(deck, setups, box), [deck, setups, box]);
 
@@ -40,7 +41,13 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
       else setFailure(reply ? reply.code : 'unreachable');
     });
   return {
-    deck, version: held.version, remarks, packed, failure, busy, removed,
+    deck,
+    version: held.version,
+    remarks,
+    packed,
+    failure,
+    busy,
+    removed,
     changed: JSON.stringify(deck) !== JSON.stringify(kept) || held.version === null,
     open: (id: string) => take(decks.find((each) => each.deck.id === id) ?? fresh(newName)),
     begin: () => take(fresh(newName)),
@@ -50,7 +57,8 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
       const entry = setup && entryOf(setup);
       if (entry) entriesTo([...deck.entries, entry]);
     },
-    change: (at: number, change: Partial<DeckEntry>) => entriesTo(deck.entries.map((entry, i) => (i === at ? { ...entry, ...change } : entry))),
+    change: (at: number, change: Partial<DeckEntry>) =>
+      entriesTo(deck.entries.map((entry, i) => (i === at ? { ...entry, ...change } : entry))),
     move: (at: number, to: number) => {
       if (to < 0 || to >= deck.entries.length) return;
       const rest = deck.entries.filter((_, i) => i !== at);
@@ -60,7 +68,10 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
     save: () => save(),
     remove: () =>
       start(async () => {
-        const reply = held.version === null ? ({ ok: true } as const) : await removeDeckAction({ deckId: deck.id }).catch(() => null);
+        const reply =
+          held.version === null
+            ? ({ ok: true } as const)
+            : await removeDeckAction({ deckId: deck.id }).catch(() => null);
         if (!reply?.ok) return setFailure(reply ? reply.code : 'unreachable');
         setRemoved(deck);
         take(fresh(newName));

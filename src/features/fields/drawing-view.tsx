@@ -13,7 +13,9 @@ export interface DrawingPartProps {
 /** The primitives of a drawing as SVG; knows pens and words, no geometry. */
 export function DrawingPart({ drawing, selected, onSelect }: DrawingPartProps) {
   const i18n = useI18n();
-  return drawing.primitives.map((primitive, i) => <PrimitiveView key={i} primitive={primitive} selected={selected} onSelect={onSelect} i18n={i18n} />);
+  return drawing.primitives.map((primitive, i) => (
+    <PrimitiveView key={i} primitive={primitive} selected={selected} onSelect={onSelect} i18n={i18n} />
+  ));
 }
 
 /** Another drawing of the rig in thin lines, laid where the two have a place in common; no words, nothing to press. */
@@ -22,7 +24,8 @@ export function GhostPart({ drawing, base }: { readonly drawing: Drawing; readon
   return (
     <g className="ghost" transform={`translate(${round(dx)} ${round(dy)})`} aria-hidden="true">
       {drawing.primitives.map((p, i) => {
-        if (p.kind === 'path' && p.pen !== 'extension' && p.pen !== 'frame') return <path key={i} d={pathData(p.points, p.closed)} />;
+        if (p.kind === 'path' && p.pen !== 'extension' && p.pen !== 'frame')
+          return <path key={i} d={pathData(p.points, p.closed)} />;
         if (p.kind === 'circle') return <circle key={i} cx={round(p.at[0])} cy={round(p.at[1])} r={round(p.radius)} />;
         return null;
       })}
@@ -38,19 +41,34 @@ interface PrimitiveViewProps {
 }
 
 function PrimitiveView({ primitive: p, selected, onSelect, i18n }: PrimitiveViewProps) {
-  const pick = (jointId: string | undefined) => (jointId ? { 'data-joint': jointId, onClick: () => onSelect(jointId) } : {});
+  const pick = (jointId: string | undefined) =>
+    jointId ? { 'data-joint': jointId, onClick: () => onSelect(jointId) } : {};
   switch (p.kind) {
     case 'path':
       return <path d={pathData(p.points, p.closed)} className={penClass(p.pen)} {...pick(p.jointId)} />;
     case 'circle':
-      return <circle cx={round(p.at[0])} cy={round(p.at[1])} r={round(p.radius)} className={penClass(p.pen)} {...pick(p.jointId)} />;
+      return (
+        <circle
+          cx={round(p.at[0])}
+          cy={round(p.at[1])}
+          r={round(p.radius)}
+          className={penClass(p.pen)}
+          {...pick(p.jointId)}
+        />
+      );
     case 'dimension':
       return (
         <g>
           <path d={pathData([p.from, p.to], false)} className="dimension" />
           <path d={arrow(p.to, p.from)} className="arrow" />
           <path d={arrow(p.from, p.to)} className="arrow" />
-          <text x={round(p.textAt[0])} y={round(p.textAt[1])} textAnchor="middle" className="note" transform={p.turned ? `rotate(-90 ${round(p.textAt[0])} ${round(p.textAt[1])})` : undefined}>
+          <text
+            x={round(p.textAt[0])}
+            y={round(p.textAt[1])}
+            textAnchor="middle"
+            className="note"
+            transform={p.turned ? `rotate(-90 ${round(p.textAt[0])} ${round(p.textAt[1])})` : undefined}
+          >
             {labelText(p.label, i18n)}
           </text>
         </g>
@@ -62,7 +80,9 @@ function PrimitiveView({ primitive: p, selected, onSelect, i18n }: PrimitiveView
         <g className="balloon" data-selected={p.jointId === selected} {...pick(p.jointId)}>
           <path d={pathData([p.at, p.target], false)} className="pointer" />
           <circle cx={round(p.at[0])} cy={round(p.at[1])} r="2.6" />
-          <text x={round(p.at[0])} y={round(p.at[1] + 1.02)} textAnchor="middle">{p.number}</text>
+          <text x={round(p.at[0])} y={round(p.at[1] + 1.02)} textAnchor="middle">
+            {p.number}
+          </text>
         </g>
       );
     case 'text':
@@ -79,7 +99,8 @@ function PrimitiveView({ primitive: p, selected, onSelect, i18n }: PrimitiveView
 const MEASURES = { lengthM: 'size', leverArmM: 'rodLength', stretchM: 'distance' } as const;
 
 function labelText({ code, facts }: Label, { t, format, number }: I18n): string {
-  const figure = (name: keyof typeof MEASURES, measure = MEASURES[name] as 'size' | 'rodLength' | 'distance') => format(Number(facts[name]), measure);
+  const figure = (name: keyof typeof MEASURES, measure = MEASURES[name] as 'size' | 'rodLength' | 'distance') =>
+    format(Number(facts[name]), measure);
   switch (code) {
     case 'detail':
       return t('drawing.detail', { scale: scaleText(Number(facts['scale']), number) });
@@ -105,7 +126,8 @@ function labelText({ code, facts }: Label, { t, format, number }: I18n): string 
 }
 
 /** `2 : 1` enlarged, `1 : 24` reduced. */
-export const scaleText = (scale: number, number: I18n['number']): string => (scale < 1 ? `${number(1 / scale, 1)} : 1` : `1 : ${number(scale, 1)}`);
+export const scaleText = (scale: number, number: I18n['number']): string =>
+  scale < 1 ? `${number(1 / scale, 1)} : 1` : `1 : ${number(scale, 1)}`;
 
 const penClass = (pen: Pen) => `pen-${pen}`;
 const round = (value: number) => Math.round(value * 100) / 100;

@@ -50,7 +50,11 @@ interface Asked {
   readonly mayBeEmpty: boolean;
 }
 
-export function judge(text: string, { measure, limits, mayBeEmpty }: Asked, { t, format, unitLabel, read }: Pick<I18n, 't' | 'format' | 'unitLabel' | 'read'>): { readonly value: number | null; readonly error: string | null } {
+export function judge(
+  text: string,
+  { measure, limits, mayBeEmpty }: Asked,
+  { t, format, unitLabel, read }: Pick<I18n, 't' | 'format' | 'unitLabel' | 'read'>,
+): { readonly value: number | null; readonly error: string | null } {
   const outcome = read(text, measure);
   const range = { min: format(limits.min, measure), max: format(limits.max, measure) };
   switch (outcome.kind) {
@@ -63,7 +67,9 @@ export function judge(text: string, { measure, limits, mayBeEmpty }: Asked, { t,
     case 'read': {
       const { value } = outcome;
       const inside = (limits.exclusiveMin === true ? value > limits.min : value >= limits.min) && value <= limits.max;
-      return inside ? { value, error: null } : { value: null, error: t('problem.range', { given: format(value, measure), ...range }) };
+      return inside
+        ? { value, error: null }
+        : { value: null, error: t('problem.range', { given: format(value, measure), ...range }) };
     }
     default:
       return outcome satisfies never;

@@ -37,7 +37,13 @@ export function SavePanel({ open, onOpenChange, setupId, draft, version, newest,
     if (reason.trim() === '') return;
     startSaving(async () => {
       // The server may be away; what was typed stays in the field either way.
-      const reply = await saveRevisionAction({ setupId, expectedVersion: version, reason, chain: draft.chain, presentation: draft.presentation }).catch(() => null);
+      const reply = await saveRevisionAction({
+        setupId,
+        expectedVersion: version,
+        reason,
+        chain: draft.chain,
+        presentation: draft.presentation,
+      }).catch(() => null);
       if (reply === null) setFailure({ code: 'unreachable', path: '' });
       else if (reply.ok) {
         onSaved({ ...reply.data, reason: reason.trim() });
@@ -55,14 +61,31 @@ export function SavePanel({ open, onOpenChange, setupId, draft, version, newest,
           save();
         }}
       >
-        <TextField label={t('save.reason')} value={reason} maxLength={400} autoFocus onValueChange={setReason} error={asked && reason.trim() === '' ? t('problem.reason') : null} />
+        <TextField
+          label={t('save.reason')}
+          value={reason}
+          maxLength={400}
+          autoFocus
+          onValueChange={setReason}
+          error={asked && reason.trim() === '' ? t('problem.reason') : null}
+        />
         {failure && (
           <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">
-            {failure.code === 'database-away' ? t('box.failure.database-away') : t(`save.${failure.code}`, { path: failure.path })}{' '}
-            {failure.code === 'stale' && <a className="underline" href={`/bench/${setupId}`}>{t('save.openNewest')}</a>}
+            {failure.code === 'database-away'
+              ? t('box.failure.database-away')
+              : t(`save.${failure.code}`, { path: failure.path })}{' '}
+            {failure.code === 'stale' && (
+              <a className="underline" href={`/bench/${setupId}`}>
+                {t('save.openNewest')}
+              </a>
+            )}
           </p>
         )}
-        <button type="submit" disabled={saving} className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60">
+        <button
+          type="submit"
+          disabled={saving}
+          className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60"
+        >
           {saving ? t('save.saving') : t('save.submit')}
         </button>
       </form>

@@ -32,11 +32,15 @@ export function useAnswer<Q extends Question>(question: Q | null, delayMs = 0): 
     const begun = performance.now();
     const timer = setTimeout(() => {
       browserPool()
-        .ask(question, { signal: giveUp.signal, onProgress: (at) => performance.now() - begun > SHOW_AFTER_MS && setProgress({ question, at }) })
+        .ask(question, {
+          signal: giveUp.signal,
+          onProgress: (at) => performance.now() - begun > SHOW_AFTER_MS && setProgress({ question, at }),
+        })
         .then(
           (answer) => setLast({ question, answer }),
           (error: unknown) => {
-            if (!giveUp.signal.aborted) setFailed({ question, code: error instanceof NoAnswerError ? error.code : 'broken' });
+            if (!giveUp.signal.aborted)
+              setFailed({ question, code: error instanceof NoAnswerError ? error.code : 'broken' });
           },
         );
     }, delayMs);

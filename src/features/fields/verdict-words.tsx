@@ -9,7 +9,13 @@ import { verdictText } from '@/i18n/setup-text';
 const Fished = createContext<Presentation['kind'] | 'both'>('both');
 
 /** How the setup in view is fished: a towed rig has Carry and Depth where a cast one has Throw and Fall. */
-export function VerdictWords({ fished, children }: { readonly fished: Presentation['kind']; readonly children: ReactNode }) {
+export function VerdictWords({
+  fished,
+  children,
+}: {
+  readonly fished: Presentation['kind'];
+  readonly children: ReactNode;
+}) {
   return <Fished value={fished}>{children}</Fished>;
 }
 

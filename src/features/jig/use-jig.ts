@@ -20,18 +20,44 @@ export function useJig() {
   const [floor, setFloor] = useState({ lineRad: 0.35, slopeRad: 0, softM: 0 });
   const bare = useMemo(() => ({ ...head, cuts: [] }), [head]);
   const radiiM = useMemo(() => headStanding(bare).radiiM, [bare]);
-  const filed = useMemo(() => (flat.depth === 0 ? bare : { ...bare, cuts: [cutOf(flat, radiiM)] }), [bare, flat, radiiM]);
+  const filed = useMemo(
+    () => (flat.depth === 0 ? bare : { ...bare, cuts: [cutOf(flat, radiiM)] }),
+    [bare, flat, radiiM],
+  );
   const before = useMemo(() => land(bare), [bare]);
   const after = useMemo(() => land(filed), [filed]);
-  const dropsQuestion = useMemo((): Asked<'drops'> | null => (isDropping && after.stand.outcome === 'ok' ? { kind: 'drops', input: { jig: after.standing, drops: DROPS, slopeRad: Math.abs(floor.slopeRad), seed: SEED } } : null), [isDropping, after, floor.slopeRad]);
-  const cutQuestion = useMemo((): Asked<'best-cut'> | null => (searched ? { kind: 'best-cut', head: searched } : null), [searched]);
+  const dropsQuestion = useMemo(
+    (): Asked<'drops'> | null =>
+      isDropping && after.stand.outcome === 'ok'
+        ? {
+            kind: 'drops',
+            input: { jig: after.standing, drops: DROPS, slopeRad: Math.abs(floor.slopeRad), seed: SEED },
+          }
+        : null,
+    [isDropping, after, floor.slopeRad],
+  );
+  const cutQuestion = useMemo(
+    (): Asked<'best-cut'> | null => (searched ? { kind: 'best-cut', head: searched } : null),
+    [searched],
+  );
   const drops = useAnswer(dropsQuestion);
   const best = useAnswer(cutQuestion);
   const found = best.last?.question === cutQuestion ? (best.last?.answer ?? null) : null;
   return {
-    head, flat, floor, before, after, radiiM, drops: drops.last?.answer ?? null, dropping: drops.waiting, dropsProgress: drops.progress,
-    found: found && searched === bare ? found : null, searching: best.waiting, searchProgress: best.progress,
-    setFlat, setFloor,
+    head,
+    flat,
+    floor,
+    before,
+    after,
+    radiiM,
+    drops: drops.last?.answer ?? null,
+    dropping: drops.waiting,
+    dropsProgress: drops.progress,
+    found: found && searched === bare ? found : null,
+    searching: best.waiting,
+    searchProgress: best.progress,
+    setFlat,
+    setFloor,
     change: (change: Partial<Head>) => setHead({ ...head, ...change }),
     drop: () => setDropping(true),
     search: () => setSearched(bare),

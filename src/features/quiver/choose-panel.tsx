@@ -50,20 +50,52 @@ export function ChoosePanel({ page, start }: { readonly page: QuiverPage; readon
     const on = rod ? withPart(start.file, joint.id, rod) : start.file;
     return { ...on, presentation: inScene(on.presentation, scene) };
   }, [page.box, rodId, start, scene]);
-  const question = useMemo((): Extract<Question, { kind: 'rod-trade' }> => ({ kind: 'rod-trade', setup, day }), [setup, day]);
+  const question = useMemo(
+    (): Extract<Question, { kind: 'rod-trade' }> => ({ kind: 'rod-trade', setup, day }),
+    [setup, day],
+  );
   const { last, waiting, progress, failed } = useAnswer(question, 150);
   const trade = last?.answer ?? null;
   return (
     <>
       <div className="grid gap-x-5 gap-y-1 sm:grid-cols-3">
         <p className="semi-narrow self-end text-[14px]">{rowName(i18n, start)}</p>
-        <ChoiceField label={t('word.rod')} value={rodId} options={rods.map((rod) => ({ value: rod.id as string, label: rod.name ?? rod.id }))} onValueChange={setRodId} />
-        <ChoiceField label={t('quiver.choose.scene')} value={scene} options={[{ value: '' as const, label: t('quiver.choose.asIs') }, ...SCENE_IDS.map((id) => ({ value: id, label: t(`quiver.scene.${id}`) }))]} onValueChange={setScene} />
+        <ChoiceField
+          label={t('word.rod')}
+          value={rodId}
+          options={rods.map((rod) => ({ value: rod.id as string, label: rod.name ?? rod.id }))}
+          onValueChange={setRodId}
+        />
+        <ChoiceField
+          label={t('quiver.choose.scene')}
+          value={scene}
+          options={[
+            { value: '' as const, label: t('quiver.choose.asIs') },
+            ...SCENE_IDS.map((id) => ({ value: id, label: t(`quiver.scene.${id}`) })),
+          ]}
+          onValueChange={setScene}
+        />
       </div>
       <Fields>
-        <PlainField label={t('quiver.choose.casts')} value={day.castsPerHour} limits={RANGE.casts} onValue={(castsPerHour) => setDay({ ...day, castsPerHour })} />
-        <PlainField label={t('quiver.choose.hours')} value={day.hours} limits={RANGE.hours} onValue={(hours) => setDay({ ...day, hours })} />
-        <Figure label={t('quiver.choose.wind')} measure="speed" value={day.windMps} limits={RANGE.wind} onValue={(windMps) => setDay({ ...day, windMps })} />
+        <PlainField
+          label={t('quiver.choose.casts')}
+          value={day.castsPerHour}
+          limits={RANGE.casts}
+          onValue={(castsPerHour) => setDay({ ...day, castsPerHour })}
+        />
+        <PlainField
+          label={t('quiver.choose.hours')}
+          value={day.hours}
+          limits={RANGE.hours}
+          onValue={(hours) => setDay({ ...day, hours })}
+        />
+        <Figure
+          label={t('quiver.choose.wind')}
+          measure="speed"
+          value={day.windMps}
+          limits={RANGE.wind}
+          onValue={(windMps) => setDay({ ...day, windMps })}
+        />
       </Fields>
       {waiting && progress && <ProgressLine label={t('quiver.choose.computing')} share={progress.done / progress.of} />}
       {failed && <p role="alert">{t('sweep.refused')}</p>}
@@ -71,26 +103,53 @@ export function ChoosePanel({ page, start }: { readonly page: QuiverPage; readon
         <div className={waiting ? 'opacity-60' : ''} data-testid="trade">
           <Lengths trade={trade} />
           <div className="grid gap-x-6 lg:grid-cols-2">
-            <div><Powers trade={trade} cover={setup.presentation.cover} /></div>
-            <div><Actions trade={trade} /></div>
+            <div>
+              <Powers trade={trade} cover={setup.presentation.cover} />
+            </div>
+            <div>
+              <Actions trade={trade} />
+            </div>
           </div>
           <div className="grid gap-x-6 lg:grid-cols-2">
             <Load own={trade.own} hours={day.hours} limitNm={setup.house?.angler.shoulderLimitNm?.value ?? null} />
             <Beside page={page} rodId={rodId} craftId={setup.presentation.craftId} own={trade.own} />
           </div>
           <Guides setup={setup} />
-          <Note>{t('quiver.choose.note', { range: trade.own.cast ? `${format(trade.own.cast.rangeM[0], 'distance')}–${format(trade.own.cast.rangeM[1], 'distance')}` : '–' })}</Note>
+          <Note>
+            {t('quiver.choose.note', {
+              range: trade.own.cast
+                ? `${format(trade.own.cast.rangeM[0], 'distance')}–${format(trade.own.cast.rangeM[1], 'distance')}`
+                : '–',
+            })}
+          </Note>
         </div>
       )}
     </>
   );
 }
 
-function PlainField({ label, value, limits, onValue }: { readonly label: string; readonly value: number; readonly limits: { readonly min: number; readonly max: number }; readonly onValue: (value: number) => void }) {
+function PlainField({
+  label,
+  value,
+  limits,
+  onValue,
+}: {
+  readonly label: string;
+  readonly value: number;
+  readonly limits: { readonly min: number; readonly max: number };
+  readonly onValue: (value: number) => void;
+}) {
   return (
     <label className="block">
       <span className="narrow block text-[12px] text-dim">{label}</span>
-      <input type="number" value={value} min={limits.min} max={limits.max} onChange={(event) => onValue(Math.min(limits.max, Math.max(limits.min, Number(event.target.value) || 0)))} className="min-h-7 w-full border-b border-faint bg-transparent text-[15px]" />
+      <input
+        type="number"
+        value={value}
+        min={limits.min}
+        max={limits.max}
+        onChange={(event) => onValue(Math.min(limits.max, Math.max(limits.min, Number(event.target.value) || 0)))}
+        className="min-h-7 w-full border-b border-faint bg-transparent text-[15px]"
+      />
     </label>
   );
 }
@@ -105,17 +164,47 @@ function Lengths({ trade }: { readonly trade: RodTrade }) {
           const now = of(trade.own);
           return (
             <figure key={id} className="min-w-0">
-              <figcaption className="narrow text-[13px]">{t(`quiver.curve.${id}`)} [{unitLabel(measure)}] <strong className="font-semibold">{format(now, measure)}</strong></figcaption>
+              <figcaption className="narrow text-[13px]">
+                {t(`quiver.curve.${id}`)} [{unitLabel(measure)}]{' '}
+                <strong className="font-semibold">{format(now, measure)}</strong>
+              </figcaption>
               <Chart
                 className="h-32"
                 label={t('quiver.choose.curveLabel', { name: t(`quiver.curve.${id}`) })}
                 option={(pens: Pens): EChartsCoreOption => ({
                   grid: { left: 38, right: 8, top: 8, bottom: 22 },
-                  xAxis: { type: 'value', min: 'dataMin', max: 'dataMax', axisLabel: { color: pens.dim, fontSize: 11, hideOverlap: true }, axisLine: { lineStyle: { color: pens.ink } }, splitLine: { show: false } },
-                  yAxis: { type: 'value', scale: true, axisLabel: { color: pens.dim, fontSize: 11 }, splitNumber: 3, splitLine: { lineStyle: { color: pens.faint } } },
+                  xAxis: {
+                    type: 'value',
+                    min: 'dataMin',
+                    max: 'dataMax',
+                    axisLabel: { color: pens.dim, fontSize: 11, hideOverlap: true },
+                    axisLine: { lineStyle: { color: pens.ink } },
+                    splitLine: { show: false },
+                  },
+                  yAxis: {
+                    type: 'value',
+                    scale: true,
+                    axisLabel: { color: pens.dim, fontSize: 11 },
+                    splitNumber: 3,
+                    splitLine: { lineStyle: { color: pens.faint } },
+                  },
                   series: [
-                    { type: 'line', showSymbol: false, lineStyle: { color: pens.ink, width: 1.6 }, data: trade.lengths.map(({ at, rod }) => [inUnit(at, 'rodLength'), of(rod) === null ? null : inUnit(of(rod)!, measure)]) },
-                    { type: 'scatter', symbol: 'diamond', symbolSize: 10, itemStyle: { color: pens.hi, borderColor: pens.ink }, data: now === null ? [] : [[inUnit(trade.own.overallM, 'rodLength'), inUnit(now, measure)]] },
+                    {
+                      type: 'line',
+                      showSymbol: false,
+                      lineStyle: { color: pens.ink, width: 1.6 },
+                      data: trade.lengths.map(({ at, rod }) => [
+                        inUnit(at, 'rodLength'),
+                        of(rod) === null ? null : inUnit(of(rod)!, measure),
+                      ]),
+                    },
+                    {
+                      type: 'scatter',
+                      symbol: 'diamond',
+                      symbolSize: 10,
+                      itemStyle: { color: pens.hi, borderColor: pens.ink },
+                      data: now === null ? [] : [[inUnit(trade.own.overallM, 'rodLength'), inUnit(now, measure)]],
+                    },
                   ],
                 })}
               />
@@ -133,38 +222,102 @@ function Powers({ trade, cover }: { readonly trade: RodTrade; readonly cover: 'o
   return (
     <Table
       caption={t('quiver.choose.powers')}
-      head={[t('quiver.choose.power'), t('quiver.choose.window'), t('quiver.choose.drop'), ...covers.map((each) => `${t('quiver.choose.wire')} ${t(`cover.${each}`)}${each === cover ? ' ◆' : ''}`)]}
+      head={[
+        t('quiver.choose.power'),
+        t('quiver.choose.window'),
+        t('quiver.choose.drop'),
+        ...covers.map((each) => `${t('quiver.choose.wire')} ${t(`cover.${each}`)}${each === cover ? ' ◆' : ''}`),
+      ]}
       rows={[
-        [t('quiver.choose.ownRod'), windowText(trade.own, format), format(trade.own.dropShare, 'share'), ...covers.map((each) => format(trade.own.buriesWireM?.[each] ?? null, 'diameter'))],
-        ...trade.powers.map(({ at, rod }) => [t(`word.${at}`), windowText(rod, format), format(rod.dropShare, 'share'), ...covers.map((each) => format(rod.buriesWireM?.[each] ?? null, 'diameter'))]),
+        [
+          t('quiver.choose.ownRod'),
+          windowText(trade.own, format),
+          format(trade.own.dropShare, 'share'),
+          ...covers.map((each) => format(trade.own.buriesWireM?.[each] ?? null, 'diameter')),
+        ],
+        ...trade.powers.map(({ at, rod }) => [
+          t(`word.${at}`),
+          windowText(rod, format),
+          format(rod.dropShare, 'share'),
+          ...covers.map((each) => format(rod.buriesWireM?.[each] ?? null, 'diameter')),
+        ]),
       ]}
     />
   );
 }
 
-const windowText = ({ throws }: RodInHand, format: (value: number | null, measure: Measure) => string) => (throws === null ? '–' : throws.fromKg <= throws.toKg ? `${format(throws.fromKg, 'mass')} – ${format(throws.toKg, 'mass')}` : '✕');
+const windowText = ({ throws }: RodInHand, format: (value: number | null, measure: Measure) => string) =>
+  throws === null
+    ? '–'
+    : throws.fromKg <= throws.toKg
+      ? `${format(throws.fromKg, 'mass')} – ${format(throws.toKg, 'mass')}`
+      : '✕';
 
 function Actions({ trade }: { readonly trade: RodTrade }) {
   const { t, format } = useI18n();
-  const row = (name: string, { set, dropShare, cast }: RodInHand) => [name, format(set?.timeToSetS ?? null, 'time'), format(set?.margin ?? null, 'ratio'), format(dropShare, 'share'), format(cast?.springMps ?? null, 'speed'), format(cast?.distanceM ?? null, 'distance')];
+  const row = (name: string, { set, dropShare, cast }: RodInHand) => [
+    name,
+    format(set?.timeToSetS ?? null, 'time'),
+    format(set?.margin ?? null, 'ratio'),
+    format(dropShare, 'share'),
+    format(cast?.springMps ?? null, 'speed'),
+    format(cast?.distanceM ?? null, 'distance'),
+  ];
   return (
     <>
-      <Table caption={t('quiver.choose.actions')} head={[t('quiver.choose.action'), t('quiver.curve.delay'), t('quiver.choose.margin'), t('quiver.choose.drop'), t('quiver.choose.spring'), t('quiver.curve.distance')]} rows={[row(t('quiver.choose.ownRod'), trade.own), ...trade.actions.map(({ at, rod }) => row(t(`word.${at}`), rod))]} />
+      <Table
+        caption={t('quiver.choose.actions')}
+        head={[
+          t('quiver.choose.action'),
+          t('quiver.curve.delay'),
+          t('quiver.choose.margin'),
+          t('quiver.choose.drop'),
+          t('quiver.choose.spring'),
+          t('quiver.curve.distance'),
+        ]}
+        rows={[
+          row(t('quiver.choose.ownRod'), trade.own),
+          ...trade.actions.map(({ at, rod }) => row(t(`word.${at}`), rod)),
+        ]}
+      />
       <Note>{t('quiver.choose.actionNote')}</Note>
     </>
   );
 }
 
-function Load({ own: { load }, hours, limitNm }: { readonly own: RodInHand; readonly hours: number; readonly limitNm: number | null }) {
+function Load({
+  own: { load },
+  hours,
+  limitNm,
+}: {
+  readonly own: RodInHand;
+  readonly hours: number;
+  readonly limitNm: number | null;
+}) {
   const { t, format, number } = useI18n();
   return (
     <section aria-label={t('quiver.choose.load')}>
       <h3 className="narrow mt-2 text-[14px] font-semibold">{t('quiver.choose.load')}</h3>
       <Answers
         rows={[
-          [t('quiver.choose.hand'), t('quiver.choose.ofLimit', { moment: format(load.momentNm, 'moment'), limit: format(load.limitNm, 'moment') }), 'hand-load'],
-          [t('quiver.choose.shoulder'), `${format(load.shoulderNm, 'moment')}${limitNm !== null ? ` / ${format(limitNm, 'moment')}` : ''}`],
-          [t('quiver.choose.lasts'), load.lastsMin === null ? t('quiver.choose.endless') : t('quiver.choose.minutes', { minutes: number(load.lastsMin, 1) })],
+          [
+            t('quiver.choose.hand'),
+            t('quiver.choose.ofLimit', {
+              moment: format(load.momentNm, 'moment'),
+              limit: format(load.limitNm, 'moment'),
+            }),
+            'hand-load',
+          ],
+          [
+            t('quiver.choose.shoulder'),
+            `${format(load.shoulderNm, 'moment')}${limitNm !== null ? ` / ${format(limitNm, 'moment')}` : ''}`,
+          ],
+          [
+            t('quiver.choose.lasts'),
+            load.lastsMin === null
+              ? t('quiver.choose.endless')
+              : t('quiver.choose.minutes', { minutes: number(load.lastsMin, 1) }),
+          ],
           [t('quiver.choose.hour'), format(load.hourShare, 'share')],
           [t('quiver.choose.day', { hours: number(hours, 1) }), `${format(load.dayNms / 60, 'moment')}·min`],
         ]}
@@ -174,27 +327,70 @@ function Load({ own: { load }, hours, limitNm }: { readonly own: RodInHand; read
   );
 }
 
-function Beside({ page, rodId, craftId, own }: { readonly page: QuiverPage; readonly rodId: string; readonly craftId: string | null; readonly own: RodInHand }) {
+function Beside({
+  page,
+  rodId,
+  craftId,
+  own,
+}: {
+  readonly page: QuiverPage;
+  readonly rodId: string;
+  readonly craftId: string | null;
+  readonly own: RodInHand;
+}) {
   const { t, format } = useI18n();
   const rods = page.box.filter((part) => part.kind === 'rod');
   const [otherId, setOtherId] = useState<string>(rods.find(({ id }) => id !== rodId)?.id ?? rodId);
   const house = page.setups[0]?.file.house;
-  const craft = house?.crafts.find(({ id }) => id === craftId) ?? house?.crafts.find(({ holders }) => holders > 1) ?? null;
+  const craft =
+    house?.crafts.find(({ id }) => id === craftId) ?? house?.crafts.find(({ holders }) => holders > 1) ?? null;
   const other = rods.find(({ id }) => id === otherId);
   const own1 = rods.find(({ id }) => id === rodId);
   const sections = own1?.sections;
   const miss = own1?.missShare;
-  const nested = craft && other ? nesting(craft.holderGapM, [{ lengthM: own.overallM, leanRad: craft.holderAngleRad }, { lengthM: other.lengthM.value, leanRad: craft.holderAngleRad }]) : null;
+  const nested =
+    craft && other
+      ? nesting(craft.holderGapM, [
+          { lengthM: own.overallM, leanRad: craft.holderAngleRad },
+          { lengthM: other.lengthM.value, leanRad: craft.holderAngleRad },
+        ])
+      : null;
   return (
     <section aria-label={t('quiver.choose.room')}>
       <h3 className="narrow mt-2 text-[14px] font-semibold">{t('quiver.choose.room')}</h3>
-      <ChoiceField label={t('quiver.choose.other')} value={otherId} options={rods.map((rod) => ({ value: rod.id as string, label: rod.name ?? rod.id }))} onValueChange={setOtherId} />
+      <ChoiceField
+        label={t('quiver.choose.other')}
+        value={otherId}
+        options={rods.map((rod) => ({ value: rod.id as string, label: rod.name ?? rod.id }))}
+        onValueChange={setOtherId}
+      />
       <Answers
         rows={[
-          ...(craft && nested ? [[t('quiver.choose.tips', { craft: craft.name }), format(nested.apartM, 'distance')] as const, [t('quiver.choose.lines'), format(nested.acrossM, 'distance')] as const, [t('quiver.choose.share', { craft: craft.name }), format(own.overallM / craft.lengthM, 'share')] as const] : []),
+          ...(craft && nested
+            ? [
+                [t('quiver.choose.tips', { craft: craft.name }), format(nested.apartM, 'distance')] as const,
+                [t('quiver.choose.lines'), format(nested.acrossM, 'distance')] as const,
+                [
+                  t('quiver.choose.share', { craft: craft.name }),
+                  format(own.overallM / craft.lengthM, 'share'),
+                ] as const,
+              ]
+            : []),
           [t('quiver.curve.clear'), `${format(own.clearM, 'distance')} / ${format(own.clearAskedM, 'distance')}`],
           [t('quiver.choose.packed', { sections: sections ?? 1 }), format(own.packedM, 'distance')],
-          [t('quiver.choose.accuracy'), miss ? t('quiver.choose.miss', { share: format(miss.value, 'share') }) : <a href={`/box?part=${encodeURIComponent(rodId)}&guide=accuracy-test`} className="underline underline-offset-2">{t('quiver.choose.measureIt')}</a>],
+          [
+            t('quiver.choose.accuracy'),
+            miss ? (
+              t('quiver.choose.miss', { share: format(miss.value, 'share') })
+            ) : (
+              <a
+                href={`/box?part=${encodeURIComponent(rodId)}&guide=accuracy-test`}
+                className="underline underline-offset-2"
+              >
+                {t('quiver.choose.measureIt')}
+              </a>
+            ),
+          ],
         ]}
       />
     </section>
@@ -202,7 +398,18 @@ function Beside({ page, rodId, craftId, own }: { readonly page: QuiverPage; read
 }
 
 /** Remarks of the checks that are about rings, tip and seat. */
-const ABOUT_GUIDES: ReadonlySet<string> = new Set(['guide-material', 'through-rings', 'wound-into-tip', 'reel-seat', 'line-class', 'rod-in-holder', 'boatside-turn', 'room-in-craft', 'tip-clearance', 'rod-length']);
+const ABOUT_GUIDES: ReadonlySet<string> = new Set([
+  'guide-material',
+  'through-rings',
+  'wound-into-tip',
+  'reel-seat',
+  'line-class',
+  'rod-in-holder',
+  'boatside-turn',
+  'room-in-craft',
+  'tip-clearance',
+  'rod-length',
+]);
 
 function Guides({ setup }: { readonly setup: Setup }) {
   const i18n = useI18n();
@@ -211,10 +418,28 @@ function Guides({ setup }: { readonly setup: Setup }) {
   return (
     <section aria-label={t('quiver.choose.guides')}>
       <h3 className="narrow mt-2 text-[14px] font-semibold">{t('quiver.choose.guides')}</h3>
-      {found.length === 0 ? <p className="semi-narrow text-[14px]">{t('quiver.choose.guidesFine')}</p> : <ul className="semi-narrow text-[14px]">{found.map((finding, i) => {
-        const { title, found: says, todo } = findingText(i18n, finding, { chain: setup.chain as readonly Joint[], parts: setup.parts as readonly Part[] });
-        return <li key={i}><strong className="font-semibold">{title}</strong> · {t(`checks.severity.${finding.severity}`)}: {says} {todo}</li>;
-      })}</ul>}
+      {found.length === 0 ? (
+        <p className="semi-narrow text-[14px]">{t('quiver.choose.guidesFine')}</p>
+      ) : (
+        <ul className="semi-narrow text-[14px]">
+          {found.map((finding, i) => {
+            const {
+              title,
+              found: says,
+              todo,
+            } = findingText(i18n, finding, {
+              chain: setup.chain as readonly Joint[],
+              parts: setup.parts as readonly Part[],
+            });
+            return (
+              <li key={i}>
+                <strong className="font-semibold">{title}</strong> · {t(`checks.severity.${finding.severity}`)}: {says}{' '}
+                {todo}
+              </li>
+            );
+          })}
+        </ul>
+      )}
     </section>
   );
 }

@@ -14,7 +14,12 @@ export function DayPanel({ state, box }: { readonly state: QuiverState; readonly
   const { t } = i18n;
   const { answer, table, presented, rods, floor } = state;
   if (!answer || !table) return <p>{t('quiver.ask.asking')}</p>;
-  const days = throughTheDay(answer.rods.filter((r) => r < rods.length), table, presented, floor);
+  const days = throughTheDay(
+    answer.rods.filter((r) => r < rods.length),
+    table,
+    presented,
+    floor,
+  );
   const title = (id: string) => {
     const part = box.find((each) => each.id === id);
     return part ? partTitle(i18n, part) : id;
@@ -27,8 +32,18 @@ export function DayPanel({ state, box }: { readonly state: QuiverState; readonly
         rows={days.map(({ rod, presentations, reels, lines }) => [
           rods[rod]!.name ?? t('part.rod.plain'),
           presentations.map((p) => rowName(i18n, presented[p]!)).join(', ') || '–',
-          <>{reels.map(title).join(', ') || '–'}{reels.length > 1 && <strong className="block font-semibold">{t('quiver.day.twoReels', { count: reels.length - 1 })}</strong>}</>,
-          <>{lines.map(title).join(', ') || '–'}{lines.length > reels.length && <strong className="block font-semibold">{t('quiver.day.moreLines', { count: lines.length })}</strong>}</>,
+          <>
+            {reels.map(title).join(', ') || '–'}
+            {reels.length > 1 && (
+              <strong className="block font-semibold">{t('quiver.day.twoReels', { count: reels.length - 1 })}</strong>
+            )}
+          </>,
+          <>
+            {lines.map(title).join(', ') || '–'}
+            {lines.length > reels.length && (
+              <strong className="block font-semibold">{t('quiver.day.moreLines', { count: lines.length })}</strong>
+            )}
+          </>,
         ])}
       />
       <Note>{t('quiver.day.note')}</Note>

@@ -12,12 +12,20 @@ import type { QuiverPage } from '@/server/queries/quiver-page';
 import { missedAlone, presentedOf, reelsOf, rodsFor, scoresOf, servedAt, throughTheDay, twinsOf } from './job';
 import { roundsBetween } from './map-scale';
 
-const setups = demoFiles.filter(({ newest }) => newest).map(({ id, file }) => ({ id: setupIdSchema.parse(id), name: file.name, number: 1, file }));
-const lures = luresInSetups(setups.map(({ file }) => file), demoParts).map(({ part, as, jointId }) => ({ partId: part.id, setupId: setups.find(({ file }) => file === as)!.id, jointId }));
+const setups = demoFiles
+  .filter(({ newest }) => newest)
+  .map(({ id, file }) => ({ id: setupIdSchema.parse(id), name: file.name, number: 1, file }));
+const lures = luresInSetups(
+  setups.map(({ file }) => file),
+  demoParts,
+).map(({ part, as, jointId }) => ({ partId: part.id, setupId: setups.find(({ file }) => file === as)!.id, jointId }));
 const page: QuiverPage = { setups, box: demoParts, lures, decks: [] };
 const presented = presentedOf(page, 'cast', true);
 const rods = rodsFor(demoParts, 'cast');
-const table = presented.map(({ file }) => ({ wants: wantsOf(file), scores: scoreRods(file, rods, reelsOf(demoParts)) }));
+const table = presented.map(({ file }) => ({
+  wants: wantsOf(file),
+  scores: scoreRods(file, rods, reelsOf(demoParts)),
+}));
 const FLOOR = 0.9;
 const everyRod = [...rods.keys()];
 const served = servedAt(table, FLOOR, everyRod);
@@ -27,15 +35,28 @@ beforeAll(() => loadMixedInteger());
 
 describe('the demo Box', () => {
   const holes = served.flatMap(({ by }, p) => (by.length === 0 ? [p] : []));
-  const mends = (p: number) => Math.max(...scoreRods(presented[p]!.file, classRods(['cast', 'spin'], ROD_PRICES.mount).map(({ rod }) => rod), reelsOf(demoParts)).map(({ score }) => score));
+  const mends = (p: number) =>
+    Math.max(
+      ...scoreRods(
+        presented[p]!.file,
+        classRods(['cast', 'spin'], ROD_PRICES.mount).map(({ rod }) => rod),
+        reelsOf(demoParts),
+      ).map(({ score }) => score),
+    );
 
   it('has one hole between its rods: what a class of rod would fill; two are of line and hook', () => {
     const real = holes.filter((p) => mends(p) >= FLOOR);
     expect(real.map((p) => presented[p]!.lure?.id)).toEqual(['lure-sink-190']);
-    expect(holes.filter((p) => mends(p) < FLOOR).map((p) => presented[p]!.setupId)).toEqual(['setup-lily-bay', 'setup-long-flat']);
+    expect(holes.filter((p) => mends(p) < FLOOR).map((p) => presented[p]!.setupId)).toEqual([
+      'setup-lily-bay',
+      'setup-long-flat',
+    ]);
   });
 
-  it('has one rod that another makes redundant', () => expect(twinsOf(served, table).map(({ rod, by }) => [rods[rod]!.name, rods[by]!.name])).toEqual([['Plover', 'Kestrel']]));
+  it('has one rod that another makes redundant', () =>
+    expect(twinsOf(served, table).map(({ rod, by }) => [rods[rod]!.name, rods[by]!.name])).toEqual([
+      ['Plover', 'Kestrel'],
+    ]));
 
   it('by the solver: nothing is lost without it, and the hole is named', () => {
     const plover = rods.findIndex(({ name }) => name === 'Plover');
@@ -43,7 +64,10 @@ describe('the demo Box', () => {
     const all = finish(quiver({ scores, mode: 'best-k', k: rods.length }));
     const without = finish(quiver({ scores, mode: 'best-k', k: rods.length, excluded: [plover] }));
     expect(without.totalScore).toBeCloseTo(all.totalScore, 9);
-    expect(missedAlone(table, served, everyRod).find(({ rod }) => rod === plover)).toMatchObject({ score: 0, holes: 0 });
+    expect(missedAlone(table, served, everyRod).find(({ rod }) => rod === plover)).toMatchObject({
+      score: 0,
+      holes: 0,
+    });
     const cover = finish(quiver({ scores, mode: 'cover', floor: FLOOR }));
     expect(cover).toMatchObject({ outcome: 'not-coverable', uncovered: holes, gap: 0 });
     expect(names(cover.rods)).not.toContain('Plover');
@@ -54,16 +78,24 @@ describe('the demo Box', () => {
     const allowed = everyRod.filter((r) => !out.includes(r));
     const without = servedAt(table, FLOOR, allowed);
     const uncovered = without.flatMap(({ by }, p) => (by.length === 0 ? [p] : []));
-    expect(finish(quiver({ scores: scoresOf(table), mode: 'cover', floor: FLOOR, excluded: out })).uncovered).toEqual(uncovered);
+    expect(finish(quiver({ scores: scoresOf(table), mode: 'cover', floor: FLOOR, excluded: out })).uncovered).toEqual(
+      uncovered,
+    );
     expect(uncovered.length).toBeGreaterThan(holes.length);
-    expect(twinsOf(without, table).flatMap(({ rod, by }) => [rod, by]).some((r) => out.includes(r))).toBe(false);
+    expect(
+      twinsOf(without, table)
+        .flatMap(({ rod, by }) => [rod, by])
+        .some((r) => out.includes(r)),
+    ).toBe(false);
     expect(without.every(({ best }) => allowed.includes(best))).toBe(true);
   });
 
   it('tells each chosen rod its day: every served presentation once, on a rod that reaches the floor', () => {
     const chosen = finish(quiver({ scores: scoresOf(table), mode: 'cover', floor: FLOOR })).rods;
     const days = throughTheDay(chosen, table, presented, FLOOR);
-    expect(days.flatMap(({ presentations }) => presentations).sort((a, b) => a - b)).toEqual(served.flatMap(({ by }, p) => (by.length > 0 ? [p] : [])));
+    expect(days.flatMap(({ presentations }) => presentations).sort((a, b) => a - b)).toEqual(
+      served.flatMap(({ by }, p) => (by.length > 0 ? [p] : [])),
+    );
     for (const { rod, presentations, reels } of days) {
       for (const p of presentations) expect(served[p]!.by).toContain(rod);
       expect(reels.length).toBeGreaterThan(0);
@@ -78,10 +110,15 @@ describe('what is looked at', () => {
     expect(names([0, rods.length - 1])).toEqual(['Snipe', 'Gannet']);
   });
   it('puts each lure once where its like is cast and once where it is towed', () => {
-    const places = lures.map(({ partId, setupId }) => `${partId} ${setups.find(({ id }) => id === setupId)!.file.presentation.kind}`);
+    const places = lures.map(
+      ({ partId, setupId }) => `${partId} ${setups.find(({ id }) => id === setupId)!.file.presentation.kind}`,
+    );
     expect(new Set(places).size).toBe(places.length);
     expect(presentedOf(page, 'cast', false).every(({ lure }) => lure === null)).toBe(true);
   });
-  it('does not call a rod redundant that does nothing at all', () => expect(twinsOf([{ by: [0], best: 0 }], [{ wants: table[0]!.wants, scores: table[0]!.scores.slice(0, 2) }])).toEqual([]));
+  it('does not call a rod redundant that does nothing at all', () =>
+    expect(twinsOf([{ by: [0], best: 0 }], [{ wants: table[0]!.wants, scores: table[0]!.scores.slice(0, 2) }])).toEqual(
+      [],
+    ));
   it('ticks an axis by one, two and five', () => expect(roundsBetween(1.5, 60)).toEqual([2, 5, 10, 20, 50]));
 });

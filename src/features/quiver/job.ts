@@ -25,7 +25,17 @@ export function presentedOf({ setups, lures, box }: QuiverPage, work: Work, with
   const put = lures.flatMap(({ partId, setupId, jointId }): Presented[] => {
     const setup = setups.find(({ id }) => id === setupId);
     const part = box.find(({ id }) => id === partId);
-    return setup && part ? [{ id: `${setupId}:${partId}`, setupId, setupName: setup.name, lure: part, file: withPart(setup.file, jointId, part) }] : [];
+    return setup && part
+      ? [
+          {
+            id: `${setupId}:${partId}`,
+            setupId,
+            setupName: setup.name,
+            lure: part,
+            file: withPart(setup.file, jointId, part),
+          },
+        ]
+      : [];
   });
   return [...own, ...(withLures ? put : [])].filter(({ file }) => file.presentation.kind === work);
 }
@@ -36,7 +46,10 @@ const isReel = (part: Part): part is Extract<Part, { kind: 'reel' }> => part.kin
 
 /** Boat and trolling rods are not cast; for what is towed, drifted or dropped any rod may serve. */
 export const rodsFor = (box: readonly Part[], work: Work): readonly Rod[] =>
-  box.filter(isRod).filter(({ mount }) => work === 'towed' || mount === 'cast' || mount === 'spin').sort((a, b) => powerOrder(a) - powerOrder(b));
+  box
+    .filter(isRod)
+    .filter(({ mount }) => work === 'towed' || mount === 'cast' || mount === 'spin')
+    .sort((a, b) => powerOrder(a) - powerOrder(b));
 
 export const reelsOf = (box: readonly Part[]): readonly (ReelPart & Part)[] => box.filter(isReel);
 
@@ -67,12 +80,25 @@ export interface Twin {
 }
 
 /** Rods that another one makes redundant at a floor, each with the one that does most; of two that do the same, a chosen one stays, else the one with more to its credit. */
-export function twinsOf(served: readonly Served[], table: readonly ScoredSetup[], chosen: readonly number[] = []): readonly Twin[] {
+export function twinsOf(
+  served: readonly Served[],
+  table: readonly ScoredSetup[],
+  chosen: readonly number[] = [],
+): readonly Twin[] {
   const rods = table[0]?.scores.length ?? 0;
-  const does = Array.from({ length: rods }, (_, r) => new Set(served.flatMap(({ by }, p) => (by.includes(r) ? [p] : []))));
+  const does = Array.from(
+    { length: rods },
+    (_, r) => new Set(served.flatMap(({ by }, p) => (by.includes(r) ? [p] : []))),
+  );
   const total = (r: number) => table.reduce((sum, { scores }) => sum + scores[r]!.score, 0);
   const within = (a: number, b: number) => [...does[a]!].every((p) => does[b]!.has(p));
-  const ranked = [...does.keys()].sort((a, b) => does[b]!.size - does[a]!.size || Number(chosen.includes(b)) - Number(chosen.includes(a)) || total(b) - total(a) || a - b);
+  const ranked = [...does.keys()].sort(
+    (a, b) =>
+      does[b]!.size - does[a]!.size ||
+      Number(chosen.includes(b)) - Number(chosen.includes(a)) ||
+      total(b) - total(a) ||
+      a - b,
+  );
   return does.flatMap((own, rod): Twin[] => {
     const by = own.size === 0 ? undefined : ranked.slice(0, ranked.indexOf(rod)).find((r) => within(rod, r));
     return by === undefined ? [] : [{ rod, by }];
@@ -81,7 +107,8 @@ export function twinsOf(served: readonly Served[], table: readonly ScoredSetup[]
 
 /** Rod × presentation, as the solver wants it; some rods may come after the own ones. */
 export function scoresOf(table: readonly ScoredSetup[], more: readonly ScoredSetup[] = []): number[][] {
-  const columns = (part: readonly ScoredSetup[]) => Array.from({ length: part[0]?.scores.length ?? 0 }, (_, r) => part.map(({ scores }) => scores[r]!.score));
+  const columns = (part: readonly ScoredSetup[]) =>
+    Array.from({ length: part[0]?.scores.length ?? 0 }, (_, r) => part.map(({ scores }) => scores[r]!.score));
   return [...columns(table), ...columns(more)];
 }
 
@@ -94,15 +121,32 @@ export interface DayOf {
 }
 
 /** Who fishes what, each presentation on the best of the chosen rods. */
-export function throughTheDay(chosen: readonly number[], table: readonly ScoredSetup[], presented: readonly Presented[], floor: number): readonly DayOf[] {
-  const best = table.map(({ scores }) => chosen.reduce<number | null>((most, r) => (scores[r]!.score >= floor && (most === null || scores[r]!.score > scores[most]!.score) ? r : most), null));
+export function throughTheDay(
+  chosen: readonly number[],
+  table: readonly ScoredSetup[],
+  presented: readonly Presented[],
+  floor: number,
+): readonly DayOf[] {
+  const best = table.map(({ scores }) =>
+    chosen.reduce<number | null>(
+      (most, r) => (scores[r]!.score >= floor && (most === null || scores[r]!.score > scores[most]!.score) ? r : most),
+      null,
+    ),
+  );
   return chosen.map((rod) => {
     const presentations = best.flatMap((r, p) => (r === rod ? [p] : []));
-    const unique = <T,>(values: readonly (T | null | undefined)[]): readonly T[] => [...new Set(values.filter((value) => value !== null && value !== undefined))];
+    const unique = <T>(values: readonly (T | null | undefined)[]): readonly T[] => [
+      ...new Set(values.filter((value) => value !== null && value !== undefined)),
+    ];
     return {
-      rod, presentations,
+      rod,
+      presentations,
       reels: unique(presentations.map((p) => table[p]!.scores[rod]!.reelId)),
-      lines: unique(presentations.map((p) => presented[p]!.file.chain.find(({ kind }) => kind === 'line')?.partId as PartId | undefined)),
+      lines: unique(
+        presentations.map(
+          (p) => presented[p]!.file.chain.find(({ kind }) => kind === 'line')?.partId as PartId | undefined,
+        ),
+      ),
     };
   });
 }
@@ -114,8 +158,13 @@ export interface Missed {
   readonly holes: number;
 }
 
-export function missedAlone(table: readonly ScoredSetup[], served: readonly Served[], allowed: readonly number[]): readonly Missed[] {
-  const best = (scores: readonly RodScore[], without: number | null) => allowed.reduce((most, r) => (r === without ? most : Math.max(most, scores[r]!.score)), 0);
+export function missedAlone(
+  table: readonly ScoredSetup[],
+  served: readonly Served[],
+  allowed: readonly number[],
+): readonly Missed[] {
+  const best = (scores: readonly RodScore[], without: number | null) =>
+    allowed.reduce((most, r) => (r === without ? most : Math.max(most, scores[r]!.score)), 0);
   return allowed
     .map((rod) => ({
       rod,

@@ -31,7 +31,10 @@ export function QuiverView(page: QuiverPage) {
   const { presented, rods, work, holes, table } = state;
   // Until somebody looks elsewhere, the first presentation on the rod that serves it best is in view.
   const looked = at ?? { row: 0, rod: state.served[0]?.best ?? 0 };
-  const place = { row: Math.min(looked.row, Math.max(0, presented.length - 1)), rod: Math.min(looked.rod, Math.max(0, rods.length - 1)) };
+  const place = {
+    row: Math.min(looked.row, Math.max(0, presented.length - 1)),
+    rod: Math.min(looked.rod, Math.max(0, rods.length - 1)),
+  };
   const run = (action: QuiverKeyAction) => {
     switch (action) {
       case 'fewest':
@@ -63,38 +66,105 @@ export function QuiverView(page: QuiverPage) {
   };
   useKeys(QUIVER_KEYS, run, open !== null);
   const label = (key: string) => t(`quiver.key.${key}` as 'quiver.key.keys');
-  const labelled = (atFoot: boolean) => groupKeys(QUIVER_KEYS, atFoot).map((group) => ({ ...group, label: label(group.label) }));
+  const labelled = (atFoot: boolean) =>
+    groupKeys(QUIVER_KEYS, atFoot).map((group) => ({ ...group, label: label(group.label) }));
   const close = (isOpen: boolean) => !isOpen && setOpen(null);
   if (presented.length === 0 || rods.length === 0) {
     return (
       <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none">
         <h1 className="narrow text-[20px] font-semibold">{t('nav.quiver')}</h1>
-        <p>{t(rods.length === 0 ? 'quiver.noRods' : 'quiver.noSetups')} <Link href={rods.length === 0 ? '/box' : '/bench/new'} className="underline">{t(rods.length === 0 ? 'nav.box' : 'list.new')}</Link></p>
-        {page.setups.length > 0 && rods.length > 0 && <button type="button" onClick={() => run('work')} className="narrow mt-2 min-h-9 border border-ink px-3">{label('work')}</button>}
+        <p>
+          {t(rods.length === 0 ? 'quiver.noRods' : 'quiver.noSetups')}{' '}
+          <Link href={rods.length === 0 ? '/box' : '/bench/new'} className="underline">
+            {t(rods.length === 0 ? 'nav.box' : 'list.new')}
+          </Link>
+        </p>
+        {page.setups.length > 0 && rods.length > 0 && (
+          <button type="button" onClick={() => run('work')} className="narrow mt-2 min-h-9 border border-ink px-3">
+            {label('work')}
+          </button>
+        )}
       </main>
     );
   }
   const isCast = work === 'cast';
   return (
-    <main id="main" tabIndex={-1} className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
+    <main
+      id="main"
+      tabIndex={-1}
+      className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]"
+    >
       <h1 className="sr-only">{t('nav.quiver')}</h1>
       <div className="narrow flex flex-wrap items-center gap-x-5 gap-y-1 text-[14px]">
-        <fieldset className="flex items-center gap-3"><legend className="sr-only">{t('quiver.work')}</legend>
-          {(['cast', 'towed'] as const).map((each) => <label key={each} className="flex min-h-8 items-center gap-1.5"><input type="radio" name="work" checked={work === each} onChange={() => state.setWork(each)} />{t(`quiver.workOf.${each}`)}</label>)}
+        <fieldset className="flex items-center gap-3">
+          <legend className="sr-only">{t('quiver.work')}</legend>
+          {(['cast', 'towed'] as const).map((each) => (
+            <label key={each} className="flex min-h-8 items-center gap-1.5">
+              <input type="radio" name="work" checked={work === each} onChange={() => state.setWork(each)} />
+              {t(`quiver.workOf.${each}`)}
+            </label>
+          ))}
         </fieldset>
-        <label className="flex min-h-8 items-center gap-1.5"><input type="checkbox" checked={state.withLures} onChange={(event) => state.setWithLures(event.target.checked)} />{t('quiver.withLures')}</label>
-        <label className="flex min-h-8 items-center gap-2">{t('quiver.floor')}<input type="range" min="0.5" max="1" step="0.01" value={state.floor} aria-valuetext={scoreText(i18n, state.floor)} onChange={(event) => state.setFloor(Number(event.target.value))} className="w-32" /><output className="w-7 text-right">{scoreText(i18n, state.floor)}</output></label>
-        {state.scoring && <button type="button" onClick={state.stop} className="min-h-8 border border-ink px-2">{t('quiver.stop')}</button>}
-        {state.isStopped && <button type="button" onClick={state.goOn} className="min-h-8 border border-ink px-2">{t('quiver.goOn')}</button>}
-        <span className="text-dim">{t('quiver.counts', { presentations: presented.length, rods: rods.length, holes: holes.length })}</span>
-        {state.leftOut > 0 && <button type="button" onClick={state.putBack} className="min-h-8 border border-ink px-2">{t('quiver.putBack', { count: state.leftOut })}</button>}
-        <Link href="/quiver/deck" className="ml-auto flex min-h-9 items-center underline underline-offset-2">{label('deck')}</Link>
+        <label className="flex min-h-8 items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={state.withLures}
+            onChange={(event) => state.setWithLures(event.target.checked)}
+          />
+          {t('quiver.withLures')}
+        </label>
+        <label className="flex min-h-8 items-center gap-2">
+          {t('quiver.floor')}
+          <input
+            type="range"
+            min="0.5"
+            max="1"
+            step="0.01"
+            value={state.floor}
+            aria-valuetext={scoreText(i18n, state.floor)}
+            onChange={(event) => state.setFloor(Number(event.target.value))}
+            className="w-32"
+          />
+          <output className="w-7 text-right">{scoreText(i18n, state.floor)}</output>
+        </label>
+        {state.scoring && (
+          <button type="button" onClick={state.stop} className="min-h-8 border border-ink px-2">
+            {t('quiver.stop')}
+          </button>
+        )}
+        {state.isStopped && (
+          <button type="button" onClick={state.goOn} className="min-h-8 border border-ink px-2">
+            {t('quiver.goOn')}
+          </button>
+        )}
+        <span className="text-dim">
+          {t('quiver.counts', { presentations: presented.length, rods: rods.length, holes: holes.length })}
+        </span>
+        {state.leftOut > 0 && (
+          <button type="button" onClick={state.putBack} className="min-h-8 border border-ink px-2">
+            {t('quiver.putBack', { count: state.leftOut })}
+          </button>
+        )}
+        <Link href="/quiver/deck" className="ml-auto flex min-h-9 items-center underline underline-offset-2">
+          {label('deck')}
+        </Link>
       </div>
-      <div className={`relative grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 ${isCast ? 'lg:grid-cols-[minmax(0,1fr)_minmax(0,1.04fr)]' : ''}`} aria-busy={state.scoring}>
+      <div
+        className={`relative grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 ${isCast ? 'lg:grid-cols-[minmax(0,1fr)_minmax(0,1.04fr)]' : ''}`}
+        aria-busy={state.scoring}
+      >
         <ProgressEdge progress={state.scoring ? (state.scoringProgress ?? null) : null} label={t('quiver.scoring')} />
         {isCast && (
           <div className="flex min-h-0 flex-col gap-2">
-            <div className="min-h-0 flex-1 border border-ink bg-sheet">{table ? <TerritoryMap state={state} place={place} onPlace={setAt} /> : <p role="status" className="semi-narrow p-3 text-dim">{t(state.isStopped ? 'quiver.stopped' : 'quiver.scoring')}</p>}</div>
+            <div className="min-h-0 flex-1 border border-ink bg-sheet">
+              {table ? (
+                <TerritoryMap state={state} place={place} onPlace={setAt} />
+              ) : (
+                <p role="status" className="semi-narrow p-3 text-dim">
+                  {t(state.isStopped ? 'quiver.stopped' : 'quiver.scoring')}
+                </p>
+              )}
+            </div>
             <PairCard state={state} place={place} />
           </div>
         )}
@@ -103,12 +173,30 @@ export function QuiverView(page: QuiverPage) {
           {!isCast && <PairCard state={state} place={place} />}
         </div>
       </div>
-      {state.failed && <p role="alert" className="border border-ink bg-sheet p-2">{t('sweep.refused')}</p>}
+      {state.failed && (
+        <p role="alert" className="border border-ink bg-sheet p-2">
+          {t('sweep.refused')}
+        </p>
+      )}
       <AskBar state={state} />
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden"><KeyFoot groups={labelled(true)} onAction={run} /></footer>
-      <Panel open={open === 'day'} wide onOpenChange={close} title={label('day')} closeLabel={t('common.close')}><DayPanel state={state} box={page.box} /></Panel>
-      {open === 'choose' && <Panel open wide onOpenChange={close} title={label('choose')} closeLabel={t('common.close')}><ChoosePanel page={page} start={presented[place.row]!} /></Panel>}
-      <KeysPanel open={open === 'keys'} onOpenChange={close} title={t('key.keys')} closeLabel={t('common.close')} groups={labelled(false)} />
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
+        <KeyFoot groups={labelled(true)} onAction={run} />
+      </footer>
+      <Panel open={open === 'day'} wide onOpenChange={close} title={label('day')} closeLabel={t('common.close')}>
+        <DayPanel state={state} box={page.box} />
+      </Panel>
+      {open === 'choose' && (
+        <Panel open wide onOpenChange={close} title={label('choose')} closeLabel={t('common.close')}>
+          <ChoosePanel page={page} start={presented[place.row]!} />
+        </Panel>
+      )}
+      <KeysPanel
+        open={open === 'keys'}
+        onOpenChange={close}
+        title={t('key.keys')}
+        closeLabel={t('common.close')}
+        groups={labelled(false)}
+      />
     </main>
   );
 }

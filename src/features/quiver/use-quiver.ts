@@ -16,9 +16,16 @@ type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 export type RodMark = 'in' | 'out';
 
 /** What is asked of the rods. */
-export type Ask = { readonly kind: 'fewest' } | { readonly kind: 'best'; readonly k: number } | { readonly kind: 'buy'; readonly budget: number } | { readonly kind: 'home' };
+export type Ask =
+  | { readonly kind: 'fewest' }
+  | { readonly kind: 'best'; readonly k: number }
+  | { readonly kind: 'buy'; readonly budget: number }
+  | { readonly kind: 'home' };
 
-const MOUNTS = { cast: ['cast', 'spin'], towed: ['trolling', 'boat'] } as const satisfies Record<Work, readonly (keyof typeof ROD_PRICES.mount)[]>;
+const MOUNTS = { cast: ['cast', 'spin'], towed: ['trolling', 'boat'] } as const satisfies Record<
+  Work,
+  readonly (keyof typeof ROD_PRICES.mount)[]
+>;
 
 /** The floor at which a rod is sound for a job: nothing of it more than a little at an edge. */
 const USUAL_FLOOR = 0.9;
@@ -41,7 +48,11 @@ export function useQuiver(page: QuiverPage) {
   const reels = useMemo(() => reelsOf(page.box), [page.box]);
   const allFiles = useMemo(() => all.map(({ file }) => file), [all]);
 
-  const scoresQuestion = useMemo((): Asked<'rod-scores'> | null => (rods.length > 0 && allFiles.length > 0 ? { kind: 'rod-scores', setups: allFiles, rods, reels } : null), [allFiles, rods, reels]);
+  const scoresQuestion = useMemo(
+    (): Asked<'rod-scores'> | null =>
+      rods.length > 0 && allFiles.length > 0 ? { kind: 'rod-scores', setups: allFiles, rods, reels } : null,
+    [allFiles, rods, reels],
+  );
   const [stopped, setStopped] = useState<Asked<'rod-scores'> | null>(null);
   const isStopped = stopped !== null && stopped === scoresQuestion;
   const scored = useAnswer(isStopped ? null : scoresQuestion);
@@ -53,7 +64,14 @@ export function useQuiver(page: QuiverPage) {
   const files = useMemo(() => presented.map(({ file }) => file), [presented]);
   const table = useMemo(() => (scores && kept.length > 0 ? kept.map((i) => scores[i]!) : null), [scores, kept]);
 
-  const [pinned, excluded] = useMemo(() => (['in', 'out'] as const).map((mark) => rods.flatMap(({ id }, r) => (marks[id] === mark ? [r] : []))) as [number[], number[]], [rods, marks]);
+  const [pinned, excluded] = useMemo(
+    () =>
+      (['in', 'out'] as const).map((mark) => rods.flatMap(({ id }, r) => (marks[id] === mark ? [r] : []))) as [
+        number[],
+        number[],
+      ],
+    [rods, marks],
+  );
   const allowed = useMemo(() => [...rods.keys()].filter((r) => !excluded.includes(r)), [rods, excluded]);
   const served = useMemo(() => (table ? servedAt(table, floor, allowed) : []), [table, floor, allowed]);
   const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
@@ -62,8 +80,15 @@ export function useQuiver(page: QuiverPage) {
   const candidateRods = useMemo(() => candidates.map(({ rod }) => rod), [candidates]);
   const isBuying = ask.kind === 'buy';
   // To mend holes only their rows are asked of class rods; a purchase weighs all rows.
-  const asPurchase = useMemo(() => (table === null ? [] : isBuying ? files : holes.map((p) => files[p]!)), [table, isBuying, files, holes]);
-  const classQuestion = useMemo((): Asked<'rod-scores'> | null => (asPurchase.length > 0 ? { kind: 'rod-scores', setups: asPurchase, rods: candidateRods, reels } : null), [asPurchase, candidateRods, reels]);
+  const asPurchase = useMemo(
+    () => (table === null ? [] : isBuying ? files : holes.map((p) => files[p]!)),
+    [table, isBuying, files, holes],
+  );
+  const classQuestion = useMemo(
+    (): Asked<'rod-scores'> | null =>
+      asPurchase.length > 0 ? { kind: 'rod-scores', setups: asPurchase, rods: candidateRods, reels } : null,
+    [asPurchase, candidateRods, reels],
+  );
   const classed = useAnswer(classQuestion);
   const classTable = classed.last?.question === classQuestion ? classed.last!.answer : null;
   /** by hole: the class of rod that serves it best; null while it is not known */
@@ -73,7 +98,8 @@ export function useQuiver(page: QuiverPage) {
         const row = classTable?.[isBuying ? p : holes.indexOf(p)];
         if (!row) return null;
         // Of several that score nothing, the one that fails in the least tells what is in the way.
-        const worth = ({ score, parts }: RodScore) => score + 1e-3 * SCORE_PARTS.reduce((sum, part) => sum + parts[part], 0);
+        const worth = ({ score, parts }: RodScore) =>
+          score + 1e-3 * SCORE_PARTS.reduce((sum, part) => sum + parts[part], 0);
         const best = row.scores.reduce((most, each, r) => (worth(each) > worth(row.scores[most]!) ? r : most), 0);
         return { candidate: candidates[best]!, score: row.scores[best]! };
       }),
@@ -93,7 +119,14 @@ export function useQuiver(page: QuiverPage) {
           return { ...base, mode: 'best-k', k: Math.max(allowed.length - 1, pinned.length) };
         case 'buy':
           return classTable && isBuying
-            ? { ...base, scores: scoresOf(table, classTable), mode: 'budget', budget: ask.budget, prices: [...rods.map(() => 0), ...candidates.map(({ price }) => price)], owned: [...rods.map(() => 1 as const), ...candidates.map(() => 0 as const)] }
+            ? {
+                ...base,
+                scores: scoresOf(table, classTable),
+                mode: 'budget',
+                budget: ask.budget,
+                prices: [...rods.map(() => 0), ...candidates.map(({ price }) => price)],
+                owned: [...rods.map(() => 1 as const), ...candidates.map(() => 0 as const)],
+              }
             : null;
         default:
           return ask satisfies never;
@@ -108,19 +141,54 @@ export function useQuiver(page: QuiverPage) {
 
   const style = files.find(({ presentation }) => presentation.kind === 'cast')?.presentation;
   const places = useMemo(
-    () => (table && style?.kind === 'cast' ? territories(rods, style.castStyle, table, classesWith(files[0]?.house?.classes)) : []),
+    () =>
+      table && style?.kind === 'cast'
+        ? territories(rods, style.castStyle, table, classesWith(files[0]?.house?.classes))
+        : [],
     [table, style, rods, files],
   );
 
-  const cycle = (rodId: string) => setMarks(({ [rodId]: now, ...rest }) => (now === undefined ? { ...rest, [rodId]: 'in' } : now === 'in' ? { ...rest, [rodId]: 'out' } : rest));
+  const cycle = (rodId: string) =>
+    setMarks(({ [rodId]: now, ...rest }) =>
+      now === undefined ? { ...rest, [rodId]: 'in' } : now === 'in' ? { ...rest, [rodId]: 'out' } : rest,
+    );
   return {
-    work, setWork, withLures, setWithLures, floor, setFloor, marks, cycle, ask, setAsk, prices, setPrices,
-    mounts: MOUNTS[work], presented, rods, reels, table, served, twins, holes, mends, places, candidates, allowed,
+    work,
+    setWork,
+    withLures,
+    setWithLures,
+    floor,
+    setFloor,
+    marks,
+    cycle,
+    ask,
+    setAsk,
+    prices,
+    setPrices,
+    mounts: MOUNTS[work],
+    presented,
+    rods,
+    reels,
+    table,
+    served,
+    twins,
+    holes,
+    mends,
+    places,
+    candidates,
+    allowed,
     leftOut: all.length - presented.length,
     leaveOut: (id: string) => setLeftOut(new Set([...leftOut, id])),
     putBack: () => setLeftOut(new Set()),
-    isStopped, stop: () => setStopped(scoresQuestion), goOn: () => setStopped(null),
-    answer, solving: solved.waiting, scoring: scored.waiting, scoringProgress: scored.progress, buyingProgress: classed.waiting && isBuying ? classed.progress : null, failed: scored.failed ?? classed.failed ?? solved.failed,
+    isStopped,
+    stop: () => setStopped(scoresQuestion),
+    goOn: () => setStopped(null),
+    answer,
+    solving: solved.waiting,
+    scoring: scored.waiting,
+    scoringProgress: scored.progress,
+    buyingProgress: classed.waiting && isBuying ? classed.progress : null,
+    failed: scored.failed ?? classed.failed ?? solved.failed,
   };
 }
 

@@ -21,9 +21,27 @@ export function PreferenceSwitches() {
     });
   return (
     <div role="group" aria-label={t('preferences.label')} className="flex items-center gap-2">
-      <Switch label={t('preferences.locale')} value={shown.locale} options={LOCALES} textOf={(value) => t(`preferences.${value}`)} onChoose={(value) => choose({ name: 'locale', value })} />
-      <Switch label={t('preferences.units')} value={shown.units} options={UNIT_SYSTEMS} textOf={(value) => t(`preferences.${value}`)} onChoose={(value) => choose({ name: 'units', value })} />
-      <Switch label={t('preferences.lighting')} value={shown.lighting} options={LIGHTINGS} textOf={(value) => t(`preferences.${value}`)} onChoose={(value) => choose({ name: 'lighting', value })} />
+      <Switch
+        label={t('preferences.locale')}
+        value={shown.locale}
+        options={LOCALES}
+        textOf={(value) => t(`preferences.${value}`)}
+        onChoose={(value) => choose({ name: 'locale', value })}
+      />
+      <Switch
+        label={t('preferences.units')}
+        value={shown.units}
+        options={UNIT_SYSTEMS}
+        textOf={(value) => t(`preferences.${value}`)}
+        onChoose={(value) => choose({ name: 'units', value })}
+      />
+      <Switch
+        label={t('preferences.lighting')}
+        value={shown.lighting}
+        options={LIGHTINGS}
+        textOf={(value) => t(`preferences.${value}`)}
+        onChoose={(value) => choose({ name: 'lighting', value })}
+      />
     </div>
   );
 }
@@ -48,7 +66,9 @@ function Switch<T extends string>({ label, value, options, textOf, onChoose }: S
       className="min-h-7 max-w-[6.5rem] border-b border-faint bg-sheet hover:text-ink"
     >
       {options.map((each) => (
-        <option key={each} value={each}>{textOf(each)}</option>
+        <option key={each} value={each}>
+          {textOf(each)}
+        </option>
       ))}
     </select>
   );

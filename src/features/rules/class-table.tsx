@@ -1,7 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { CLASS_EDIT_SPAN, CLASS_FIGURES, type ClassFigure, type ClassTable as TableName } from '@/core/defaults/classes';
+import {
+  CLASS_EDIT_SPAN,
+  CLASS_FIGURES,
+  type ClassFigure,
+  type ClassTable as TableName,
+} from '@/core/defaults/classes';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { classFieldText, classReasonText, classRowText, measureOfClass } from '@/i18n/class-text';
@@ -23,7 +28,14 @@ export function ClassTable({ only, edits, onEdits }: ClassTableProps) {
   const asked = find.trim().toLocaleLowerCase();
   const tables = [...new Set(CLASS_FIGURES.map(({ table }) => table))].filter((table) => !only || only.includes(table));
   const shown = tables
-    .map((table) => ({ table, rows: rowsOf(table).filter(([figure]) => `${t(`classTable.${table}`)} ${classRowText(i18n, figure!)} ${classReasonText(i18n, figure!)}`.toLocaleLowerCase().includes(asked)) }))
+    .map((table) => ({
+      table,
+      rows: rowsOf(table).filter(([figure]) =>
+        `${t(`classTable.${table}`)} ${classRowText(i18n, figure!)} ${classReasonText(i18n, figure!)}`
+          .toLocaleLowerCase()
+          .includes(asked),
+      ),
+    }))
     .filter(({ rows }) => rows.length > 0);
   const put = (path: string, value: number | null) => {
     const { [path]: _, ...rest } = edits;
@@ -38,15 +50,32 @@ export function ClassTable({ only, edits, onEdits }: ClassTableProps) {
       {shown.length === 0 && <p>{t('rules.none')}</p>}
       {shown.map(({ table, rows }) => (
         <details key={table} open={asked !== '' || only !== undefined} className="border-t border-ink">
-          <summary className="narrow flex min-h-9 cursor-pointer items-center gap-2 text-[15px] font-semibold">{t(`classTable.${table}`)} <span className="font-normal text-dim">{rows.flat().filter(({ path }) => path in edits).length > 0 ? t('rules.changed', { count: rows.flat().filter(({ path }) => path in edits).length }) : ''}</span></summary>
+          <summary className="narrow flex min-h-9 cursor-pointer items-center gap-2 text-[15px] font-semibold">
+            {t(`classTable.${table}`)}{' '}
+            <span className="font-normal text-dim">
+              {rows.flat().filter(({ path }) => path in edits).length > 0
+                ? t('rules.changed', { count: rows.flat().filter(({ path }) => path in edits).length })
+                : ''}
+            </span>
+          </summary>
           {rows.map((figures) => (
-            <div key={figures[0]!.row} className="grid gap-x-4 border-t border-faint py-1 sm:grid-cols-[15rem_minmax(0,1fr)]">
+            <div
+              key={figures[0]!.row}
+              className="grid gap-x-4 border-t border-faint py-1 sm:grid-cols-[15rem_minmax(0,1fr)]"
+            >
               <div>
                 <p className="leading-tight">{classRowText(i18n, figures[0]!)}</p>
                 <p className="semi-narrow text-[13px] leading-tight text-dim">{classReasonText(i18n, figures[0]!)}</p>
               </div>
               <div className="grid grid-cols-2 gap-x-4 lg:grid-cols-4">
-                {figures.map((figure) => <ClassField key={figure.path} figure={figure} edited={edits[figure.path] ?? null} onEdit={(value) => put(figure.path, value)} />)}
+                {figures.map((figure) => (
+                  <ClassField
+                    key={figure.path}
+                    figure={figure}
+                    edited={edits[figure.path] ?? null}
+                    onEdit={(value) => put(figure.path, value)}
+                  />
+                ))}
               </div>
             </div>
           ))}
@@ -56,14 +85,39 @@ export function ClassTable({ only, edits, onEdits }: ClassTableProps) {
   );
 }
 
-function ClassField({ figure, edited, onEdit }: { readonly figure: ClassFigure; readonly edited: number | null; readonly onEdit: (value: number | null) => void }) {
+function ClassField({
+  figure,
+  edited,
+  onEdit,
+}: {
+  readonly figure: ClassFigure;
+  readonly edited: number | null;
+  readonly onEdit: (value: number | null) => void;
+}) {
   const i18n = useI18n();
   const { measure, si } = measureOfClass(figure);
-  const [lo, hi] = [figure.value / CLASS_EDIT_SPAN, figure.value * CLASS_EDIT_SPAN].sort((a, b) => a - b) as [number, number];
+  const [lo, hi] = [figure.value / CLASS_EDIT_SPAN, figure.value * CLASS_EDIT_SPAN].sort((a, b) => a - b) as [
+    number,
+    number,
+  ];
   return (
     <div data-state={edited === null ? 'class' : 'own'} className="min-w-0 data-[state=own]:font-semibold">
-      <QuantityField label={classFieldText(i18n, figure)} measure={measure} value={(edited ?? figure.value) * si} limits={{ min: lo * si, max: hi * si }} onValueChange={(value) => value !== null && Math.abs(value / si - (edited ?? figure.value)) > 1e-9 * Math.abs(figure.value) && onEdit(value / si)} />
-      {edited !== null && <button type="button" onClick={() => onEdit(null)} className="narrow min-h-7 text-[12px] font-normal underline">↶ {i18n.t('rules.back', { value: i18n.format(figure.value * si, measure) })}</button>}
+      <QuantityField
+        label={classFieldText(i18n, figure)}
+        measure={measure}
+        value={(edited ?? figure.value) * si}
+        limits={{ min: lo * si, max: hi * si }}
+        onValueChange={(value) =>
+          value !== null &&
+          Math.abs(value / si - (edited ?? figure.value)) > 1e-9 * Math.abs(figure.value) &&
+          onEdit(value / si)
+        }
+      />
+      {edited !== null && (
+        <button type="button" onClick={() => onEdit(null)} className="narrow min-h-7 text-[12px] font-normal underline">
+          ↶ {i18n.t('rules.back', { value: i18n.format(figure.value * si, measure) })}
+        </button>
+      )}
     </div>
   );
 }

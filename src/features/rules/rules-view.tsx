@@ -13,7 +13,14 @@ import { useHouse } from './use-house';
 const SECTIONS = ['schools', 'sheet', 'angler', 'crafts', 'classes', 'knots'] as const;
 type Section = (typeof SECTIONS)[number];
 
-const NOTES = { schools: 'schoolsNote', sheet: 'sheetNote', angler: 'anglerNote', crafts: null, classes: 'classesNote', knots: 'knotsNote' } as const satisfies Record<Section, string | null>;
+const NOTES = {
+  schools: 'schoolsNote',
+  sheet: 'sheetNote',
+  angler: 'anglerNote',
+  crafts: null,
+  classes: 'classesNote',
+  knots: 'knotsNote',
+} as const satisfies Record<Section, string | null>;
 
 /** What the bench holds to, section by section; every change is kept by itself. */
 export function RulesView({ initial }: { readonly initial: House }) {
@@ -22,16 +29,34 @@ export function RulesView({ initial }: { readonly initial: House }) {
   const [section, setSection] = useState<Section>('schools');
   const note = NOTES[section];
   return (
-    <main id="main" tabIndex={-1} className="mx-auto grid max-w-6xl gap-4 px-3 py-4 outline-none md:grid-cols-[11rem_minmax(0,1fr)]">
+    <main
+      id="main"
+      tabIndex={-1}
+      className="mx-auto grid max-w-6xl gap-4 px-3 py-4 outline-none md:grid-cols-[11rem_minmax(0,1fr)]"
+    >
       <div>
         <h1 className="narrow mb-2 text-[20px] font-semibold">{t('rules.title')}</h1>
         <nav aria-label={t('rules.title')} className="narrow flex flex-wrap gap-x-4 border-t border-ink md:flex-col">
           {SECTIONS.map((each) => (
-            <button key={each} type="button" aria-pressed={each === section} onClick={() => setSection(each)} className="min-h-9 border-faint text-left text-[15px] text-dim hover:text-ink aria-pressed:font-semibold aria-pressed:text-ink md:border-b">{t(`rules.${each}`)}</button>
+            <button
+              key={each}
+              type="button"
+              aria-pressed={each === section}
+              onClick={() => setSection(each)}
+              className="min-h-9 border-faint text-left text-[15px] text-dim hover:text-ink aria-pressed:font-semibold aria-pressed:text-ink md:border-b"
+            >
+              {t(`rules.${each}`)}
+            </button>
           ))}
         </nav>
         <p role="status" className="narrow mt-2 min-h-5 text-[13px]">
-          {keeping === 'unchanged' ? '' : keeping === 'kept' ? t('rules.saved') : keeping === 'keeping' ? t('rules.saving') : t('rules.notKept', { why: t(`box.failure.${keeping}`) })}
+          {keeping === 'unchanged'
+            ? ''
+            : keeping === 'kept'
+              ? t('rules.saved')
+              : keeping === 'keeping'
+                ? t('rules.saving')
+                : t('rules.notKept', { why: t(`box.failure.${keeping}`) })}
         </p>
       </div>
       <section aria-label={t(`rules.${section}`)} className="border border-ink bg-sheet p-3">
@@ -40,8 +65,17 @@ export function RulesView({ initial }: { readonly initial: House }) {
         {section === 'sheet' && <SheetForm sheet={house.sheet} onSheet={(sheet) => change({ sheet })} />}
         {section === 'angler' && <AnglerForm angler={house.angler} onAngler={(angler) => change({ angler })} />}
         {section === 'crafts' && <CraftForms crafts={house.crafts} onCrafts={(crafts) => change({ crafts })} />}
-        {section === 'classes' && <ClassTable key="classes" edits={house.classes} onEdits={(classes) => change({ classes })} />}
-        {section === 'knots' && <ClassTable key="knots" only={['knots', 'crimp']} edits={house.classes} onEdits={(classes) => change({ classes })} />}
+        {section === 'classes' && (
+          <ClassTable key="classes" edits={house.classes} onEdits={(classes) => change({ classes })} />
+        )}
+        {section === 'knots' && (
+          <ClassTable
+            key="knots"
+            only={['knots', 'crimp']}
+            edits={house.classes}
+            onEdits={(classes) => change({ classes })}
+          />
+        )}
       </section>
     </main>
   );

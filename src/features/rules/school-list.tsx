@@ -7,7 +7,13 @@ import { useI18n } from '@/i18n/client';
 type Schools = House['schools'];
 
 /** Where practice differs: the question, a sentence for each side, and the side that this bench takes. */
-export function SchoolList({ schools, onSchools }: { readonly schools: Schools; readonly onSchools: (schools: Schools) => void }) {
+export function SchoolList({
+  schools,
+  onSchools,
+}: {
+  readonly schools: Schools;
+  readonly onSchools: (schools: Schools) => void;
+}) {
   const { t } = useI18n();
   return (
     <ul>
@@ -20,11 +26,25 @@ export function SchoolList({ schools, onSchools }: { readonly schools: Schools; 
               <legend className="narrow text-[15px] font-semibold">{t(`school.${school}.title`)}</legend>
               <div className="grid gap-x-4 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
                 {sides.map((side) => (
-                  <label key={side} className="flex min-h-9 items-start gap-2 px-1 py-0.5 border-l-2 border-transparent has-checked:border-ink has-checked:bg-paper">
-                    <input type="radio" name={school} checked={taken === side} onChange={() => onSchools({ ...schools, [school]: side })} className="mt-1" />
+                  <label
+                    key={side}
+                    className="flex min-h-9 items-start gap-2 px-1 py-0.5 border-l-2 border-transparent has-checked:border-ink has-checked:bg-paper"
+                  >
+                    <input
+                      type="radio"
+                      name={school}
+                      checked={taken === side}
+                      onChange={() => onSchools({ ...schools, [school]: side })}
+                      className="mt-1"
+                    />
                     <span>
-                      <span className="block leading-tight">{t(`school.${school}.${side}` as 'school.strike.at-once')}{side === usual ? ` (${t('rules.usual')})` : ''}</span>
-                      <span className="semi-narrow block text-[13px] leading-tight">{t(`school.${school}.${side}-why` as 'school.strike.at-once-why')}</span>
+                      <span className="block leading-tight">
+                        {t(`school.${school}.${side}` as 'school.strike.at-once')}
+                        {side === usual ? ` (${t('rules.usual')})` : ''}
+                      </span>
+                      <span className="semi-narrow block text-[13px] leading-tight">
+                        {t(`school.${school}.${side}-why` as 'school.strike.at-once-why')}
+                      </span>
                     </span>
                   </label>
                 ))}

@@ -26,10 +26,13 @@ export function useHouse(initial: House) {
     if (!reply?.ok) waiting.current = { ...change, ...waiting.current };
   }, []);
 
-  useEffect(() => () => {
-    clearTimeout(timer.current);
-    void keep();
-  }, [keep]);
+  useEffect(
+    () => () => {
+      clearTimeout(timer.current);
+      void keep();
+    },
+    [keep],
+  );
 
   const change = (patch: HouseChange) => {
     setHouse((held) => ({ ...held, ...patch }) as House);

@@ -30,26 +30,82 @@ export function SetupActions({ setupId, name }: { readonly setupId: string; read
   };
   const submit = () => {
     if (typed.trim() === '') return;
-    if (asked === 'rename') run(() => renameSetupAction({ setupId, name: typed }), () => setAsked(null));
-    if (asked === 'copy') run(() => copySetupAction({ setupId, name: typed, reason: t('list.copiedFrom', { name }) }), (id) => router.push(`/bench/${id}`));
+    if (asked === 'rename')
+      run(
+        () => renameSetupAction({ setupId, name: typed }),
+        () => setAsked(null),
+      );
+    if (asked === 'copy')
+      run(
+        () => copySetupAction({ setupId, name: typed, reason: t('list.copiedFrom', { name }) }),
+        (id) => router.push(`/bench/${id}`),
+      );
   };
   const button = 'narrow min-h-9 px-1.5 text-[13px] text-dim hover:text-ink hover:underline';
   return (
     <span className="flex whitespace-nowrap">
-      <button type="button" className={button} aria-label={t('list.renameNamed', { name })} onClick={() => open('rename')}>{t('list.rename')}</button>
-      <button type="button" className={button} aria-label={t('list.copyNamed', { name })} onClick={() => open('copy')}>{t('list.copy')}</button>
-      <button type="button" className={button} aria-label={t('list.putAwayNamed', { name })} disabled={busy} onClick={() => run(() => putSetupAwayAction({ setupId, away: true }), () => router.refresh())}>{t('list.putAway')}</button>
-      {asked === null && failure && <span role="alert" className="semi-narrow text-[13px]">{failure}</span>}
-      <Panel open={asked !== null} onOpenChange={(next) => !next && setAsked(null)} title={asked === 'copy' ? t('list.copyNamed', { name }) : t('list.renameNamed', { name })} closeLabel={t('common.cancel')}>
+      <button
+        type="button"
+        className={button}
+        aria-label={t('list.renameNamed', { name })}
+        onClick={() => open('rename')}
+      >
+        {t('list.rename')}
+      </button>
+      <button type="button" className={button} aria-label={t('list.copyNamed', { name })} onClick={() => open('copy')}>
+        {t('list.copy')}
+      </button>
+      <button
+        type="button"
+        className={button}
+        aria-label={t('list.putAwayNamed', { name })}
+        disabled={busy}
+        onClick={() =>
+          run(
+            () => putSetupAwayAction({ setupId, away: true }),
+            () => router.refresh(),
+          )
+        }
+      >
+        {t('list.putAway')}
+      </button>
+      {asked === null && failure && (
+        <span role="alert" className="semi-narrow text-[13px]">
+          {failure}
+        </span>
+      )}
+      <Panel
+        open={asked !== null}
+        onOpenChange={(next) => !next && setAsked(null)}
+        title={asked === 'copy' ? t('list.copyNamed', { name }) : t('list.renameNamed', { name })}
+        closeLabel={t('common.cancel')}
+      >
         <form
           onSubmit={(event) => {
             event.preventDefault();
             submit();
           }}
         >
-          <TextField label={t('start.name')} value={typed} maxLength={120} autoFocus onValueChange={setTyped} error={typed.trim() === '' ? t('start.nameDue') : null} />
-          {failure && <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">{failure}</p>}
-          <button type="submit" disabled={busy} className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi">{t('box.save')}</button>
+          <TextField
+            label={t('start.name')}
+            value={typed}
+            maxLength={120}
+            autoFocus
+            onValueChange={setTyped}
+            error={typed.trim() === '' ? t('start.nameDue') : null}
+          />
+          {failure && (
+            <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">
+              {failure}
+            </p>
+          )}
+          <button
+            type="submit"
+            disabled={busy}
+            className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi"
+          >
+            {t('box.save')}
+          </button>
         </form>
       </Panel>
     </span>

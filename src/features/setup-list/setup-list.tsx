@@ -8,42 +8,84 @@ import type { SetupLine } from '@/server/queries/setup-list';
 import { Mark } from '@/ui/mark';
 import { BringBack, SetupActions } from './setup-actions';
 
-
 /** The setups of the bench with the marks of their newest revisions. */
-export async function SetupList({ setups, putAway }: { readonly setups: readonly SetupLine[]; readonly putAway: readonly { readonly id: string; readonly name: string }[] }) {
+export async function SetupList({
+  setups,
+  putAway,
+}: {
+  readonly setups: readonly SetupLine[];
+  readonly putAway: readonly { readonly id: string; readonly name: string }[];
+}) {
   const { t, date } = await getI18n();
   return (
     <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-6xl px-3 py-4">
       <div className="mb-3 flex items-baseline justify-between gap-4">
         <h1 className="narrow text-[20px] font-semibold">{t('list.title')}</h1>
-        <form id="compare" action="/bench/compare" className="narrow ml-auto flex items-center gap-2 text-[13px] text-dim">
-          {t('compare.hint')} <button type="submit" className="min-h-9 border border-ink px-3 text-[15px] text-ink">{t('compare.go')}</button>
+        <form
+          id="compare"
+          action="/bench/compare"
+          className="narrow ml-auto flex items-center gap-2 text-[13px] text-dim"
+        >
+          {t('compare.hint')}{' '}
+          <button type="submit" className="min-h-9 border border-ink px-3 text-[15px] text-ink">
+            {t('compare.go')}
+          </button>
         </form>
-        <Link href="/bench/new" className="narrow flex min-h-9 items-center border border-ink bg-hi px-3 font-semibold text-on-hi">{t('list.new')}</Link>
+        <Link
+          href="/bench/new"
+          className="narrow flex min-h-9 items-center border border-ink bg-hi px-3 font-semibold text-on-hi"
+        >
+          {t('list.new')}
+        </Link>
       </div>
       {setups.length === 0 ? (
         <p>{t('list.empty')}</p>
       ) : (
-        <div className="overflow-x-auto border border-ink bg-sheet" tabIndex={0} role="group" aria-label={t('list.title')}>
+        <div
+          className="overflow-x-auto border border-ink bg-sheet"
+          tabIndex={0}
+          role="group"
+          aria-label={t('list.title')}
+        >
           <table className="w-full border-collapse text-[14px]">
             <thead className="narrow text-left text-[12px] text-dim">
               <tr>
-                <th className="pl-3 font-normal"><span className="sr-only">{t('compare.go')}</span></th>
+                <th className="pl-3 font-normal">
+                  <span className="sr-only">{t('compare.go')}</span>
+                </th>
                 <th className="px-3 py-1.5 font-normal">{t('list.name')}</th>
                 <th className="px-2 font-normal">{t('list.revision')}</th>
                 <th className="px-2 font-normal">{t('list.date')}</th>
                 {VERDICT_NAMES.map((name) => (
-                  <th key={name} className="px-2 font-normal">{verdictText({ t }, name, 'both')}</th>
+                  <th key={name} className="px-2 font-normal">
+                    {verdictText({ t }, name, 'both')}
+                  </th>
                 ))}
-                <th className="px-2 font-normal"><span className="sr-only">{t('list.actions')}</span></th>
+                <th className="px-2 font-normal">
+                  <span className="sr-only">{t('list.actions')}</span>
+                </th>
               </tr>
             </thead>
             <tbody>
               {setups.map((setup) => (
                 <tr key={setup.id} className="border-t border-faint">
-                  <td className="pl-3"><input type="checkbox" form="compare" name="with" value={setup.id} aria-label={t('compare.tick', { name: setup.name })} className="size-5 align-middle" /></td>
+                  <td className="pl-3">
+                    <input
+                      type="checkbox"
+                      form="compare"
+                      name="with"
+                      value={setup.id}
+                      aria-label={t('compare.tick', { name: setup.name })}
+                      className="size-5 align-middle"
+                    />
+                  </td>
                   <td className="semi-narrow p-0">
-                    <Link href={`/bench/${setup.id}`} className="flex min-h-10 items-center px-3 font-semibold hover:underline">{setup.name}</Link>
+                    <Link
+                      href={`/bench/${setup.id}`}
+                      className="flex min-h-10 items-center px-3 font-semibold hover:underline"
+                    >
+                      {setup.name}
+                    </Link>
                   </td>
                   <td className="px-2">{revisionLetter(setup.number)}</td>
                   <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
@@ -57,7 +99,9 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
                       </td>
                     );
                   })}
-                  <td className="px-1"><SetupActions setupId={setup.id} name={setup.name} /></td>
+                  <td className="px-1">
+                    <SetupActions setupId={setup.id} name={setup.name} />
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -66,10 +110,14 @@ export async function SetupList({ setups, putAway }: { readonly setups: readonly
       )}
       {putAway.length > 0 && (
         <section aria-labelledby="put-away" className="mt-5">
-          <h2 id="put-away" className="narrow text-[13px] text-dim">{t('list.away')}</h2>
+          <h2 id="put-away" className="narrow text-[13px] text-dim">
+            {t('list.away')}
+          </h2>
           <ul>
             {putAway.map(({ id, name }) => (
-              <li key={id} className="flex items-center justify-between gap-3 border-t border-faint py-1"><span className="semi-narrow">{name}</span> <BringBack setupId={id} name={name} /></li>
+              <li key={id} className="flex items-center justify-between gap-3 border-t border-faint py-1">
+                <span className="semi-narrow">{name}</span> <BringBack setupId={id} name={name} />
+              </li>
             ))}
           </ul>
         </section>

@@ -18,9 +18,25 @@ export function ChainSketch({ slots, label }: { readonly slots: readonly SketchS
           const x = (i + 0.5) * STEP;
           return (
             <g key={id}>
-              <rect x={x - 15} y={Y - 13} width="30" height="26" className={isThere ? 'fill-bait stroke-ink' : 'fill-sheet stroke-ink'} strokeDasharray={isThere ? undefined : '3 3'} />
-              <text x={x} y={Y + 5} textAnchor="middle" className="fill-ink text-[13px] font-semibold">{i + 1}</text>
-              <text x={x} y="56" textAnchor="middle" className={`narrow text-[13px] ${isThere ? 'fill-ink' : 'fill-dim'}`}>{name}</text>
+              <rect
+                x={x - 15}
+                y={Y - 13}
+                width="30"
+                height="26"
+                className={isThere ? 'fill-bait stroke-ink' : 'fill-sheet stroke-ink'}
+                strokeDasharray={isThere ? undefined : '3 3'}
+              />
+              <text x={x} y={Y + 5} textAnchor="middle" className="fill-ink text-[13px] font-semibold">
+                {i + 1}
+              </text>
+              <text
+                x={x}
+                y="56"
+                textAnchor="middle"
+                className={`narrow text-[13px] ${isThere ? 'fill-ink' : 'fill-dim'}`}
+              >
+                {name}
+              </text>
             </g>
           );
         })}

@@ -18,7 +18,9 @@ export function RigList({ sketches, words, onRig }: RigListProps) {
   const [find, setFind] = useState('');
   const plain = (text: string) => text.toLocaleLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
   const asked = plain(find).split(/\s+/).filter(Boolean);
-  const shown = RIG_IDS.filter((rig) => asked.every((each) => plain(`${t(`rig.${rig}.name`)} ${t(`rig.${rig}.what`)} ${words[rig] ?? ''}`).includes(each)));
+  const shown = RIG_IDS.filter((rig) =>
+    asked.every((each) => plain(`${t(`rig.${rig}.name`)} ${t(`rig.${rig}.what`)} ${words[rig] ?? ''}`).includes(each)),
+  );
   return (
     <>
       <TextField className="mb-2 max-w-xs" label={t('start.findRig')} value={find} onValueChange={setFind} />
@@ -26,11 +28,21 @@ export function RigList({ sketches, words, onRig }: RigListProps) {
       <ul className="grid border-l border-t border-faint sm:grid-cols-2 lg:grid-cols-3">
         {shown.map((rig) => (
           <li key={rig} className="border-b border-r border-faint">
-            <button type="button" data-rig={rig} onClick={() => onRig(rig)} className="block h-full w-full bg-sheet px-2 pb-1.5 text-left hover:bg-paper">
+            <button
+              type="button"
+              data-rig={rig}
+              onClick={() => onRig(rig)}
+              className="block h-full w-full bg-sheet px-2 pb-1.5 text-left hover:bg-paper"
+            >
               {sketches[rig]}
               <span className="narrow block text-[15px] font-semibold leading-tight">{t(`rig.${rig}.name`)}</span>
-              <span className="semi-narrow block text-[13px] leading-tight text-dim">{t(`rig.${rig}.what`)}{words[rig] ? ` · ${words[rig]}` : ''}</span>
-              <span className="narrow text-[12px] text-dim">{t('start.places', { count: RIGS[rig].slots.length })}</span>
+              <span className="semi-narrow block text-[13px] leading-tight text-dim">
+                {t(`rig.${rig}.what`)}
+                {words[rig] ? ` · ${words[rig]}` : ''}
+              </span>
+              <span className="narrow text-[12px] text-dim">
+                {t('start.places', { count: RIGS[rig].slots.length })}
+              </span>
             </button>
           </li>
         ))}

@@ -35,7 +35,10 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
   const slotName = ({ id, seed }: RigSlot) => jointText(i18n, { id, kind: seed.kind });
   return (
     <main id="main" tabIndex={-1} className="mx-auto max-w-5xl px-3 py-4 outline-none">
-      <h1 className="narrow mb-2 text-[20px] font-semibold">{t('start.title')}{rig ? `: ${t(`rig.${rig}.name`)}` : ''}</h1>
+      <h1 className="narrow mb-2 text-[20px] font-semibold">
+        {t('start.title')}
+        {rig ? `: ${t(`rig.${rig}.name`)}` : ''}
+      </h1>
       {!rig ? (
         <RigList sketches={sketches} words={start.words} onRig={start.take} />
       ) : (
@@ -43,11 +46,26 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
           <div className="mb-2 grid items-end gap-3 border border-ink bg-sheet p-2 sm:grid-cols-[minmax(0,1fr)_260px]">
             {sketches[rig]}
             <div>
-              <TextField label={t('start.ownWords')} value={start.words[rig] ?? ''} maxLength={200} onValueChange={start.call} onBlur={start.keepWords} />
-              <button type="button" onClick={() => start.take(null)} className="narrow mt-2 min-h-8 border border-faint px-2 hover:border-ink">{t('start.otherRig')}</button>
+              <TextField
+                label={t('start.ownWords')}
+                value={start.words[rig] ?? ''}
+                maxLength={200}
+                onValueChange={start.call}
+                onBlur={start.keepWords}
+              />
+              <button
+                type="button"
+                onClick={() => start.take(null)}
+                className="narrow mt-2 min-h-8 border border-faint px-2 hover:border-ink"
+              >
+                {t('start.otherRig')}
+              </button>
             </div>
           </div>
-          <ChainSketch slots={slots.map((slot) => ({ id: slot.id, name: slotName(slot), isThere: chosen[slot.id] !== undefined }))} label={t('start.sketch')} />
+          <ChainSketch
+            slots={slots.map((slot) => ({ id: slot.id, name: slotName(slot), isThere: chosen[slot.id] !== undefined }))}
+            label={t('start.sketch')}
+          />
           <form
             className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_300px]"
             onSubmit={(event) => {
@@ -58,12 +76,31 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
           >
             <ol className="border border-ink bg-sheet p-3">
               {slots.map((slot, i) => (
-                <li key={slot.id} className="grid grid-cols-[24px_minmax(0,1fr)] items-end border-t border-faint py-1.5 first:border-0">
+                <li
+                  key={slot.id}
+                  className="grid grid-cols-[24px_minmax(0,1fr)] items-end border-t border-faint py-1.5 first:border-0"
+                >
                   <span className="pb-1 text-[12px] font-semibold">{i + 1}</span>
                   {slot.parts.length === 0 ? (
-                    <p className="semi-narrow py-1 text-[14px]">{slotName(slot)}: {t('start.noneInBox')} <Link href="/box" className="underline">{t('start.toBox')}</Link></p>
+                    <p className="semi-narrow py-1 text-[14px]">
+                      {slotName(slot)}: {t('start.noneInBox')}{' '}
+                      <Link href="/box" className="underline">
+                        {t('start.toBox')}
+                      </Link>
+                    </p>
                   ) : (
-                    <ChoiceField label={slotName(slot)} value={chosen[slot.id] ?? ''} options={[{ value: '', label: t('start.choose') }, ...slot.parts.map((part) => ({ value: part.id as string, label: `${partTitle(i18n, part)} · ${partDetail(i18n, part, null)}` }))]} onValueChange={(partId) => start.choose(slot.id, partId)} />
+                    <ChoiceField
+                      label={slotName(slot)}
+                      value={chosen[slot.id] ?? ''}
+                      options={[
+                        { value: '', label: t('start.choose') },
+                        ...slot.parts.map((part) => ({
+                          value: part.id as string,
+                          label: `${partTitle(i18n, part)} · ${partDetail(i18n, part, null)}`,
+                        })),
+                      ]}
+                      onValueChange={(partId) => start.choose(slot.id, partId)}
+                    />
                   )}
                 </li>
               ))}
@@ -75,16 +112,38 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
                 ) : evaluation ? (
                   <ul>
                     {VERDICT_NAMES.map((verdict) => (
-                      <li key={verdict} className="flex min-h-7 items-center gap-2"><Mark shape={MARK_SHAPE[evaluation.verdicts[verdict].mark]} size={13} /> {verdictName(verdict)} <span className="narrow ml-auto text-[13px] text-dim">{t(`mark.${evaluation.verdicts[verdict].mark}`)}</span></li>
+                      <li key={verdict} className="flex min-h-7 items-center gap-2">
+                        <Mark shape={MARK_SHAPE[evaluation.verdicts[verdict].mark]} size={13} /> {verdictName(verdict)}{' '}
+                        <span className="narrow ml-auto text-[13px] text-dim">
+                          {t(`mark.${evaluation.verdicts[verdict].mark}`)}
+                        </span>
+                      </li>
                     ))}
                   </ul>
                 ) : (
                   <p>{t('start.noAnswer')}</p>
                 )}
               </div>
-              <TextField className="mt-3" label={t('start.name')} value={start.name} maxLength={120} onValueChange={start.setName} error={asked && start.name.trim() === '' ? t('start.nameDue') : null} />
-              {start.failure && <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">{t(`box.failure.${start.failure}`)}</p>}
-              <button type="submit" disabled={missing.length > 0 || start.busy} className="narrow mt-3 min-h-10 w-full border border-ink font-semibold enabled:bg-hi enabled:text-on-hi disabled:border-faint disabled:text-dim">{t('start.save')}</button>
+              <TextField
+                className="mt-3"
+                label={t('start.name')}
+                value={start.name}
+                maxLength={120}
+                onValueChange={start.setName}
+                error={asked && start.name.trim() === '' ? t('start.nameDue') : null}
+              />
+              {start.failure && (
+                <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">
+                  {t(`box.failure.${start.failure}`)}
+                </p>
+              )}
+              <button
+                type="submit"
+                disabled={missing.length > 0 || start.busy}
+                className="narrow mt-3 min-h-10 w-full border border-ink font-semibold enabled:bg-hi enabled:text-on-hi disabled:border-faint disabled:text-dim"
+              >
+                {t('start.save')}
+              </button>
               <p className="semi-narrow mt-2 text-[13px] text-dim">{t('start.hint')}</p>
             </div>
           </form>

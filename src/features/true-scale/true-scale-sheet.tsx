@@ -13,26 +13,51 @@ const BAR_MM = 11;
 export function TrueScaleSheet({ box }: { readonly box: readonly Part[] }) {
   const i18n = useI18n();
   const { t, number } = i18n;
-  const hooks = box.filter(({ kind }) => kind === 'hook').flatMap((part) => {
-    const outline = outlineOfPart(part);
-    return outline ? [{ part, outline }] : [];
-  });
+  const hooks = box
+    .filter(({ kind }) => kind === 'hook')
+    .flatMap((part) => {
+      const outline = outlineOfPart(part);
+      return outline ? [{ part, outline }] : [];
+    });
   return (
     <main id="main" tabIndex={-1} className="mx-auto max-w-[200mm] bg-sheet p-4 outline-none print:p-0">
       <div className="mb-3 flex items-baseline justify-between gap-4">
         <h1 className="narrow text-[20px] font-semibold">{t('scale.title')}</h1>
-        <button type="button" onClick={() => window.print()} className="narrow min-h-9 border border-ink bg-hi px-3 font-semibold text-on-hi print:hidden">{t('scale.print')}</button>
+        <button
+          type="button"
+          onClick={() => window.print()}
+          className="narrow min-h-9 border border-ink bg-hi px-3 font-semibold text-on-hi print:hidden"
+        >
+          {t('scale.print')}
+        </button>
       </div>
       <p className="semi-narrow text-[13px]">{t('scale.check')}</p>
-      <svg viewBox="0 0 102 6" style={{ width: '102mm', height: '6mm' }} className="drawing mb-3" role="img" aria-label={t('scale.check')}>
-        <path d={`M1,5H101${Array.from({ length: 11 }, (_, i) => `M${1 + 10 * i},5V${i % 5 === 0 ? 0.5 : 2.5}`).join('')}`} className="dimension" />
+      <svg
+        viewBox="0 0 102 6"
+        style={{ width: '102mm', height: '6mm' }}
+        className="drawing mb-3"
+        role="img"
+        aria-label={t('scale.check')}
+      >
+        <path
+          d={`M1,5H101${Array.from({ length: 11 }, (_, i) => `M${1 + 10 * i},5V${i % 5 === 0 ? 0.5 : 2.5}`).join('')}`}
+          className="dimension"
+        />
       </svg>
       <p className="semi-narrow text-[13px]">{t('scale.wires')}</p>
-      <svg viewBox={`0 0 ${WIRES_MM.length * BAR_MM} 14`} style={{ width: `${WIRES_MM.length * BAR_MM}mm`, height: '14mm' }} className="drawing mb-3" role="img" aria-label={t('scale.wires')}>
+      <svg
+        viewBox={`0 0 ${WIRES_MM.length * BAR_MM} 14`}
+        style={{ width: `${WIRES_MM.length * BAR_MM}mm`, height: '14mm' }}
+        className="drawing mb-3"
+        role="img"
+        aria-label={t('scale.wires')}
+      >
         {WIRES_MM.map((wire, i) => (
           <g key={wire}>
             <path d={`M${i * BAR_MM + 1},4H${(i + 1) * BAR_MM - 1.5}`} stroke="currentColor" strokeWidth={wire} />
-            <text x={i * BAR_MM + 1} y="11" className="note">{number(wire, 1)}</text>
+            <text x={i * BAR_MM + 1} y="11" className="note">
+              {number(wire, 1)}
+            </text>
           </g>
         ))}
       </svg>
@@ -40,10 +65,18 @@ export function TrueScaleSheet({ box }: { readonly box: readonly Part[] }) {
       <ul className="flex flex-wrap gap-x-5 gap-y-3">
         {hooks.map(({ part, outline }) => (
           <li key={part.id} className="break-inside-avoid">
-            <svg viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`} style={{ width: `${outline.widthMm}mm`, height: `${outline.heightMm}mm` }} className="drawing block" role="img" aria-label={partTitle(i18n, part)}>
+            <svg
+              viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`}
+              style={{ width: `${outline.widthMm}mm`, height: `${outline.heightMm}mm` }}
+              className="drawing block"
+              role="img"
+              aria-label={partTitle(i18n, part)}
+            >
               <OutlineShapes outline={outline} isTrueWire />
             </svg>
-            <span className="narrow text-[12px]">{partTitle(i18n, part)} <span className="text-dim">{partDetail(i18n, part, null)}</span></span>
+            <span className="narrow text-[12px]">
+              {partTitle(i18n, part)} <span className="text-dim">{partDetail(i18n, part, null)}</span>
+            </span>
           </li>
         ))}
       </ul>

@@ -24,17 +24,41 @@ export function LeaderList({ leaders, box }: { readonly leaders: readonly Leader
     const part = box.find((each) => each.id === id);
     return part ? partTitle(i18n, part) : id;
   };
-  const shown = [...leaders].sort((a, b) => b.tiedAt.localeCompare(a.tiedAt) || a.name.localeCompare(b.name) || a.id.localeCompare(b.id));
+  const shown = [...leaders].sort(
+    (a, b) => b.tiedAt.localeCompare(a.tiedAt) || a.name.localeCompare(b.name) || a.id.localeCompare(b.id),
+  );
   return (
     <section aria-label={t('tying.leaders')} className="border border-ink bg-sheet px-2.5 py-1.5" aria-busy={busy}>
-      <h2 className="narrow text-[15px] font-semibold">{t('tying.leaders')} <span className="font-normal text-dim">{LEADER_STATES.map((state) => `${leaders.filter((each) => each.state === state).length} ${t(`tying.state.${state}`)}`).join(' · ')}</span></h2>
+      <h2 className="narrow text-[15px] font-semibold">
+        {t('tying.leaders')}{' '}
+        <span className="font-normal text-dim">
+          {LEADER_STATES.map(
+            (state) => `${leaders.filter((each) => each.state === state).length} ${t(`tying.state.${state}`)}`,
+          ).join(' · ')}
+        </span>
+      </h2>
       {failed && <p role="alert">{t('tying.failure.unreachable')}</p>}
       {leaders.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('tying.noLeaders')}</p>}
       <ul>
         {shown.map((leader) => (
-          <li key={leader.id} data-leader={leader.state} className="grid grid-cols-[minmax(0,1fr)_8.5rem] items-end gap-x-3 border-t border-faint py-0.5">
-            <span className="semi-narrow text-[14px]">{leader.name} {revisionLetter(leader.number)} <span className="text-dim">· {line(leader.linePartId)} · {format(leader.lengthM, 'distance')} · {t('tying.breaks', { pull: format(leader.breaksN, 'force') })} · {date(new Date(leader.tiedAt))}</span></span>
-            <ChoiceField label={t('tying.stateOf')} value={leader.state} options={LEADER_STATES.map((state) => ({ value: state, label: t(`tying.state.${state}`) }))} onValueChange={(state) => change(leader.id, state)} />
+          <li
+            key={leader.id}
+            data-leader={leader.state}
+            className="grid grid-cols-[minmax(0,1fr)_8.5rem] items-end gap-x-3 border-t border-faint py-0.5"
+          >
+            <span className="semi-narrow text-[14px]">
+              {leader.name} {revisionLetter(leader.number)}{' '}
+              <span className="text-dim">
+                · {line(leader.linePartId)} · {format(leader.lengthM, 'distance')} ·{' '}
+                {t('tying.breaks', { pull: format(leader.breaksN, 'force') })} · {date(new Date(leader.tiedAt))}
+              </span>
+            </span>
+            <ChoiceField
+              label={t('tying.stateOf')}
+              value={leader.state}
+              options={LEADER_STATES.map((state) => ({ value: state, label: t(`tying.state.${state}`) }))}
+              onValueChange={(state) => change(leader.id, state)}
+            />
           </li>
         ))}
       </ul>

@@ -12,17 +12,29 @@ export function MendPanel() {
   const [endsAt, setEndsAt] = useState<number | null>(null);
   return (
     <>
-    <p className="mb-2"><button type="button" onClick={() => setEndsAt(restFromNow())} className="narrow min-h-10 border border-ink px-3 text-[15px]">{t('tying.key.timer')}</button></p>
-    <Timer key={endsAt} endsAt={endsAt} onOver={() => setEndsAt(null)} />
-    <div className="grid gap-x-8 gap-y-3 sm:grid-cols-2">
-      {(Object.keys(MENDS) as (keyof typeof MENDS)[]).map((id) => (
-        <section key={id}>
-          <h3 className="narrow text-[15px] font-semibold">{t(`mend.${id}.name`)}</h3>
-          <p className="semi-narrow border-l-2 border-ink pl-2 text-[13.5px]">{t(`mend.${id}.care`)}</p>
-          <ol className="semi-narrow list-decimal pl-5 text-[14.5px]">{Array.from({ length: MENDS[id] }, (_, i) => <li key={i}>{t(`mend.${id}.${(i + 1) as 1}`)}</li>)}</ol>
-        </section>
-      ))}
-    </div>
+      <p className="mb-2">
+        <button
+          type="button"
+          onClick={() => setEndsAt(restFromNow())}
+          className="narrow min-h-10 border border-ink px-3 text-[15px]"
+        >
+          {t('tying.key.timer')}
+        </button>
+      </p>
+      <Timer key={endsAt} endsAt={endsAt} onOver={() => setEndsAt(null)} />
+      <div className="grid gap-x-8 gap-y-3 sm:grid-cols-2">
+        {(Object.keys(MENDS) as (keyof typeof MENDS)[]).map((id) => (
+          <section key={id}>
+            <h3 className="narrow text-[15px] font-semibold">{t(`mend.${id}.name`)}</h3>
+            <p className="semi-narrow border-l-2 border-ink pl-2 text-[13.5px]">{t(`mend.${id}.care`)}</p>
+            <ol className="semi-narrow list-decimal pl-5 text-[14.5px]">
+              {Array.from({ length: MENDS[id] }, (_, i) => (
+                <li key={i}>{t(`mend.${id}.${(i + 1) as 1}`)}</li>
+              ))}
+            </ol>
+          </section>
+        ))}
+      </div>
     </>
   );
 }

@@ -4,7 +4,8 @@ import type { SetupFile } from '@/domain/setup';
 import type { I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 
-export const jointOf = ({ chain }: Pick<SetupFile, 'chain'>, id: string | null): Joint | null => chain.find((joint) => joint.id === id) ?? null;
+export const jointOf = ({ chain }: Pick<SetupFile, 'chain'>, id: string | null): Joint | null =>
+  chain.find((joint) => joint.id === id) ?? null;
 
 export const partOfJoint = (file: Pick<SetupFile, 'chain' | 'parts'>, id: string | null): Part | null => {
   const joint = jointOf(file, id);

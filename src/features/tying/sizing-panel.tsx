@@ -22,16 +22,49 @@ export function SizingPanel({ page, items }: { readonly page: TyingPage; readonl
     return leadersOf(file).flatMap(({ partId }) => {
       const line = file.parts.find((part) => part.id === partId);
       if (line?.kind !== 'line') return [];
-      const { diameterM, strengthN } = lineProperties({ material: line.material, strengthN: line.strengthN?.value, diameterM: line.diameterM?.value });
+      const { diameterM, strengthN } = lineProperties({
+        material: line.material,
+        strengthN: line.strengthN?.value,
+        diameterM: line.diameterM?.value,
+      });
       const { crimpBoreM, loopM, ringN } = sizing({ diameterM, strengthN });
-      const fits = page.box.filter((part) => part.kind === 'hardware' && part.form === 'crimp' && part.boreM !== undefined && part.boreM.value >= crimpBoreM[0] && part.boreM.value <= crimpBoreM[1]);
+      const fits = page.box.filter(
+        (part) =>
+          part.kind === 'hardware' &&
+          part.form === 'crimp' &&
+          part.boreM !== undefined &&
+          part.boreM.value >= crimpBoreM[0] &&
+          part.boreM.value <= crimpBoreM[1],
+      );
       const turns = found.some((id) => SPINS.has(id)) ? 'swivel' : found.includes(NEEDLESS) ? 'ring' : 'either';
-      return [[name, partTitle(i18n, line), `${format(crimpBoreM[0], 'diameter')}–${format(crimpBoreM[1], 'diameter')}`, fits.map((part) => partTitle(i18n, part)).join(', ') || '–', `${format(loopM[0], 'size')}–${format(loopM[1], 'size')}`, `${format(ringN[0], 'force')}–${format(ringN[1], 'force')}`, t(`tying.turns.${turns}`)]];
+      return [
+        [
+          name,
+          partTitle(i18n, line),
+          `${format(crimpBoreM[0], 'diameter')}–${format(crimpBoreM[1], 'diameter')}`,
+          fits.map((part) => partTitle(i18n, part)).join(', ') || '–',
+          `${format(loopM[0], 'size')}–${format(loopM[1], 'size')}`,
+          `${format(ringN[0], 'force')}–${format(ringN[1], 'force')}`,
+          t(`tying.turns.${turns}`),
+        ],
+      ];
     });
   });
   return (
     <>
-      <Table caption={t('tying.key.sizing')} head={[t('deck.setup'), t('tying.leader'), t('tying.bore'), t('tying.fits'), t('tying.loop'), t('tying.ring'), t('tying.turnsWith')]} rows={rows} />
+      <Table
+        caption={t('tying.key.sizing')}
+        head={[
+          t('deck.setup'),
+          t('tying.leader'),
+          t('tying.bore'),
+          t('tying.fits'),
+          t('tying.loop'),
+          t('tying.ring'),
+          t('tying.turnsWith'),
+        ]}
+        rows={rows}
+      />
       <Note>{t('tying.sizingNote')}</Note>
     </>
   );

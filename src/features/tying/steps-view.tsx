@@ -29,7 +29,12 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
   const [endsAt, setEndsAt] = useState<number | null>(null);
   const step = steps[at];
   // Before the near end is closed or left, what slides on the line is counted again: a bead that is missing is noticed here.
-  const mustSee = step && step.end === 'near' && (step.kind === 'tie' || step.kind === 'crimp' || step.kind === 'loop' || step.kind === 'leave') ? step.onLine.filter((id) => id !== step.jointId && id !== step.toId) : [];
+  const mustSee =
+    step &&
+    step.end === 'near' &&
+    (step.kind === 'tie' || step.kind === 'crimp' || step.kind === 'loop' || step.kind === 'leave')
+      ? step.onLine.filter((id) => id !== step.jointId && id !== step.toId)
+      : [];
   const unseen = mustSee.filter((id) => !seen.has(`${at}:${id}`));
   const run = (action: (typeof KEYS)[number]['action']) => {
     switch (action) {
@@ -45,40 +50,105 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
   };
   useKeys(KEYS, run, false);
   return (
-    <main id="main" tabIndex={-1} className="mx-auto flex max-w-4xl flex-col gap-3 px-3 pb-2 pt-3 outline-none lg:h-[calc(100dvh-40px)]">
+    <main
+      id="main"
+      tabIndex={-1}
+      className="mx-auto flex max-w-4xl flex-col gap-3 px-3 pb-2 pt-3 outline-none lg:h-[calc(100dvh-40px)]"
+    >
       <div className="flex flex-wrap items-baseline gap-x-5">
         <h1 className="narrow text-[19px] font-semibold">{name}</h1>
-        <span className="narrow text-dim">{t('tying.stepOf', { at: Math.min(at + 1, steps.length), of: steps.length })}</span>
-        <Link href="/tying" className="ml-auto text-[14px] underline underline-offset-2">{t('nav.tying')}</Link>
+        <span className="narrow text-dim">
+          {t('tying.stepOf', { at: Math.min(at + 1, steps.length), of: steps.length })}
+        </span>
+        <Link href="/tying" className="ml-auto text-[14px] underline underline-offset-2">
+          {t('nav.tying')}
+        </Link>
       </div>
-      <ol aria-hidden="true" className="flex h-1.5 gap-0.5">{steps.map((_, i) => <li key={i} className={`flex-1 ${i < at ? 'bg-ink' : i === at ? 'bg-hi' : 'bg-faint'}`} />)}</ol>
+      <ol aria-hidden="true" className="flex h-1.5 gap-0.5">
+        {steps.map((_, i) => (
+          <li key={i} className={`flex-1 ${i < at ? 'bg-ink' : i === at ? 'bg-hi' : 'bg-faint'}`} />
+        ))}
+      </ol>
       {step ? (
-        <section aria-live="polite" aria-label={t('tying.step')} className="flex min-h-0 flex-1 flex-col gap-2 border border-ink bg-sheet p-3" data-step={step.kind}>
+        <section
+          aria-live="polite"
+          aria-label={t('tying.step')}
+          className="flex min-h-0 flex-1 flex-col gap-2 border border-ink bg-sheet p-3"
+          data-step={step.kind}
+        >
           <p className="text-[24px] font-semibold leading-tight">{stepText(i18n, step, setup)}</p>
-          <p className="semi-narrow text-[16px] text-dim">{t(`tying.how.${step.kind}`)} {t('tying.tool', { tool: t(`tying.tools.${step.tool}`) })}</p>
+          <p className="semi-narrow text-[16px] text-dim">
+            {t(`tying.how.${step.kind}`)} {t('tying.tool', { tool: t(`tying.tools.${step.tool}`) })}
+          </p>
           <OnLine step={step} setup={setup} />
           {mustSee.length > 0 && (
-            <fieldset className="border-t border-ink pt-2"><legend className="narrow text-[15px] font-semibold">{t('tying.lookAgain')}</legend>
-              {mustSee.map((id) => <label key={id} className="flex min-h-11 items-center gap-3 text-[17px]"><input type="checkbox" className="size-6" checked={seen.has(`${at}:${id}`)} onChange={(event) => setSeen(new Set(event.target.checked ? [...seen, `${at}:${id}`] : [...seen].filter((each) => each !== `${at}:${id}`)))} />{jointName(i18n, file, id)}</label>)}
+            <fieldset className="border-t border-ink pt-2">
+              <legend className="narrow text-[15px] font-semibold">{t('tying.lookAgain')}</legend>
+              {mustSee.map((id) => (
+                <label key={id} className="flex min-h-11 items-center gap-3 text-[17px]">
+                  <input
+                    type="checkbox"
+                    className="size-6"
+                    checked={seen.has(`${at}:${id}`)}
+                    onChange={(event) =>
+                      setSeen(
+                        new Set(
+                          event.target.checked
+                            ? [...seen, `${at}:${id}`]
+                            : [...seen].filter((each) => each !== `${at}:${id}`),
+                        ),
+                      )
+                    }
+                  />
+                  {jointName(i18n, file, id)}
+                </label>
+              ))}
             </fieldset>
           )}
         </section>
       ) : (
-        <section className="flex-1 border border-ink bg-sheet p-3"><p className="text-[24px] font-semibold">{t('tying.done')}</p><p className="semi-narrow text-[16px] text-dim">{t('tying.doneNote')}</p></section>
+        <section className="flex-1 border border-ink bg-sheet p-3">
+          <p className="text-[24px] font-semibold">{t('tying.done')}</p>
+          <p className="semi-narrow text-[16px] text-dim">{t('tying.doneNote')}</p>
+        </section>
       )}
       <Timer endsAt={endsAt} onOver={() => setEndsAt(null)} />
       <div className="grid grid-cols-[1fr_3fr] gap-3">
-        <button type="button" onClick={() => run('back')} disabled={at === 0} className="min-h-16 border border-ink text-[18px] disabled:border-faint disabled:text-dim">{t('tying.key.back')}</button>
-        <button type="button" onClick={() => run('next')} disabled={!step || unseen.length > 0} className="min-h-16 border-2 border-ink bg-hi text-[24px] font-semibold text-on-hi disabled:bg-sheet disabled:text-dim">{t('tying.key.next')}</button>
+        <button
+          type="button"
+          onClick={() => run('back')}
+          disabled={at === 0}
+          className="min-h-16 border border-ink text-[18px] disabled:border-faint disabled:text-dim"
+        >
+          {t('tying.key.back')}
+        </button>
+        <button
+          type="button"
+          onClick={() => run('next')}
+          disabled={!step || unseen.length > 0}
+          className="min-h-16 border-2 border-ink bg-hi text-[24px] font-semibold text-on-hi disabled:bg-sheet disabled:text-dim"
+        >
+          {t('tying.key.next')}
+        </button>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 text-[12.5px] text-dim"><KeyFoot groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: t(`tying.key.${group.label}`) }))} onAction={run} /></footer>
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 text-[12.5px] text-dim">
+        <KeyFoot
+          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: t(`tying.key.${group.label}`) }))}
+          onAction={run}
+        />
+      </footer>
     </main>
   );
 }
 
 function stepText(i18n: I18n, { kind, jointId, toId, lengthM, leaderId }: TyingStep, { file }: QuiverSetup): string {
   const { t, format } = i18n;
-  return t(`tying.do.${kind}`, { what: jointName(i18n, file, jointId), to: jointName(i18n, file, toId), length: format(lengthM, 'distance'), line: jointName(i18n, file, leaderId) });
+  return t(`tying.do.${kind}`, {
+    what: jointName(i18n, file, jointId),
+    to: jointName(i18n, file, toId),
+    length: format(lengthM, 'distance'),
+    line: jointName(i18n, file, leaderId),
+  });
 }
 
 /** The leader as it hangs now, near end left: outlines of what is on it, by the same hand as the sheet. */
@@ -93,15 +163,38 @@ function OnLine({ step, setup: { file } }: { readonly step: TyingStep; readonly 
   const CELL = 150;
   const width = Math.max(1, drawn.length) * CELL + 40;
   return (
-    <div className="min-h-0 flex-1 overflow-x-auto" role="img" aria-label={drawn.length === 0 ? t('tying.bareLine') : t('tying.onLine', { names: drawn.map(({ name }) => name).join(', ') })}>
-      <svg viewBox={`0 0 ${width} 150`} className="drawing h-full max-h-56 min-h-32 w-full" preserveAspectRatio="xMinYMid meet">
+    <div
+      className="min-h-0 flex-1 overflow-x-auto"
+      role="img"
+      aria-label={
+        drawn.length === 0
+          ? t('tying.bareLine')
+          : t('tying.onLine', { names: drawn.map(({ name }) => name).join(', ') })
+      }
+    >
+      <svg
+        viewBox={`0 0 ${width} 150`}
+        className="drawing h-full max-h-56 min-h-32 w-full"
+        preserveAspectRatio="xMinYMid meet"
+      >
         <path d={`M6,70H${width - 8}`} className="pen-line" style={{ strokeWidth: 1.4 }} />
         {drawn.map(({ id, name, outline }, i) => {
           const scale = outline ? Math.min(5, 110 / outline.widthMm, 78 / outline.heightMm) : 1;
           return (
             <g key={id} transform={`translate(${24 + i * CELL} 0)`}>
-              {outline ? <g transform={`translate(0 ${70 - (outline.heightMm * scale) / 2}) scale(${scale})`} style={{ strokeWidth: 1 / scale }}><OutlineShapes outline={outline} /></g> : <circle cx="50" cy="70" r="9" className="pen-metal" />}
-              <text x="0" y="138" style={{ fontSize: 11.5 }}>{name.length > 24 ? `${name.slice(0, 23)}…` : name}</text>
+              {outline ? (
+                <g
+                  transform={`translate(0 ${70 - (outline.heightMm * scale) / 2}) scale(${scale})`}
+                  style={{ strokeWidth: 1 / scale }}
+                >
+                  <OutlineShapes outline={outline} />
+                </g>
+              ) : (
+                <circle cx="50" cy="70" r="9" className="pen-metal" />
+              )}
+              <text x="0" y="138" style={{ fontSize: 11.5 }}>
+                {name.length > 24 ? `${name.slice(0, 23)}…` : name}
+              </text>
               {id === step.jointId && <path d="M0,124H118" className="pen-line" style={{ strokeWidth: 2 }} />}
             </g>
           );

@@ -20,5 +20,12 @@ export function Timer({ endsAt, onOver }: { readonly endsAt: number | null; read
   }, [endsAt]);
   if (endsAt === null) return null;
   const left = Math.max(0, Math.ceil((endsAt - now) / 1000));
-  return <p role="timer" className="flex items-center justify-between border border-ink bg-sheet px-3 py-1 text-[20px]">{left > 0 ? t('tying.rest', { seconds: left }) : t('tying.rested')}<button type="button" onClick={onOver} className="narrow min-h-10 border border-ink px-3 text-[15px]">{t('common.close')}</button></p>;
+  return (
+    <p role="timer" className="flex items-center justify-between border border-ink bg-sheet px-3 py-1 text-[20px]">
+      {left > 0 ? t('tying.rest', { seconds: left }) : t('tying.rested')}
+      <button type="button" onClick={onOver} className="narrow min-h-10 border border-ink px-3 text-[15px]">
+        {t('common.close')}
+      </button>
+    </p>
+  );
 }

@@ -51,17 +51,43 @@ export function TyingView(page: TyingPage) {
   const label = (key: Action) => t(`tying.key.${key}`);
   const close = (isOpen: boolean) => !isOpen && setOpen(null);
   return (
-    <main id="main" tabIndex={-1} className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
+    <main
+      id="main"
+      tabIndex={-1}
+      className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]"
+    >
       <h1 className="sr-only">{t('nav.tying')}</h1>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-cols-[400px_minmax(0,1fr)]">
         <section aria-label={t('tying.batch')} className="flex min-h-0 flex-col border border-ink bg-sheet">
-          <h2 className="narrow flex justify-between border-b border-ink px-2.5 py-1 text-[15px] font-semibold">{t('tying.batch')}<span className="font-normal text-dim">{t('tying.pieces')}</span></h2>
+          <h2 className="narrow flex justify-between border-b border-ink px-2.5 py-1 text-[15px] font-semibold">
+            {t('tying.batch')}
+            <span className="font-normal text-dim">{t('tying.pieces')}</span>
+          </h2>
           <ul className="min-h-0 flex-1 overflow-y-auto">
             {batch.withLeaders.map(({ id, name, number }) => (
-              <li key={id} className="grid grid-cols-[minmax(0,1fr)_auto_68px] items-center gap-x-3 border-b border-faint px-2.5 py-0.5">
-                <span className="semi-narrow truncate text-[14px]">{name} <span className="text-dim">{revisionLetter(number)}</span></span>
-                <Link href={`/tying/steps/${id}`} prefetch={false} className="narrow flex min-h-8 items-center text-[13px] underline underline-offset-2">{t('tying.steps')}</Link>
-                <input type="number" min={0} max={500} value={batch.counts[id] ?? 0} aria-label={t('tying.howMany', { name })} onChange={(event) => batch.setCount(id, Number(event.target.value))} className="min-h-8 w-full border-b border-faint bg-transparent text-right text-[15px]" />
+              <li
+                key={id}
+                className="grid grid-cols-[minmax(0,1fr)_auto_68px] items-center gap-x-3 border-b border-faint px-2.5 py-0.5"
+              >
+                <span className="semi-narrow truncate text-[14px]">
+                  {name} <span className="text-dim">{revisionLetter(number)}</span>
+                </span>
+                <Link
+                  href={`/tying/steps/${id}`}
+                  prefetch={false}
+                  className="narrow flex min-h-8 items-center text-[13px] underline underline-offset-2"
+                >
+                  {t('tying.steps')}
+                </Link>
+                <input
+                  type="number"
+                  min={0}
+                  max={500}
+                  value={batch.counts[id] ?? 0}
+                  aria-label={t('tying.howMany', { name })}
+                  onChange={(event) => batch.setCount(id, Number(event.target.value))}
+                  className="min-h-8 w-full border-b border-faint bg-transparent text-right text-[15px]"
+                />
               </li>
             ))}
           </ul>
@@ -72,10 +98,29 @@ export function TyingView(page: TyingPage) {
           <LeaderList leaders={page.leaders} box={page.box} />
         </div>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden"><KeyFoot groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: label(group.label) }))} onAction={run} /></footer>
-      <Panel open={open === 'allowances'} onOpenChange={close} title={label('allowances')} closeLabel={t('common.close')}><AllowancePanel page={page} batch={batch} /></Panel>
-      <Panel open={open === 'sizing'} onOpenChange={close} title={label('sizing')} closeLabel={t('common.close')} wide><SizingPanel page={page} items={batch.items.length > 0 ? batch.items.map(({ setup }) => setup) : batch.withLeaders} /></Panel>
-      <Panel open={open === 'mend'} onOpenChange={close} title={label('mend')} closeLabel={t('common.close')} wide><MendPanel /></Panel>
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
+        <KeyFoot
+          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: label(group.label) }))}
+          onAction={run}
+        />
+      </footer>
+      <Panel
+        open={open === 'allowances'}
+        onOpenChange={close}
+        title={label('allowances')}
+        closeLabel={t('common.close')}
+      >
+        <AllowancePanel page={page} batch={batch} />
+      </Panel>
+      <Panel open={open === 'sizing'} onOpenChange={close} title={label('sizing')} closeLabel={t('common.close')} wide>
+        <SizingPanel
+          page={page}
+          items={batch.items.length > 0 ? batch.items.map(({ setup }) => setup) : batch.withLeaders}
+        />
+      </Panel>
+      <Panel open={open === 'mend'} onOpenChange={close} title={label('mend')} closeLabel={t('common.close')} wide>
+        <MendPanel />
+      </Panel>
     </main>
   );
 }
@@ -88,7 +133,12 @@ function Again({ page, batch }: { readonly page: TyingPage; readonly batch: Batc
     <div className="border-t border-ink px-2.5 py-1">
       <h3 className="narrow text-[14px] font-semibold">{t('tying.again')}</h3>
       {again.map(({ setupId, name, count }) => (
-        <p key={setupId} className="semi-narrow flex items-center justify-between gap-2 text-[14px]">{count} × {name}<button type="button" className={press} onClick={() => batch.setCount(setupId, count)}>{t('tying.addAgain')}</button></p>
+        <p key={setupId} className="semi-narrow flex items-center justify-between gap-2 text-[14px]">
+          {count} × {name}
+          <button type="button" className={press} onClick={() => batch.setCount(setupId, count)}>
+            {t('tying.addAgain')}
+          </button>
+        </p>
       ))}
     </div>
   );
@@ -100,36 +150,104 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
   const { plan, items, failure, tied, busy } = batch;
   const names = (at: number) => items[at]?.setup.name ?? '';
   return (
-    <section aria-label={t('tying.cutList')} className="border border-ink bg-sheet px-2.5 py-1.5" data-testid="plan" data-outcome={plan?.outcome ?? ''}>
+    <section
+      aria-label={t('tying.cutList')}
+      className="border border-ink bg-sheet px-2.5 py-1.5"
+      data-testid="plan"
+      data-outcome={plan?.outcome ?? ''}
+    >
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <h2 className="narrow text-[15px] font-semibold">{t('tying.cutList')}</h2>
-        {plan && <span className="semi-narrow text-[14px]">{t(plan.outcome === 'ok' ? 'tying.all' : 'tying.short')}</span>}
+        {plan && (
+          <span className="semi-narrow text-[14px]">{t(plan.outcome === 'ok' ? 'tying.all' : 'tying.short')}</span>
+        )}
         <span className="ml-auto flex gap-2">
-          {items.length > 0 && <Link href={cards} prefetch={false} className={`${press} flex items-center`}>{t('tying.key.cards')}</Link>}
-          <button type="button" className={press} disabled={!plan || plan.outcome === 'short' || busy} onClick={batch.markTied}>{t('tying.mark')}</button>
+          {items.length > 0 && (
+            <Link href={cards} prefetch={false} className={`${press} flex items-center`}>
+              {t('tying.key.cards')}
+            </Link>
+          )}
+          <button
+            type="button"
+            className={press}
+            disabled={!plan || plan.outcome === 'short' || busy}
+            onClick={batch.markTied}
+          >
+            {t('tying.mark')}
+          </button>
         </span>
       </div>
-      {failure && <p role="alert" className="border border-ink p-2">{t(`tying.failure.${failure}`)}</p>}
-      {tied !== null && <p role="status" className="semi-narrow text-[14px]">{t('tying.marked', { count: tied })}</p>}
+      {failure && (
+        <p role="alert" className="border border-ink p-2">
+          {t(`tying.failure.${failure}`)}
+        </p>
+      )}
+      {tied !== null && (
+        <p role="status" className="semi-narrow text-[14px]">
+          {t('tying.marked', { count: tied })}
+        </p>
+      )}
       {items.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('tying.empty')}</p>}
       {batch.failed && <p role="alert">{t('sweep.refused')}</p>}
       {plan?.lines.map(({ spools, pieces, cutting, neededM }) => (
         <div key={spools[0]!.id}>
           <Table
             caption={t('tying.ofLine', { line: partTitle(i18n, spools[0]!), needed: format(neededM, 'distance') })}
-            head={[t('tying.piece'), t('tying.count'), t('tying.between'), t('tying.ends'), t('tying.cut'), ...spools.map((_, j) => (spools.length === 1 ? t('tying.spool') : t('tying.spoolOf', { at: j + 1 })))]}
+            head={[
+              t('tying.piece'),
+              t('tying.count'),
+              t('tying.between'),
+              t('tying.ends'),
+              t('tying.cut'),
+              ...spools.map((_, j) => (spools.length === 1 ? t('tying.spool') : t('tying.spoolOf', { at: j + 1 }))),
+            ]}
             rows={pieces.map((at, i) => {
               const piece = plan.pieces[at]!;
-              return [names(piece.item), piece.count, format(piece.lengthM, 'distance'), `${format(piece.nearM, 'distance')} + ${format(piece.farM, 'distance')}`, <strong key="cut" className="font-semibold">{format(piece.cutM, 'distance')}</strong>, ...spools.map((_, j) => cutting.cuts[j]![i]! || '–')];
+              return [
+                names(piece.item),
+                piece.count,
+                format(piece.lengthM, 'distance'),
+                `${format(piece.nearM, 'distance')} + ${format(piece.farM, 'distance')}`,
+                <strong key="cut" className="font-semibold">
+                  {format(piece.cutM, 'distance')}
+                </strong>,
+                ...spools.map((_, j) => cutting.cuts[j]![i]! || '–'),
+              ];
             })}
           />
-          <p className="semi-narrow text-[13px] text-dim">{spools.map(({ lengthM }, j) => t('tying.left', { at: j + 1, from: format(lengthM.value, 'distance'), to: format(cutting.leftM[j]!, 'distance') })).join(' · ')} · {t('tying.waste', { waste: format(cutting.wasteM, 'distance') })}{cutting.missing.some((count) => count > 0) ? ` · ✕ ${t('tying.missing', { count: cutting.missing.reduce((sum, count) => sum + count, 0) })}` : ''}</p>
+          <p className="semi-narrow text-[13px] text-dim">
+            {spools
+              .map(({ lengthM }, j) =>
+                t('tying.left', {
+                  at: j + 1,
+                  from: format(lengthM.value, 'distance'),
+                  to: format(cutting.leftM[j]!, 'distance'),
+                }),
+              )
+              .join(' · ')}{' '}
+            · {t('tying.waste', { waste: format(cutting.wasteM, 'distance') })}
+            {cutting.missing.some((count) => count > 0)
+              ? ` · ✕ ${t('tying.missing', { count: cutting.missing.reduce((sum, count) => sum + count, 0) })}`
+              : ''}
+          </p>
         </div>
       ))}
       {plan && plan.take.length > 0 && (
-        <Table caption={t('tying.take')} head={[t('tying.part'), t('tying.count'), t('box.column.left')]} rows={plan.take.map(({ partId, part, pieces, left, short }) => [part ? partTitle(i18n, part) : partId, pieces, `${left ?? '–'}${short ? ` ✕ ${t('deck.short')}` : ''}`])} />
+        <Table
+          caption={t('tying.take')}
+          head={[t('tying.part'), t('tying.count'), t('box.column.left')]}
+          rows={plan.take.map(({ partId, part, pieces, left, short }) => [
+            part ? partTitle(i18n, part) : partId,
+            pieces,
+            `${left ?? '–'}${short ? ` ✕ ${t('deck.short')}` : ''}`,
+          ])}
+        />
       )}
-      {plan && page.box.some((part) => part.kind === 'weight' && part.material === 'lead' && plan.take.some(({ partId }) => partId === part.id)) && <p className="semi-narrow border-l-2 border-ink pl-2 text-[13px]">{t('tying.lead')}</p>}
+      {plan &&
+        page.box.some(
+          (part) =>
+            part.kind === 'weight' && part.material === 'lead' && plan.take.some(({ partId }) => partId === part.id),
+        ) && <p className="semi-narrow border-l-2 border-ink pl-2 text-[13px]">{t('tying.lead')}</p>}
     </section>
   );
 }
@@ -137,11 +255,23 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
 function AllowancePanel({ page, batch }: { readonly page: TyingPage; readonly batch: Batch }) {
   const { t } = useI18n();
   const { tying } = classesWith(page.setups[0]?.file.house?.classes);
-  const name = (kind: EndKind | 'trim') => (kind === 'crimp' || kind === 'loop' || kind === 'bare' || kind === 'trim' ? t(`classRow.tying.${kind}`) : t(`word.${kind}`));
+  const name = (kind: EndKind | 'trim') =>
+    kind === 'crimp' || kind === 'loop' || kind === 'bare' || kind === 'trim'
+      ? t(`classRow.tying.${kind}`)
+      : t(`word.${kind}`);
   return (
     <>
       <div className="grid grid-cols-2 gap-x-5 gap-y-1 sm:grid-cols-3">
-        {(Object.keys(TYING) as (EndKind | 'trim')[]).map((kind) => <Figure key={kind} label={name(kind)} measure="distance" value={batch.allowances[kind] ?? tying[kind].endM} limits={{ min: 0, max: 1 }} onValue={(endM) => batch.setAllowance(kind, endM)} />)}
+        {(Object.keys(TYING) as (EndKind | 'trim')[]).map((kind) => (
+          <Figure
+            key={kind}
+            label={name(kind)}
+            measure="distance"
+            value={batch.allowances[kind] ?? tying[kind].endM}
+            limits={{ min: 0, max: 1 }}
+            onValue={(endM) => batch.setAllowance(kind, endM)}
+          />
+        ))}
       </div>
       <Note>{t('tying.allowanceNote')}</Note>
     </>

@@ -17,12 +17,36 @@ export function useBatch({ setups, box }: TyingPage, reason: string) {
   const [tied, setTied] = useState<number | null>(null);
   const [busy, start] = useTransition();
   // Only what holds a leader can be tied at the table.
-  const withLeaders = useMemo(() => setups.filter(({ file }) => file.chain.some(({ kind }) => kind === 'leader')), [setups]);
-  const items = useMemo(() => withLeaders.flatMap((setup) => ((counts[setup.id] ?? 0) > 0 ? [{ setup, count: counts[setup.id]! }] : [])), [withLeaders, counts]);
-  const question = useMemo((): Extract<Question, { kind: 'plan-batch' }> | null => (items.length === 0 ? null : { kind: 'plan-batch', batch: items.map(({ setup, count }) => ({ setup: setup.file, count })), box, allowances }), [items, box, allowances]);
+  const withLeaders = useMemo(
+    () => setups.filter(({ file }) => file.chain.some(({ kind }) => kind === 'leader')),
+    [setups],
+  );
+  const items = useMemo(
+    () => withLeaders.flatMap((setup) => ((counts[setup.id] ?? 0) > 0 ? [{ setup, count: counts[setup.id]! }] : [])),
+    [withLeaders, counts],
+  );
+  const question = useMemo(
+    (): Extract<Question, { kind: 'plan-batch' }> | null =>
+      items.length === 0
+        ? null
+        : {
+            kind: 'plan-batch',
+            batch: items.map(({ setup, count }) => ({ setup: setup.file, count })),
+            box,
+            allowances,
+          },
+    [items, box, allowances],
+  );
   const { last, failed } = useAnswer(question, 120);
   return {
-    withLeaders, counts, items, allowances, failure, tied, busy, failed,
+    withLeaders,
+    counts,
+    items,
+    allowances,
+    failure,
+    tied,
+    busy,
+    failed,
     plan: last?.question === question ? last!.answer : null,
     setCount: (id: string, count: number) => {
       setTied(null);
@@ -32,7 +56,11 @@ export function useBatch({ setups, box }: TyingPage, reason: string) {
     markTied: () =>
       start(async () => {
         setFailure(null);
-        const reply = await tieBatchAction({ items: items.map(({ setup, count }) => ({ setupId: setup.id, count })), allowances, reason }).catch(() => null);
+        const reply = await tieBatchAction({
+          items: items.map(({ setup, count }) => ({ setupId: setup.id, count })),
+          allowances,
+          reason,
+        }).catch(() => null);
         if (reply?.ok) {
           setTied(reply.data.leaders);
           setCounts({});

@@ -20,18 +20,39 @@ const MARGIN = { left: 74, right: 46, top: 12, bottom: 26 } as const;
 
 /** What has to be seen of all lines, bottom and boat. */
 export function extentOf(lines: readonly InWater[], deepestBottomM: number, boatM: number): Extent {
-  const behind = lines.map(({ run, setup }) => (setup.presentation.kind === 'cast' ? setup.presentation.distanceM : (run?.running.behindM ?? 20)));
-  const deep = lines.map(({ run, setup }) => (setup.presentation.kind === 'cast' ? 1.3 * setup.presentation.depthM : Math.max(run?.running.depthM ?? 0, setup.presentation.wanted.depth.toM)));
+  const behind = lines.map(({ run, setup }) =>
+    setup.presentation.kind === 'cast' ? setup.presentation.distanceM : (run?.running.behindM ?? 20),
+  );
+  const deep = lines.map(({ run, setup }) =>
+    setup.presentation.kind === 'cast'
+      ? 1.3 * setup.presentation.depthM
+      : Math.max(run?.running.depthM ?? 0, setup.presentation.wanted.depth.toM),
+  );
   const top = lines.map(({ run }) => run?.running.tipHeightM ?? 2);
-  return { leftM: -boatM, rightM: Math.max(4, ...behind) * 1.06, topM: Math.max(1.5, ...top) + 0.4, deepM: Math.max(2, ...deep, deepestBottomM) * 1.06 };
+  return {
+    leftM: -boatM,
+    rightM: Math.max(4, ...behind) * 1.06,
+    topM: Math.max(1.5, ...top) + 0.4,
+    deepM: Math.max(2, ...deep, deepestBottomM) * 1.06,
+  };
 }
 
 /** The largest scale at which the extent fits, and so many times deeper. */
-export function scaleFor({ leftM, rightM, topM, deepM }: Extent, width: number, height: number, stretch: number): ColumnScale {
+export function scaleFor(
+  { leftM, rightM, topM, deepM }: Extent,
+  width: number,
+  height: number,
+  stretch: number,
+): ColumnScale {
   const w = Math.max(50, width - MARGIN.left - MARGIN.right);
   const h = Math.max(50, height - MARGIN.top - MARGIN.bottom);
   const perM = Math.min(w / (rightM - leftM), h / (topM + deepM * stretch));
-  return { perM, stretch, x: (behindM) => MARGIN.left + (behindM - leftM) * perM, y: (depthM) => MARGIN.top + topM * perM + (depthM > 0 ? depthM * stretch : depthM) * perM };
+  return {
+    perM,
+    stretch,
+    x: (behindM) => MARGIN.left + (behindM - leftM) * perM,
+    y: (depthM) => MARGIN.top + topM * perM + (depthM > 0 ? depthM * stretch : depthM) * perM,
+  };
 }
 
 /** Height that a picture of this width needs, no more [px]. */

@@ -37,7 +37,8 @@ export function Handle({ label, x, y, value, text, min, max, step, perPx, axis, 
         held.current = { at: axis === 'x' ? event.clientX : event.clientY, value };
       }}
       onPointerMove={(event) => {
-        if (held.current) put(held.current.value + ((axis === 'x' ? event.clientX : event.clientY) - held.current.at) * perPx);
+        if (held.current)
+          put(held.current.value + ((axis === 'x' ? event.clientX : event.clientY) - held.current.at) * perPx);
       }}
       onPointerUp={() => {
         held.current = null;

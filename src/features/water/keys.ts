@@ -1,7 +1,20 @@
 import type { KeyRow } from '@/ui/keys';
 
 /** The tools of the Water, each a sheet of its own. */
-export const TOOLS = ['countdown', 'card', 'count', 'weight', 'drift', 'current', 'profile', 'release', 'turn', 'speeds', 'coverage', 'paddle'] as const;
+export const TOOLS = [
+  'countdown',
+  'card',
+  'count',
+  'weight',
+  'drift',
+  'current',
+  'profile',
+  'release',
+  'turn',
+  'speeds',
+  'coverage',
+  'paddle',
+] as const;
 export type Tool = (typeof TOOLS)[number];
 
 /** Every action of the Water and its key. */

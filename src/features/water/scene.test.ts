@@ -4,10 +4,28 @@ import type { TowedPresentation } from '@/domain/presentation';
 import type { SetupFile } from '@/domain/setup';
 import type { WaterSetup } from '@/server/queries/water-page';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor } from './column-scale';
-import { bandDepths, kept, BOTTOM_TABLE, heavyOf, lineOf, readTable, setupIn, startScene, temperatureAt, TEMPERATURE_TABLE, writeTable } from './scene';
+import {
+  bandDepths,
+  kept,
+  BOTTOM_TABLE,
+  heavyOf,
+  lineOf,
+  readTable,
+  setupIn,
+  startScene,
+  temperatureAt,
+  TEMPERATURE_TABLE,
+  writeTable,
+} from './scene';
 import { countdownDepths } from './use-water';
 
-const inWater = (id: string): WaterSetup => ({ id: id as WaterSetup['id'], name: id, number: 1, version: 1, file: demoFile(id) as SetupFile });
+const inWater = (id: string): WaterSetup => ({
+  id: id as WaterSetup['id'],
+  name: id,
+  number: 1,
+  version: 1,
+  file: demoFile(id) as SetupFile,
+});
 const harness = inWater('setup-crawler-harness');
 const fly = inWater('setup-char-flasher');
 const wall = inWater('setup-drowned-wall');
@@ -20,29 +38,52 @@ describe('the scene', () => {
     expect(startScene([wall])).toMatchObject({ bottom: [], layers: [], speedMps: null });
   });
   it('gives all towed setups one speed and one current, and each its own line and weight', () => {
-    const scene = { ...startScene([harness, fly]), speedMps: 0.9, layers: [{ depthM: 0, alongMps: 0.2 }], own: { [harness.id]: { lineM: 9, massKg: 0.05 }, [fly.id]: { lineM: 4, massKg: 5 } } };
+    const scene = {
+      ...startScene([harness, fly]),
+      speedMps: 0.9,
+      layers: [{ depthM: 0, alongMps: 0.2 }],
+      own: { [harness.id]: { lineM: 9, massKg: 0.05 }, [fly.id]: { lineM: 4, massKg: 5 } },
+    };
     const [onBottom, behindBall] = [setupIn(scene, harness), setupIn(scene, fly)];
-    for (const { presentation } of [onBottom, behindBall]) expect(presentation).toMatchObject({ speedMps: 0.9, layers: [{ depthM: 0, alongMps: 0.2 }] });
+    for (const { presentation } of [onBottom, behindBall])
+      expect(presentation).toMatchObject({ speedMps: 0.9, layers: [{ depthM: 0, alongMps: 0.2 }] });
     expect(lineOf(onBottom.presentation as TowedPresentation)).toBe(9);
     expect(heavyOf(onBottom)).toMatchObject({ kind: 'part', massKg: 0.05 });
     expect(lineOf(behindBall.presentation as TowedPresentation)).toBe(4);
     expect(heavyOf(behindBall)).toEqual({ kind: 'ball', massKg: 5 });
-    expect(setupIn({ ...scene, own: { [wall.id]: { massKg: 0.02 } } }, wall).presentation).toEqual(wall.file.presentation);
+    expect(setupIn({ ...scene, own: { [wall.id]: { massKg: 0.02 } } }, wall).presentation).toEqual(
+      wall.file.presentation,
+    );
   });
 });
 
 describe('what is kept of the picture', () => {
   it('is how the setup was fished in it: speed, line, current and the bottom where it ran; no part is changed', () => {
-    const scene = { ...startScene([harness]), speedMps: 0.7, bottom: [{ behindM: 0, depthM: 4 }, { behindM: 20, depthM: 8 }], own: { [harness.id]: { lineM: 11, massKg: 0.1 } } };
+    const scene = {
+      ...startScene([harness]),
+      speedMps: 0.7,
+      bottom: [
+        { behindM: 0, depthM: 4 },
+        { behindM: 20, depthM: 8 },
+      ],
+      own: { [harness.id]: { lineM: 11, massKg: 0.1 } },
+    };
     const draft = kept(scene, { ...harness, setup: setupIn(scene, harness) }, 10);
     expect(draft.presentation).toMatchObject({ speedMps: 0.7, lineOutM: 11, bottomM: 6 });
     expect(draft.chain).toBe(harness.file.chain);
-    expect(kept(startScene([wall]), { ...wall, setup: wall.file }, null)).toEqual({ chain: wall.file.chain, presentation: wall.file.presentation });
+    expect(kept(startScene([wall]), { ...wall, setup: wall.file }, null)).toEqual({
+      chain: wall.file.chain,
+      presentation: wall.file.presentation,
+    });
   });
 });
 
 describe('temperatures', () => {
-  const readings = [{ depthM: 0, temperatureC: 14 }, { depthM: 6, temperatureC: 12 }, { depthM: 10, temperatureC: 6 }];
+  const readings = [
+    { depthM: 0, temperatureC: 14 },
+    { depthM: 6, temperatureC: 12 },
+    { depthM: 10, temperatureC: 6 },
+  ];
   it('stand straight between readings, and nowhere else', () => {
     expect(temperatureAt(readings, 8)).toBeCloseTo(9, 12);
     expect(temperatureAt(readings, 0)).toBe(14);
@@ -59,12 +100,21 @@ describe('temperatures', () => {
 
 describe('tables from files', () => {
   it('go out and come back the same', () => {
-    const rows = [{ behindM: 0, depthM: 8 }, { behindM: 20, depthM: 12.5 }];
+    const rows = [
+      { behindM: 0, depthM: 8 },
+      { behindM: 20, depthM: 12.5 },
+    ];
     expect(readTable(BOTTOM_TABLE, writeTable(BOTTOM_TABLE, rows))).toEqual({ rows, refused: [], missing: [] });
   });
   it('are sorted, and say line by line what they refuse', () => {
-    const read = readTable(TEMPERATURE_TABLE, '\uFEFFdepth [m],temperature [°C]\r\n6,"9,5"\r\n0,14\r\nsix,3\r\n6,8\r\n4,99\r\n8,\r\n');
-    expect(read.rows).toEqual([{ depthM: 0, temperatureC: 14 }, { depthM: 6, temperatureC: 9.5 }]);
+    const read = readTable(
+      TEMPERATURE_TABLE,
+      '\uFEFFdepth [m],temperature [°C]\r\n6,"9,5"\r\n0,14\r\nsix,3\r\n6,8\r\n4,99\r\n8,\r\n',
+    );
+    expect(read.rows).toEqual([
+      { depthM: 0, temperatureC: 14 },
+      { depthM: 6, temperatureC: 9.5 },
+    ]);
     expect(read.refused).toEqual([
       { line: 4, code: 'not-a-number', given: 'six' },
       { line: 5, code: 'twice', given: '6' },
@@ -72,7 +122,12 @@ describe('tables from files', () => {
       { line: 7, code: 'not-a-number', given: '' },
     ]);
   });
-  it('say which column is missing', () => expect(readTable(BOTTOM_TABLE, 'x,y\n1,2')).toEqual({ rows: [], refused: [], missing: ['behind [m]', 'depth [m]'] }));
+  it('say which column is missing', () =>
+    expect(readTable(BOTTOM_TABLE, 'x,y\n1,2')).toEqual({
+      rows: [],
+      refused: [],
+      missing: ['behind [m]', 'depth [m]'],
+    }));
 });
 
 describe('the picture', () => {

@@ -47,12 +47,19 @@ export function startScene(setups: readonly WaterSetup[]): Scene {
 }
 
 /** What is heavy on a setup: the ball on its cable, else the heaviest weight, bouncer or head of the chain. */
-export type Heavy = { readonly kind: 'ball'; readonly massKg: number } | { readonly kind: 'part'; readonly partId: string; readonly massKg: number };
+export type Heavy =
+  | { readonly kind: 'ball'; readonly massKg: number }
+  | { readonly kind: 'part'; readonly partId: string; readonly massKg: number };
 
 export function heavyOf({ chain, parts, presentation }: Setup): Heavy | null {
-  if (presentation.kind === 'towed' && presentation.gear?.kind === 'downrigger') return { kind: 'ball', massKg: presentation.gear.ballKg };
+  if (presentation.kind === 'towed' && presentation.gear?.kind === 'downrigger')
+    return { kind: 'ball', massKg: presentation.gear.ballKg };
   const used = new Set(chain.map(({ partId }) => partId));
-  const weights = parts.flatMap((part) => ((part.kind === 'weight' || part.kind === 'bottom-bouncer' || part.kind === 'jig-head') && used.has(part.id) ? [{ kind: 'part' as const, partId: part.id, massKg: part.massKg.value }] : []));
+  const weights = parts.flatMap((part) =>
+    (part.kind === 'weight' || part.kind === 'bottom-bouncer' || part.kind === 'jig-head') && used.has(part.id)
+      ? [{ kind: 'part' as const, partId: part.id, massKg: part.massKg.value }]
+      : [],
+  );
   return weights.length === 0 ? null : weights.reduce((a, b) => (b.massKg > a.massKg ? b : a));
 }
 
@@ -60,23 +67,43 @@ export function heavyOf({ chain, parts, presentation }: Setup): Heavy | null {
 export function setupIn(scene: Scene, { id, file }: Pick<WaterSetup, 'id' | 'file'>): Setup {
   const own = scene.own[id] ?? {};
   const heavy = heavyOf(file);
-  const parts = own.massKg !== undefined && heavy?.kind === 'part' ? file.parts.map((part): Part => (part.id === heavy.partId && 'massKg' in part && part.massKg ? ({ ...part, massKg: { ...part.massKg, value: own.massKg! } } as Part) : part)) : file.parts;
+  const parts =
+    own.massKg !== undefined && heavy?.kind === 'part'
+      ? file.parts.map((part): Part =>
+          part.id === heavy.partId && 'massKg' in part && part.massKg
+            ? ({ ...part, massKg: { ...part.massKg, value: own.massKg! } } as Part)
+            : part,
+        )
+      : file.parts;
   if (file.presentation.kind === 'cast') return { ...file, parts };
-  let presentation: TowedPresentation = { ...file.presentation, speedMps: scene.speedMps ?? file.presentation.speedMps, ...(scene.layers.length > 0 ? { layers: [...scene.layers] } : {}) };
+  let presentation: TowedPresentation = {
+    ...file.presentation,
+    speedMps: scene.speedMps ?? file.presentation.speedMps,
+    ...(scene.layers.length > 0 ? { layers: [...scene.layers] } : {}),
+  };
   if (own.lineM !== undefined) presentation = withLine(presentation, own.lineM) as TowedPresentation;
-  if (own.massKg !== undefined && heavy?.kind === 'ball' && presentation.gear?.kind === 'downrigger') presentation = { ...presentation, gear: { ...presentation.gear, ballKg: own.massKg } };
+  if (own.massKg !== undefined && heavy?.kind === 'ball' && presentation.gear?.kind === 'downrigger')
+    presentation = { ...presentation, gear: { ...presentation.gear, ballKg: own.massKg } };
   return { ...file, parts, presentation };
 }
 
 /** What a new revision keeps of the picture: how the setup is fished there. A weight that was tried is a part of the Box, and is fitted on the Bench. */
-export function kept(scene: Scene, { file, setup }: { readonly file: WaterSetup['file']; readonly setup: Setup }, behindM: number | null): Pick<WaterSetup['file'], 'chain' | 'presentation'> {
+export function kept(
+  scene: Scene,
+  { file, setup }: { readonly file: WaterSetup['file']; readonly setup: Setup },
+  behindM: number | null,
+): Pick<WaterSetup['file'], 'chain' | 'presentation'> {
   if (setup.presentation.kind === 'cast') return { chain: file.chain, presentation: file.presentation };
   const bottomM = bottomUnder(scene.bottom, behindM ?? 0);
-  return { chain: file.chain, presentation: { ...(setup.presentation as TowedPresentation), ...(bottomM === undefined ? {} : { bottomM }) } };
+  return {
+    chain: file.chain,
+    presentation: { ...(setup.presentation as TowedPresentation), ...(bottomM === undefined ? {} : { bottomM }) },
+  };
 }
 
 /** Line out as it is counted for a setup: from the tip, or behind its release. */
-export const lineOf = ({ gear, lineOutM }: Pick<TowedPresentation, 'gear' | 'lineOutM'>): number => gear?.leadM ?? lineOutM;
+export const lineOf = ({ gear, lineOutM }: Pick<TowedPresentation, 'gear' | 'lineOutM'>): number =>
+  gear?.leadM ?? lineOutM;
 
 /** Temperature at a depth, straight between readings; null outside them. */
 export function temperatureAt(readings: readonly TemperatureReading[], depthM: number): number | null {
@@ -89,7 +116,10 @@ export function temperatureAt(readings: readonly TemperatureReading[], depthM: n
 }
 
 /** Depths at which the water has a temperature that is looked for. */
-export function bandDepths(readings: readonly TemperatureReading[], { fromC, toC }: NonNullable<Scene['bandC']>): readonly { readonly fromM: number; readonly toM: number }[] {
+export function bandDepths(
+  readings: readonly TemperatureReading[],
+  { fromC, toC }: NonNullable<Scene['bandC']>,
+): readonly { readonly fromM: number; readonly toM: number }[] {
   if (readings.length === 0) return [];
   const deepest = Math.max(...readings.map(({ depthM }) => depthM));
   const step = Math.max(0.05, deepest / 400);
@@ -107,7 +137,11 @@ export function bandDepths(readings: readonly TemperatureReading[], { fromC, toC
 /** A table from a file: what was taken, and each line that was not with its reason. */
 export interface TableRead<T> {
   readonly rows: readonly T[];
-  readonly refused: readonly { readonly line: number; readonly code: 'not-a-number' | 'outside' | 'twice'; readonly given: string }[];
+  readonly refused: readonly {
+    readonly line: number;
+    readonly code: 'not-a-number' | 'outside' | 'twice';
+    readonly given: string;
+  }[];
   readonly missing: readonly string[];
 }
 
@@ -117,13 +151,37 @@ interface TableKind<T> {
   readonly row: (a: number, b: number) => T;
 }
 
-export const BOTTOM_TABLE: TableKind<BottomProfile[number]> = { columns: ['behind [m]', 'depth [m]'], limits: [[0, 2000], [0.1, 300]], row: (behindM, depthM) => ({ behindM, depthM }) };
-export const TEMPERATURE_TABLE: TableKind<TemperatureReading> = { columns: ['depth [m]', 'temperature [°C]'], limits: [[0, 300], [-2, 40]], row: (depthM, temperatureC) => ({ depthM, temperatureC }) };
-export const CURRENT_TABLE: TableKind<CurrentLayer> = { columns: ['depth [m]', 'along [m/s]'], limits: [[0, 300], [-5, 5]], row: (depthM, alongMps) => ({ depthM, alongMps }) };
+export const BOTTOM_TABLE: TableKind<BottomProfile[number]> = {
+  columns: ['behind [m]', 'depth [m]'],
+  limits: [
+    [0, 2000],
+    [0.1, 300],
+  ],
+  row: (behindM, depthM) => ({ behindM, depthM }),
+};
+export const TEMPERATURE_TABLE: TableKind<TemperatureReading> = {
+  columns: ['depth [m]', 'temperature [°C]'],
+  limits: [
+    [0, 300],
+    [-2, 40],
+  ],
+  row: (depthM, temperatureC) => ({ depthM, temperatureC }),
+};
+export const CURRENT_TABLE: TableKind<CurrentLayer> = {
+  columns: ['depth [m]', 'along [m/s]'],
+  limits: [
+    [0, 300],
+    [-5, 5],
+  ],
+  row: (depthM, alongMps) => ({ depthM, alongMps }),
+};
 
 /** Two columns of figures under their names, sorted by the first; a first figure that comes twice is refused. */
 export function readTable<T>({ columns, limits, row }: TableKind<T>, text: string): TableRead<T> {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), { header: true, skipEmptyLines: true });
+  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
+    header: true,
+    skipEmptyLines: true,
+  });
   const missing = columns.filter((column) => !(meta.fields ?? []).includes(column));
   if (missing.length > 0) return { rows: [], refused: [], missing };
   const refused: TableRead<T>['refused'][number][] = [];
@@ -142,4 +200,5 @@ export function readTable<T>({ columns, limits, row }: TableKind<T>, text: strin
   return { rows: [...taken].sort(([a], [b]) => a - b).map(([, each]) => each), refused, missing: [] };
 }
 
-export const writeTable = <T extends object>({ columns }: TableKind<T>, rows: readonly T[]): string => Papa.unparse([[...columns], ...rows.map((row) => Object.values(row) as number[])], { newline: '\r\n' });
+export const writeTable = <T extends object>({ columns }: TableKind<T>, rows: readonly T[]): string =>
+  Papa.unparse([[...columns], ...rows.map((row) => Object.values(row) as number[])], { newline: '\r\n' });

@@ -47,8 +47,18 @@ export function useWater(given: readonly WaterSetup[]) {
   // A setup that was kept anew, here or elsewhere, starts the picture again.
   if (held.start !== start) dispatch({ kind: 'set', start });
   const { scene } = held;
-  const lines = [useOne(shown[0], scene), useOne(shown[1], scene), useOne(shown[2], scene), useOne(shown[3], scene)].filter((each) => each !== null);
-  return { scene, dispatch: (action: WaterAction) => dispatch(action.kind === 'put-back' ? { kind: 'set', start } : action), lines, changed: JSON.stringify(scene) !== JSON.stringify(start) };
+  const lines = [
+    useOne(shown[0], scene),
+    useOne(shown[1], scene),
+    useOne(shown[2], scene),
+    useOne(shown[3], scene),
+  ].filter((each) => each !== null);
+  return {
+    scene,
+    dispatch: (action: WaterAction) => dispatch(action.kind === 'put-back' ? { kind: 'set', start } : action),
+    lines,
+    changed: JSON.stringify(scene) !== JSON.stringify(start),
+  };
 }
 
 type Reduced = Exclude<WaterAction, { kind: 'put-back' }> | { readonly kind: 'set'; readonly start: Scene };
@@ -64,7 +74,10 @@ function reduce({ scene, start }: Held, action: Reduced): Held {
     case 'scene':
       return { start, scene: { ...scene, ...action.change } };
     case 'own':
-      return { start, scene: { ...scene, own: { ...scene.own, [action.id]: { ...scene.own[action.id], ...action.change } } } };
+      return {
+        start,
+        scene: { ...scene, own: { ...scene.own, [action.id]: { ...scene.own[action.id], ...action.change } } },
+      };
     case 'set':
       return { start: action.start, scene: action.start };
     default:
@@ -75,11 +88,36 @@ function reduce({ scene, start }: Held, action: Reduced): Held {
 function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
   const setup = useMemo(() => (shown ? setupIn(scene, shown) : null), [shown, scene]);
   const isTowed = setup?.presentation.kind === 'towed';
-  const runQuestion = useMemo((): Asked<'run'> | null => (setup && isTowed ? { kind: 'run', setup, bottom: scene.bottom } : null), [setup, isTowed, scene.bottom]);
-  const fallQuestion = useMemo((): Asked<'fall'> | null => (setup && !isTowed ? { kind: 'fall', setup, depthsM: countdownDepths(setup.presentation.depthM), band: castBandOf(setup.presentation.depthM) } : null), [setup, isTowed]);
+  const runQuestion = useMemo(
+    (): Asked<'run'> | null => (setup && isTowed ? { kind: 'run', setup, bottom: scene.bottom } : null),
+    [setup, isTowed, scene.bottom],
+  );
+  const fallQuestion = useMemo(
+    (): Asked<'fall'> | null =>
+      setup && !isTowed
+        ? {
+            kind: 'fall',
+            setup,
+            depthsM: countdownDepths(setup.presentation.depthM),
+            band: castBandOf(setup.presentation.depthM),
+          }
+        : null,
+    [setup, isTowed],
+  );
   const run = useAnswer(runQuestion);
   const fall = useAnswer(fallQuestion);
   if (!shown || !setup) return null;
   const { id, name, number, version, file } = shown;
-  return { id, name, number, version, file, setup, run: run.last?.answer ?? null, fall: fall.last?.answer ?? null, waiting: run.waiting || fall.waiting, failed: run.failed !== null || fall.failed !== null };
+  return {
+    id,
+    name,
+    number,
+    version,
+    file,
+    setup,
+    run: run.last?.answer ?? null,
+    fall: fall.last?.answer ?? null,
+    waiting: run.waiting || fall.waiting,
+    failed: run.failed !== null || fall.failed !== null,
+  };
 }

@@ -34,8 +34,18 @@ import { kept } from './scene';
 import { useWater } from './use-water';
 
 const TOOL_VIEWS: Readonly<Record<Tool, ComponentType<ToolProps>>> = {
-  countdown: CountdownTool, card: CardTool, count: CountTool, weight: WeightTool, drift: DriftTool, current: CurrentTool,
-  profile: ProfileTool, release: ReleaseTool, turn: TurnTool, speeds: SpeedsTool, coverage: CoverageTool, paddle: PaddleTool,
+  countdown: CountdownTool,
+  card: CardTool,
+  count: CountTool,
+  weight: WeightTool,
+  drift: DriftTool,
+  current: CurrentTool,
+  profile: ProfileTool,
+  release: ReleaseTool,
+  turn: TurnTool,
+  speeds: SpeedsTool,
+  coverage: CoverageTool,
+  paddle: PaddleTool,
 };
 const WIDE: ReadonlySet<string> = new Set(['turn', 'countdown', 'card'] satisfies Tool[]);
 const ADD = '';
@@ -51,7 +61,8 @@ export function WaterView({ shown, all }: WaterPage) {
   const [notice, setNotice] = useState('');
   const [deeper, setDeeper] = useState(false);
   const main = lines.find(({ id }) => id === selected) ?? lines[0];
-  const go = (ids: readonly string[]) => router.push(`/water?${ids.map((id) => `setup=${encodeURIComponent(id)}`).join('&')}`);
+  const go = (ids: readonly string[]) =>
+    router.push(`/water?${ids.map((id) => `setup=${encodeURIComponent(id)}`).join('&')}`);
   const run = (action: WaterKeyAction) => {
     switch (action) {
       case 'deeper':
@@ -67,46 +78,137 @@ export function WaterView({ shown, all }: WaterPage) {
   useKeys(WATER_KEYS, run, open !== null);
   const label = (key: string) => t(`water.key.${key}` as 'water.key.keys');
   const footKeys = groupKeys(WATER_KEYS, true).map((group) => ({ ...group, label: label(group.label) }));
-  if (!main) return <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none"><h1 className="narrow text-[20px] font-semibold">{t('nav.water')}</h1><p>{t('list.empty')} <Link href="/bench/new" className="underline">{t('list.new')}</Link></p></main>;
+  if (!main)
+    return (
+      <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none">
+        <h1 className="narrow text-[20px] font-semibold">{t('nav.water')}</h1>
+        <p>
+          {t('list.empty')}{' '}
+          <Link href="/bench/new" className="underline">
+            {t('list.new')}
+          </Link>
+        </p>
+      </main>
+    );
   const craft = main.setup.house?.crafts.find(({ id }) => id === main.setup.presentation.craftId) ?? null;
   const shownTool = open === 'keys' || open === 'keep' ? null : open;
   const ToolView = shownTool ? TOOL_VIEWS[shownTool] : null;
   return (
-    <main id="main" tabIndex={-1} className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]">
+    <main
+      id="main"
+      tabIndex={-1}
+      className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]"
+    >
       <h1 className="sr-only">{t('nav.water')}</h1>
       <div className="narrow flex flex-wrap items-end gap-x-4 gap-y-1">
         <ul aria-label={t('water.inPicture')} className="flex flex-wrap gap-x-4 gap-y-1">
           {lines.map(({ id, name, number }, i) => (
             <li key={id} className="flex items-center gap-1.5">
-              <button type="button" aria-pressed={id === main.id} onClick={() => setSelected(id)} className="flex min-h-9 items-center gap-1.5 border-b-2 border-transparent text-[15px] text-dim aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink">
-                <svg width="26" height="10" aria-hidden="true" stroke="currentColor"><path d="M1,5H25" strokeWidth="1.6" strokeDasharray={STROKES[i]} /></svg>
+              <button
+                type="button"
+                aria-pressed={id === main.id}
+                onClick={() => setSelected(id)}
+                className="flex min-h-9 items-center gap-1.5 border-b-2 border-transparent text-[15px] text-dim aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink"
+              >
+                <svg width="26" height="10" aria-hidden="true" stroke="currentColor">
+                  <path d="M1,5H25" strokeWidth="1.6" strokeDasharray={STROKES[i]} />
+                </svg>
                 {i + 1} {name} {revisionLetter(number)}
               </button>
-              {lines.length > 1 && <button type="button" onClick={() => go(lines.filter((line) => line.id !== id).map((line) => line.id))} aria-label={t('water.takeOut', { name })} className="min-h-9 min-w-7 text-[15px] text-dim hover:text-ink">×</button>}
+              {lines.length > 1 && (
+                <button
+                  type="button"
+                  onClick={() => go(lines.filter((line) => line.id !== id).map((line) => line.id))}
+                  aria-label={t('water.takeOut', { name })}
+                  className="min-h-9 min-w-7 text-[15px] text-dim hover:text-ink"
+                >
+                  ×
+                </button>
+              )}
             </li>
           ))}
         </ul>
         {lines.length < MOST && (
-          <ChoiceField className="w-52" label={t('water.add')} value={ADD} options={[{ value: ADD, label: t('water.choose') }, ...all.filter(({ id }) => !lines.some((line) => line.id === id)).map(({ id, name }) => ({ value: id as string, label: name }))]} onValueChange={(id) => id !== ADD && go([...lines.map((line) => line.id), id])} />
+          <ChoiceField
+            className="w-52"
+            label={t('water.add')}
+            value={ADD}
+            options={[
+              { value: ADD, label: t('water.choose') },
+              ...all
+                .filter(({ id }) => !lines.some((line) => line.id === id))
+                .map(({ id, name }) => ({ value: id as string, label: name })),
+            ]}
+            onValueChange={(id) => id !== ADD && go([...lines.map((line) => line.id), id])}
+          />
         )}
-        <Link href={`/bench/${main.id}`} className="ml-auto flex min-h-9 items-center text-[14px] underline underline-offset-2">{t('water.toBench')}</Link>
+        <Link
+          href={`/bench/${main.id}`}
+          className="ml-auto flex min-h-9 items-center text-[14px] underline underline-offset-2"
+        >
+          {t('water.toBench')}
+        </Link>
       </div>
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[minmax(0,1fr)_292px]">
-        <Column lines={lines} scene={scene} selected={main.id} onSelect={setSelected} dispatch={dispatch} deeper={deeper} craft={craft} below={main.setup.presentation.kind === 'cast' ? <CountdownTool lines={lines} main={main} scene={scene} dispatch={dispatch} /> : <CardChart main={main} className="h-[calc(100%-4px)] min-h-44" />} />
+        <Column
+          lines={lines}
+          scene={scene}
+          selected={main.id}
+          onSelect={setSelected}
+          dispatch={dispatch}
+          deeper={deeper}
+          craft={craft}
+          below={
+            main.setup.presentation.kind === 'cast' ? (
+              <CountdownTool lines={lines} main={main} scene={scene} dispatch={dispatch} />
+            ) : (
+              <CardChart main={main} className="h-[calc(100%-4px)] min-h-44" />
+            )
+          }
+        />
         <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
           <Controls key={main.id} line={main} scene={scene} dispatch={dispatch} />
           <Figures line={main} scene={scene} />
           <p className="semi-narrow text-[12.5px] text-dim">{changed ? t('water.changedNote') : t('water.sameNote')}</p>
         </div>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden"><KeyFoot groups={footKeys} onAction={run} /><span role="status" className="ml-auto text-ink">{notice}</span></footer>
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
+        <KeyFoot groups={footKeys} onAction={run} />
+        <span role="status" className="ml-auto text-ink">
+          {notice}
+        </span>
+      </footer>
       {ToolView && shownTool && (
-        <Panel open wide={WIDE.has(shownTool)} onOpenChange={(isOpen) => !isOpen && setOpen(null)} title={`${label(shownTool)} · ${main.name}`} closeLabel={t('common.close')}>
+        <Panel
+          open
+          wide={WIDE.has(shownTool)}
+          onOpenChange={(isOpen) => !isOpen && setOpen(null)}
+          title={`${label(shownTool)} · ${main.name}`}
+          closeLabel={t('common.close')}
+        >
           <ToolView lines={lines} main={main} scene={scene} dispatch={dispatch} />
         </Panel>
       )}
-      <SavePanel open={open === 'keep'} onOpenChange={(isOpen) => setOpen(isOpen ? 'keep' : null)} setupId={main.id as SetupId} draft={kept(scene, main, main.run?.running.behindM ?? null)} version={main.version} newest={main.number} onSaved={({ number }) => { setOpen(null); setNotice(t('water.kept', { letter: revisionLetter(number) })); router.refresh(); }} />
-      <KeysPanel open={open === 'keys'} onOpenChange={(isOpen) => setOpen(isOpen ? 'keys' : null)} title={t('key.keys')} closeLabel={t('common.close')} groups={groupKeys(WATER_KEYS).map((group) => ({ ...group, label: label(group.label) }))} />
+      <SavePanel
+        open={open === 'keep'}
+        onOpenChange={(isOpen) => setOpen(isOpen ? 'keep' : null)}
+        setupId={main.id as SetupId}
+        draft={kept(scene, main, main.run?.running.behindM ?? null)}
+        version={main.version}
+        newest={main.number}
+        onSaved={({ number }) => {
+          setOpen(null);
+          setNotice(t('water.kept', { letter: revisionLetter(number) }));
+          router.refresh();
+        }}
+      />
+      <KeysPanel
+        open={open === 'keys'}
+        onOpenChange={(isOpen) => setOpen(isOpen ? 'keys' : null)}
+        title={t('key.keys')}
+        closeLabel={t('common.close')}
+        groups={groupKeys(WATER_KEYS).map((group) => ({ ...group, label: label(group.label) }))}
+      />
     </main>
   );
 }

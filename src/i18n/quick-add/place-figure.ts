@@ -5,7 +5,12 @@ import type { PartKind } from '@/domain/parts';
 /** A figure on a part: of one value or from–to; `heavy` is kilograms or pounds, which may be a mass or a pull. */
 export type Figure =
   | { readonly kind: 'length' | 'mass' | 'heavy' | 'force'; readonly value: number; readonly text: string }
-  | { readonly kind: 'length' | 'mass' | 'heavy' | 'force'; readonly lo: number; readonly hi: number; readonly text: string }
+  | {
+      readonly kind: 'length' | 'mass' | 'heavy' | 'force';
+      readonly lo: number;
+      readonly hi: number;
+      readonly text: string;
+    }
   | { readonly kind: 'bare'; readonly value: number; readonly text: string }
   | { readonly kind: 'gear' | 'count'; readonly value: number }
   | { readonly kind: 'price'; readonly value: number; readonly currency: string }
@@ -35,7 +40,8 @@ export function placeFigure(kind: PartKind, figure: Figure): Placed | null {
     case 'length':
       return 'value' in figure ? lengthOf(kind, figure.value) : null;
     case 'mass':
-      if ('lo' in figure) return kind === 'rod' ? [['rating', { loKg: label(figure.lo, 'kg'), hiKg: label(figure.hi, 'kg') }]] : null;
+      if ('lo' in figure)
+        return kind === 'rod' ? [['rating', { loKg: label(figure.lo, 'kg'), hiKg: label(figure.hi, 'kg') }]] : null;
       return kind === 'rod' || kind === 'reel' || kind === 'line' ? null : massOf(kind, figure.value);
     case 'heavy':
       return heavy(kind, figure, STANDARD_GRAVITY_MPS2);
@@ -48,7 +54,9 @@ export function placeFigure(kind: PartKind, figure: Figure): Placed | null {
 
 function sizeOf(kind: PartKind, size: string): Placed | null {
   if (kind === 'hook' || kind === 'jig-head' || kind === 'skirted-jig') return [['size', size]];
-  return kind === 'snell' || kind === 'trolled-fly' || kind === 'hard-lure' || kind === 'spoon' || kind === 'topwater' ? [['hookSize', size]] : null;
+  return kind === 'snell' || kind === 'trolled-fly' || kind === 'hard-lure' || kind === 'spoon' || kind === 'topwater'
+    ? [['hookSize', size]]
+    : null;
 }
 
 function bare(kind: PartKind, value: number, text: string): Placed | null {
@@ -59,7 +67,11 @@ function bare(kind: PartKind, value: number, text: string): Placed | null {
 function lengthOf(kind: PartKind, value: number): Placed | null {
   switch (kind) {
     case 'line':
-      return value < DIAMETER_TO_M ? [['diameterM', label(value, 'm')]] : value >= SPOOL_FROM_M ? [['lengthM', label(value, 'm')]] : null;
+      return value < DIAMETER_TO_M
+        ? [['diameterM', label(value, 'm')]]
+        : value >= SPOOL_FROM_M
+          ? [['lengthM', label(value, 'm')]]
+          : null;
     case 'hook':
     case 'jig-head':
     case 'skirted-jig':
@@ -77,11 +89,22 @@ function lengthOf(kind: PartKind, value: number): Placed | null {
   }
 }
 
-const massOf = (kind: PartKind, value: number): Placed | null => (kind === 'knot' || kind === 'snell' ? null : [['massKg', label(value, 'kg')]]);
+const massOf = (kind: PartKind, value: number): Placed | null =>
+  kind === 'knot' || kind === 'snell' ? null : [['massKg', label(value, 'kg')]];
 
 /** Kilograms on rod, reel, line and hardware are a pull; on anything else a mass. */
-function heavy(kind: PartKind, figure: { readonly value: number } | { readonly lo: number; readonly hi: number }, newtons: number): Placed | null {
-  if ('lo' in figure) return kind === 'rod' ? [['lineLoN', label(figure.lo * newtons, 'N')], ['lineHiN', label(figure.hi * newtons, 'N')]] : null;
+function heavy(
+  kind: PartKind,
+  figure: { readonly value: number } | { readonly lo: number; readonly hi: number },
+  newtons: number,
+): Placed | null {
+  if ('lo' in figure)
+    return kind === 'rod'
+      ? [
+          ['lineLoN', label(figure.lo * newtons, 'N')],
+          ['lineHiN', label(figure.hi * newtons, 'N')],
+        ]
+      : null;
   const { value } = figure;
   switch (kind) {
     case 'reel':

@@ -15,22 +15,53 @@ const figure = (line: string, path: string) => {
 
 describe('one line as it stands on a part', () => {
   it.each<[line: string, kind: PartKind, fields: Record<string, unknown>]>([
-    [`7'2" MH fast 3/8-1 oz cast`, 'rod', { lengthM: 7 * 0.3048 + 2 * 0.0254, 'stiffness.power': 'medium-heavy', 'stiffness.action': 'fast', 'rating.loKg': 0.375 * 0.028349523125, 'rating.hiKg': 0.028349523125, mount: 'cast' }],
-    ['caña 2,10 m MH rápida 10-28 g', 'rod', { lengthM: 2.1, 'stiffness.power': 'medium-heavy', 'rating.hiKg': 0.028, mount: 'spin' }],
+    [
+      `7'2" MH fast 3/8-1 oz cast`,
+      'rod',
+      {
+        lengthM: 7 * 0.3048 + 2 * 0.0254,
+        'stiffness.power': 'medium-heavy',
+        'stiffness.action': 'fast',
+        'rating.loKg': 0.375 * 0.028349523125,
+        'rating.hiKg': 0.028349523125,
+        mount: 'cast',
+      },
+    ],
+    [
+      'caña 2,10 m MH rápida 10-28 g',
+      'rod',
+      { lengthM: 2.1, 'stiffness.power': 'medium-heavy', 'rating.hiKg': 0.028, mount: 'spin' },
+    ],
     ['boat rod 1.9 m XH 10–20 kg', 'rod', { mount: 'boat', lineLoN: 98.0665, lineHiN: 196.133 }],
     ['worm 4/0', 'hook', { style: 'worm-offset', size: '4/0', points: 'single' }],
     ['triple 4 x20', 'hook', { style: 'treble', size: '4', points: 'treble', left: 20 }],
     ['worm 5/0 stout cutting', 'hook', { wireClass: 'stout', sharpness: 'cutting' }],
-    ['braid 0.28 18 kg 150 m', 'line', { material: 'braid', diameterM: 0.00028, strengthN: 18 * 9.80665, lengthM: 150 }],
-    ['trenzado 0,28 18 kg 150 m', 'line', { material: 'braid', diameterM: 0.00028, strengthN: 18 * 9.80665, lengthM: 150 }],
-    ['fluorocarbon leader 12 lb 0.33 mm', 'line', { use: 'leader-stock', strengthN: 12 * 0.45359237 * 9.80665, diameterM: 0.00033 }],
+    [
+      'braid 0.28 18 kg 150 m',
+      'line',
+      { material: 'braid', diameterM: 0.00028, strengthN: 18 * 9.80665, lengthM: 150 },
+    ],
+    [
+      'trenzado 0,28 18 kg 150 m',
+      'line',
+      { material: 'braid', diameterM: 0.00028, strengthN: 18 * 9.80665, lengthM: 150 },
+    ],
+    [
+      'fluorocarbon leader 12 lb 0.33 mm',
+      'line',
+      { use: 'leader-stock', strengthN: 12 * 0.45359237 * 9.80665, diameterM: 0.00033 },
+    ],
     ['multiplier 6.3:1 7 kg', 'reel', { build: 'multiplier', gearRatio: 6.3, clutchMaxN: 7 * 9.80665 }],
     ['jig head 10 g 3/0', 'jig-head', { massKg: 0.01, size: '3/0' }],
     ['tungsten bullet 1/4 oz', 'weight', { material: 'tungsten', shape: 'bullet', massKg: 0.25 * 0.028349523125 }],
     ['vinilo cola de paleta 100 mm', 'soft-bait', { tail: 'paddle-tail', lengthM: 0.1 }],
     ['paddle tail 5"', 'soft-bait', { lengthM: 0.127 }],
     ['floating minnow 90 mm 10 g deep lip', 'hard-lure', { buoyancy: 'floats', lip: 'deep-lip', massKg: 0.01 }],
-    ['emerillón 7 mm x12 EUR 3.50', 'hardware', { form: 'swivel', widthM: 0.007, left: 12, 'price.minor': 350, 'price.currency': 'EUR' }],
+    [
+      'emerillón 7 mm x12 EUR 3.50',
+      'hardware',
+      { form: 'swivel', widthM: 0.007, left: 12, 'price.minor': 350, 'price.currency': 'EUR' },
+    ],
     ['live bait fish 14 cm', 'natural-bait', { state: 'live', lengthM: 0.14 }],
   ])('%s is a %s', (line, kind, fields) => {
     const result = read(line);
@@ -40,7 +71,11 @@ describe('one line as it stands on a part', () => {
     for (const [path, expected] of Object.entries(fields)) {
       if (typeof expected === 'number') expect(figure(line, path), path).toBeCloseTo(expected, 9);
       else expect(figure(line, path), path).toBe(expected);
-      expect(['mount', 'points'].includes(path) || result.given.some((given) => path === given || path.startsWith(`${given}.`)), path).toBe(true);
+      expect(
+        ['mount', 'points'].includes(path) ||
+          result.given.some((given) => path === given || path.startsWith(`${given}.`)),
+        path,
+      ).toBe(true);
     }
   });
 

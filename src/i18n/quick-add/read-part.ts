@@ -24,7 +24,8 @@ const NUMBER = String.raw`\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+`;
 const UNITS = String.raw`mm|cm|m|ft|in|kg|g|gr|oz|lb|lbs|N`;
 const FEET = new RegExp(String.raw`(?<![\w.,/])(\d+)\s*['′]\s*(?:(${NUMBER})\s*(?:["″]|''))?`);
 const COUNT = /(?<![\w])(?:[x×]\s*(\d{1,5})|(\d{1,5})\s*(?:pcs|pieces|uds|piezas))(?![\w])/i;
-const PRICE = /(?<![\w.,])(?:([A-Z]{3})\s*)(\d+(?:[.,]\d{1,2})?)(?![\w.,])|(?<![\w.,])(\d+(?:[.,]\d{1,2})?)\s*([A-Z]{3})(?![\w])/;
+const PRICE =
+  /(?<![\w.,])(?:([A-Z]{3})\s*)(\d+(?:[.,]\d{1,2})?)(?![\w.,])|(?<![\w.,])(\d+(?:[.,]\d{1,2})?)\s*([A-Z]{3})(?![\w])/;
 const GEAR = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*:\s*1(?![\w])/;
 const RANGE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})\s*(?:-|–|to|a)\s*(${NUMBER})\s*(${UNITS})(?![\w])`, 'i');
 const MEASURE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})\s*(${UNITS}|"|″)(?![\w])`, 'i');
@@ -49,47 +50,92 @@ export function readPart(line: string, id: PartId): ReadPart {
   };
   const number = (text: string) => readNumber(text.replace(/\s+/g, ' ')) ?? Number.NaN;
   take(PRICE, (m) => ({ kind: 'price', value: number(m[2] ?? m[3]!), currency: (m[1] ?? m[4])! }));
-  take(FEET, (m) => ({ kind: 'length', value: number(m[1]!) * SI_PER_UNIT.ft + (m[2] ? number(m[2]) * SI_PER_UNIT.in : 0), text: m[0].trim() }));
+  take(FEET, (m) => ({
+    kind: 'length',
+    value: number(m[1]!) * SI_PER_UNIT.ft + (m[2] ? number(m[2]) * SI_PER_UNIT.in : 0),
+    text: m[0].trim(),
+  }));
   take(COUNT, (m) => ({ kind: 'count', value: Number(m[1] ?? m[2]) }));
   take(GEAR, (m) => ({ kind: 'gear', value: number(m[1]!) }));
-  take(RANGE, (m) => measured(m[3]!, (factor) => ({ lo: number(m[1]!) * factor, hi: number(m[2]!) * factor }), m[0].trim()));
+  take(RANGE, (m) =>
+    measured(m[3]!, (factor) => ({ lo: number(m[1]!) * factor, hi: number(m[2]!) * factor }), m[0].trim()),
+  );
   take(MEASURE, (m) => measured(m[2]!, (factor) => ({ value: number(m[1]!) * factor }), m[0].trim()));
   take(SIZE, (m) => (hookStep(m[1]!) === null ? null : { kind: 'size', size: m[1]! }));
   take(BARE, (m) => ({ kind: 'bare', value: number(m[1]!), text: m[1]! }));
 
   const { meanings, leftOver } = readWords(rest);
   const kind = kindOf(meanings, figures);
-  const unread = [...leftOver, ...refused, ...figures.flatMap((figure) => (kind && placeFigure(kind, figure) ? [] : ['text' in figure ? figure.text : 'size' in figure ? figure.size : String(figure.value)]))];
+  const unread = [
+    ...leftOver,
+    ...refused,
+    ...figures.flatMap((figure) =>
+      kind && placeFigure(kind, figure)
+        ? []
+        : ['text' in figure ? figure.text : 'size' in figure ? figure.size : String(figure.value)],
+    ),
+  ];
   if (!kind) return { part: null, kind, given: [], leftOver: unread, problems: [] };
 
   const paths = new Set(fieldsOf(kind).map(({ path }) => path));
   const words = meanings.flatMap(({ fields }) => Object.entries(fields ?? {})).filter(([path]) => paths.has(path));
   const placed = figures.flatMap((figure) => placeFigure(kind, figure) ?? []);
-  const given = [...words, ...placed].reduce<object>((part, [path, value]) => withValueAt(part, path, value), { id, kind });
+  const given = [...words, ...placed].reduce<object>((part, [path, value]) => withValueAt(part, path, value), {
+    id,
+    kind,
+  });
   const result = completePart(given as { id: string; kind: PartKind });
-  return { part: result.ok ? result.data : null, kind, given: [...words, ...placed].map(([path]) => path), leftOver: unread, problems: result.ok ? [] : result.problems };
+  return {
+    part: result.ok ? result.data : null,
+    kind,
+    given: [...words, ...placed].map(([path]) => path),
+    leftOver: unread,
+    problems: result.ok ? [] : result.problems,
+  };
 }
 
 /** A figure with a unit; `kg` may be a mass or a pull, which the kind of part decides. */
-function measured(unit: string, values: (factor: number) => { value: number } | { lo: number; hi: number }, text: string): Figure | null {
+function measured(
+  unit: string,
+  values: (factor: number) => { value: number } | { lo: number; hi: number },
+  text: string,
+): Figure | null {
   const word = unit === 'N' ? 'N' : unit.toLowerCase();
   const factor = FACTORS[word];
   if (!factor) return null;
   return { kind: factor.kind, ...values(factor.si), text };
 }
 
-const FACTORS: Readonly<Record<string, { readonly kind: 'length' | 'mass' | 'heavy' | 'force'; readonly si: number }>> = {
-  mm: { kind: 'length', si: SI_PER_UNIT.mm }, cm: { kind: 'length', si: SI_PER_UNIT.cm }, m: { kind: 'length', si: 1 }, ft: { kind: 'length', si: SI_PER_UNIT.ft }, in: { kind: 'length', si: SI_PER_UNIT.in }, '"': { kind: 'length', si: SI_PER_UNIT.in }, '″': { kind: 'length', si: SI_PER_UNIT.in },
-  g: { kind: 'mass', si: SI_PER_UNIT.g }, gr: { kind: 'mass', si: SI_PER_UNIT.g }, oz: { kind: 'mass', si: SI_PER_UNIT.oz }, kg: { kind: 'heavy', si: 1 }, lb: { kind: 'heavy', si: SI_PER_UNIT.lb }, lbs: { kind: 'heavy', si: SI_PER_UNIT.lb }, N: { kind: 'force', si: 1 },
-};
+const FACTORS: Readonly<Record<string, { readonly kind: 'length' | 'mass' | 'heavy' | 'force'; readonly si: number }>> =
+  {
+    mm: { kind: 'length', si: SI_PER_UNIT.mm },
+    cm: { kind: 'length', si: SI_PER_UNIT.cm },
+    m: { kind: 'length', si: 1 },
+    ft: { kind: 'length', si: SI_PER_UNIT.ft },
+    in: { kind: 'length', si: SI_PER_UNIT.in },
+    '"': { kind: 'length', si: SI_PER_UNIT.in },
+    '″': { kind: 'length', si: SI_PER_UNIT.in },
+    g: { kind: 'mass', si: SI_PER_UNIT.g },
+    gr: { kind: 'mass', si: SI_PER_UNIT.g },
+    oz: { kind: 'mass', si: SI_PER_UNIT.oz },
+    kg: { kind: 'heavy', si: 1 },
+    lb: { kind: 'heavy', si: SI_PER_UNIT.lb },
+    lbs: { kind: 'heavy', si: SI_PER_UNIT.lb },
+    N: { kind: 'force', si: 1 },
+  };
 
 /** Words by the lexicon, the longest phrases first. */
 function readWords(text: string): { readonly meanings: readonly Meaning[]; readonly leftOver: readonly string[] } {
-  const words = text.toLowerCase().split(/[\s,;]+/).filter((word) => word !== '');
+  const words = text
+    .toLowerCase()
+    .split(/[\s,;]+/)
+    .filter((word) => word !== '');
   const meanings: Meaning[] = [];
   const leftOver: string[] = [];
-  for (let i = 0; i < words.length; ) {
-    const length = [3, 2, 1].find((n) => i + n <= words.length && LEXICON[words.slice(i, i + n).join(' ')] !== undefined);
+  for (let i = 0; i < words.length;) {
+    const length = [3, 2, 1].find(
+      (n) => i + n <= words.length && LEXICON[words.slice(i, i + n).join(' ')] !== undefined,
+    );
     if (length) meanings.push(LEXICON[words.slice(i, i + length).join(' ')]!);
     else if (!SMALL_WORDS.has(words[i]!)) leftOver.push(words[i]!);
     i += length ?? 1;
@@ -102,9 +148,13 @@ const SMALL_WORDS = new Set(['of', 'de', 'with', 'con', 'and', 'y', 'the', 'el',
 /** The kind that a word names; the last that is a noun wins over what a field only hints at. */
 function kindOf(meanings: readonly Meaning[], figures: readonly Figure[]): PartKind | null {
   const named = meanings.flatMap(({ kind }) => (kind ? [kind] : []));
-  if (named.length > 0) return [...named].sort((a, b) => PART_KINDS.indexOf(b) - PART_KINDS.indexOf(a)).find((kind) => kind !== 'rod') ?? 'rod';
+  if (named.length > 0)
+    return (
+      [...named].sort((a, b) => PART_KINDS.indexOf(b) - PART_KINDS.indexOf(a)).find((kind) => kind !== 'rod') ?? 'rod'
+    );
   const hinted = meanings.flatMap(({ fields }) => Object.keys(fields ?? {}));
   if (hinted.some((path) => path.startsWith('stiffness'))) return 'rod';
-  if (hinted.includes('shape') || (hinted.includes('material') && figures.some(({ kind }) => kind === 'mass'))) return 'weight';
+  if (hinted.includes('shape') || (hinted.includes('material') && figures.some(({ kind }) => kind === 'mass')))
+    return 'weight';
   return figures.some(({ kind }) => kind === 'size') ? 'hook' : null;
 }

@@ -15,10 +15,14 @@ export const changeSchema = z
   })
   .superRefine(({ id, part, expectedVersion }, context) => {
     if (part && part.id !== id) context.addIssue({ code: 'custom', path: ['part', 'id'], message: `the id ${id}` });
-    if (!part && expectedVersion === null) context.addIssue({ code: 'custom', path: ['expectedVersion'], message: 'the version that is taken out' });
+    if (!part && expectedVersion === null)
+      context.addIssue({ code: 'custom', path: ['expectedVersion'], message: 'the version that is taken out' });
   });
 
-export const changesSchema = z.strictObject({ changes: z.array(changeSchema).min(1).max(20_000), reason: z.string().trim().min(1).max(200) });
+export const changesSchema = z.strictObject({
+  changes: z.array(changeSchema).min(1).max(20_000),
+  reason: z.string().trim().min(1).max(200),
+});
 
 export type BoxChange = z.infer<typeof changeSchema>;
 
@@ -30,29 +34,55 @@ export interface ChangedPart {
   readonly before: Part | null;
 }
 
-export type ChangeBoxOutcome = { readonly kind: 'changed'; readonly parts: readonly ChangedPart[] } | { readonly kind: 'stale'; readonly ids: readonly PartId[] };
+export type ChangeBoxOutcome =
+  | { readonly kind: 'changed'; readonly parts: readonly ChangedPart[] }
+  | { readonly kind: 'stale'; readonly ids: readonly PartId[] };
 
 /**
  * Puts parts in, changes them and takes them out, all or none: one part that stands at another version stops them all.
  * A change of stock is written down as a movement, whoever made it.
  */
-export async function changeBox(db: Db, benchId: BenchId, changes: readonly BoxChange[], reason: string, now: Date): Promise<ChangeBoxOutcome> {
+export async function changeBox(
+  db: Db,
+  benchId: BenchId,
+  changes: readonly BoxChange[],
+  reason: string,
+  now: Date,
+): Promise<ChangeBoxOutcome> {
   return db.transaction(async (tx) => {
-    const stored = await lockParts(tx, benchId, changes.map(({ id }) => id));
-    const stale = changes.filter((change) => !stands(stored.get(change.id), change.expectedVersion)).map(({ id }) => id);
+    const stored = await lockParts(
+      tx,
+      benchId,
+      changes.map(({ id }) => id),
+    );
+    const stale = changes
+      .filter((change) => !stands(stored.get(change.id), change.expectedVersion))
+      .map(({ id }) => id);
     if (stale.length > 0) return { kind: 'stale', ids: stale };
     const added = changes.flatMap(({ id, part }) => (part && !stored.has(id) ? [part] : []));
     await insertParts(tx, benchId, added, now);
     const parts: ChangedPart[] = [];
     for (const { id, part } of changes) parts.push(await apply(tx, benchId, id, part, stored.get(id), now));
-    await insertMovements(tx, benchId, changes.flatMap(({ id, part }) => movementOf(stored.get(id), part, reason, now)));
+    await insertMovements(
+      tx,
+      benchId,
+      changes.flatMap(({ id, part }) => movementOf(stored.get(id), part, reason, now)),
+    );
     return { kind: 'changed', parts };
   });
 }
 
-const stands = (stored: StoredPart | undefined, expected: number | null) => (expected === null ? !stored || stored.archived : stored?.version === expected && !stored.archived);
+const stands = (stored: StoredPart | undefined, expected: number | null) =>
+  expected === null ? !stored || stored.archived : stored?.version === expected && !stored.archived;
 
-async function apply(tx: Tx, benchId: BenchId, id: PartId, part: Part | null, stored: StoredPart | undefined, now: Date): Promise<ChangedPart> {
+async function apply(
+  tx: Tx,
+  benchId: BenchId,
+  id: PartId,
+  part: Part | null,
+  stored: StoredPart | undefined,
+  now: Date,
+): Promise<ChangedPart> {
   const before = stored && !stored.archived ? stored.part : null;
   if (!part) {
     await removePart(tx, benchId, id, now);

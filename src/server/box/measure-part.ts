@@ -13,7 +13,9 @@ export const measureInput = z.strictObject({
   expectedVersion: z.number().int().min(1),
   guide: z.enum(GUIDES),
   /** the fields that were measured, by path */
-  after: z.record(z.string().max(80), z.unknown()).refine((after) => Object.keys(after).length > 0, 'one measured field at least'),
+  after: z
+    .record(z.string().max(80), z.unknown())
+    .refine((after) => Object.keys(after).length > 0, 'one measured field at least'),
 });
 
 export type MeasureOutcome =
@@ -22,19 +24,32 @@ export type MeasureOutcome =
   | { readonly kind: 'bad-input'; readonly problems: readonly Problem[] };
 
 /** Writes what a guide found over label or class, keeps what stood there with its date, and says which marks it moved. */
-export async function measurePart(db: Db, benchId: BenchId, input: z.infer<typeof measureInput>, now: Date): Promise<MeasureOutcome> {
+export async function measurePart(
+  db: Db,
+  benchId: BenchId,
+  input: z.infer<typeof measureInput>,
+  now: Date,
+): Promise<MeasureOutcome> {
   const { partId, expectedVersion, guide, after } = input;
   return db.transaction(async (tx) => {
     const stored = (await lockParts(tx, benchId, [partId])).get(partId);
     if (!stored || stored.archived) return { kind: 'not-found' };
     if (stored.version !== expectedVersion) return { kind: 'stale' };
     const paths = Object.keys(after);
-    const parsed = parse(partSchema, paths.reduce<object>((part, path) => withValueAt(part, path, after[path]), stored.part));
+    const parsed = parse(
+      partSchema,
+      paths.reduce<object>((part, path) => withValueAt(part, path, after[path]), stored.part),
+    );
     if (!parsed.ok) return { kind: 'bad-input', problems: parsed.problems };
     const before = Object.fromEntries(paths.map((path) => [path, valueAt(stored.part, path) ?? null]));
     const outcome = await replacePart(tx, benchId, parsed.data, expectedVersion, now);
     if (outcome.kind === 'stale') return { kind: 'stale' };
     await insertReadings(tx, benchId, [{ id: crypto.randomUUID(), partId, guide, before, after, takenAt: now }]);
-    return { kind: 'measured', part: parsed.data, version: outcome.version, setups: await setupsMovedBy(tx, benchId, stored.part, parsed.data) };
+    return {
+      kind: 'measured',
+      part: parsed.data,
+      version: outcome.version,
+      setups: await setupsMovedBy(tx, benchId, stored.part, parsed.data),
+    };
   });
 }

@@ -8,7 +8,11 @@ import { stockOf, withStock } from '@/domain/stock';
 export const moveStockInput = z.strictObject({
   partId: partIdSchema,
   /** metres of line or pieces; positive in, negative out */
-  amount: z.number().min(-100_000).max(100_000).refine((amount) => amount !== 0, 'an amount other than 0'),
+  amount: z
+    .number()
+    .min(-100_000)
+    .max(100_000)
+    .refine((amount) => amount !== 0, 'an amount other than 0'),
   reason: z.string().trim().min(1).max(200),
 });
 
@@ -18,10 +22,20 @@ export type MoveStockOutcome =
   | { readonly kind: 'not-so-much'; readonly left: number };
 
 /** Writes down that stock came in or went out; more than is there cannot go out. */
-export const moveStock = (db: Db, benchId: BenchId, movement: z.infer<typeof moveStockInput>, now: Date): Promise<MoveStockOutcome> => db.transaction((tx) => moveStockWithin(tx, benchId, movement, now));
+export const moveStock = (
+  db: Db,
+  benchId: BenchId,
+  movement: z.infer<typeof moveStockInput>,
+  now: Date,
+): Promise<MoveStockOutcome> => db.transaction((tx) => moveStockWithin(tx, benchId, movement, now));
 
 /** The same within a larger change, which is given up as a whole where it does not go. */
-export async function moveStockWithin(tx: Tx, benchId: BenchId, { partId, amount, reason }: z.infer<typeof moveStockInput>, now: Date): Promise<MoveStockOutcome> {
+export async function moveStockWithin(
+  tx: Tx,
+  benchId: BenchId,
+  { partId, amount, reason }: z.infer<typeof moveStockInput>,
+  now: Date,
+): Promise<MoveStockOutcome> {
   const stored = (await lockParts(tx, benchId, [partId])).get(partId);
   if (!stored || stored.archived) return { kind: 'not-found' };
   const left = stockOf(stored.part) ?? 0;

@@ -24,7 +24,8 @@ export async function newestRevisions(db: Db | Tx, benchId: BenchId): Promise<Se
   return uses.flat();
 }
 
-export const usesPart = ({ revision }: SetupUse, id: PartId): boolean => revision.chain.some((joint) => joint.partId === id);
+export const usesPart = ({ revision }: SetupUse, id: PartId): boolean =>
+  revision.chain.some((joint) => joint.partId === id);
 
 export interface MovedSetup {
   readonly setupId: SetupId;
@@ -40,10 +41,17 @@ export async function setupsMovedBy(db: Db | Tx, benchId: BenchId, before: Part,
   const uses = all.filter((use) => usesPart(use, before.id));
   return Promise.all(
     uses.map(async ({ setupId, name, revision }) => {
-      const parts = await findParts(db, benchId, revision.chain.map((joint) => joint.partId));
-      const marksWith = (part: Part) => evaluate({ ...revision, house, parts: parts.map((each) => (each.id === part.id ? part : each)) }).verdicts;
+      const parts = await findParts(
+        db,
+        benchId,
+        revision.chain.map((joint) => joint.partId),
+      );
+      const marksWith = (part: Part) =>
+        evaluate({ ...revision, house, parts: parts.map((each) => (each.id === part.id ? part : each)) }).verdicts;
       const [then, now] = [marksWith(before), marksWith(after)];
-      const marks = VERDICT_NAMES.flatMap((verdict) => (then[verdict].mark === now[verdict].mark ? [] : [{ verdict, then: then[verdict].mark, now: now[verdict].mark }]));
+      const marks = VERDICT_NAMES.flatMap((verdict) =>
+        then[verdict].mark === now[verdict].mark ? [] : [{ verdict, then: then[verdict].mark, now: now[verdict].mark }],
+      );
       return { setupId, name, fished: revision.presentation.kind, marks };
     }),
   );

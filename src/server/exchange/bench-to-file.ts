@@ -1,4 +1,16 @@
-import { findAngler, findBench, findHouseDocument, findRevision, listAllMovements, listAllParts, listAllReadings, listAllSetups, listDecks, listLeaders, listRevisions } from '@/db/repo';
+import {
+  findAngler,
+  findBench,
+  findHouseDocument,
+  findRevision,
+  listAllMovements,
+  listAllParts,
+  listAllReadings,
+  listAllSetups,
+  listDecks,
+  listLeaders,
+  listRevisions,
+} from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
 import type { BenchId } from '@/domain/ids';
@@ -10,7 +22,12 @@ const isoOrNull = (date: Date | null) => (date ? iso(date) : null);
 export async function benchToFile(db: Db | Tx, benchId: BenchId): Promise<BenchFile | null> {
   const bench = await findBench(db, benchId);
   if (!bench) return null;
-  const [parts, readings, movements, setups] = await Promise.all([listAllParts(db, benchId), listAllReadings(db, benchId), listAllMovements(db, benchId), listAllSetups(db, benchId)]);
+  const [parts, readings, movements, setups] = await Promise.all([
+    listAllParts(db, benchId),
+    listAllReadings(db, benchId),
+    listAllMovements(db, benchId),
+    listAllSetups(db, benchId),
+  ]);
   return benchFileSchema.parse({
     version: 1,
     kind: 'bench',
@@ -18,7 +35,11 @@ export async function benchToFile(db: Db | Tx, benchId: BenchId): Promise<BenchF
     name: bench.name,
     angler: await findAngler(db, benchId),
     house: await findHouseDocument(db, benchId),
-    parts: parts.map(({ part, updatedAt, archivedAt }) => ({ part, updatedAt: iso(updatedAt), archivedAt: isoOrNull(archivedAt) })),
+    parts: parts.map(({ part, updatedAt, archivedAt }) => ({
+      part,
+      updatedAt: iso(updatedAt),
+      archivedAt: isoOrNull(archivedAt),
+    })),
     readings: readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: iso(takenAt) })),
     movements: movements.map(({ at, ...rest }) => ({ ...rest, at: iso(at) })),
     setups: await Promise.all(

@@ -1,4 +1,16 @@
-import { clearBench, insertAllParts, insertDeck, insertLeaders, insertMovements, insertReadings, insertSetup, putAngler, putHouse, saveRevision, setArchived } from '@/db/repo';
+import {
+  clearBench,
+  insertAllParts,
+  insertDeck,
+  insertLeaders,
+  insertMovements,
+  insertReadings,
+  insertSetup,
+  putAngler,
+  putHouse,
+  saveRevision,
+  setArchived,
+} from '@/db/repo';
 import type { Db } from '@/db/client';
 import type { BenchFile } from '@/domain/bench-file';
 import type { BenchId } from '@/domain/ids';
@@ -9,13 +21,36 @@ export async function fileToBench(db: Db, benchId: BenchId, file: BenchFile): Pr
     await clearBench(tx, benchId, file.name);
     await putAngler(tx, benchId, file.angler, new Date());
     await putHouse(tx, benchId, file.house, new Date());
-    await insertAllParts(tx, benchId, file.parts.map(({ part, updatedAt, archivedAt }) => ({ part, updatedAt: new Date(updatedAt), archivedAt: archivedAt ? new Date(archivedAt) : null })));
-    await insertReadings(tx, benchId, file.readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: new Date(takenAt) })));
-    await insertMovements(tx, benchId, file.movements.map(({ at, ...rest }) => ({ ...rest, at: new Date(at) })));
+    await insertAllParts(
+      tx,
+      benchId,
+      file.parts.map(({ part, updatedAt, archivedAt }) => ({
+        part,
+        updatedAt: new Date(updatedAt),
+        archivedAt: archivedAt ? new Date(archivedAt) : null,
+      })),
+    );
+    await insertReadings(
+      tx,
+      benchId,
+      file.readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: new Date(takenAt) })),
+    );
+    await insertMovements(
+      tx,
+      benchId,
+      file.movements.map(({ at, ...rest }) => ({ ...rest, at: new Date(at) })),
+    );
     for (const { id, name, createdAt, archivedAt, revisions } of file.setups) {
       await insertSetup(tx, { id, benchId, name, version: 0, createdAt: new Date(createdAt) });
       for (const { id: revisionId, number, reason, savedAt, chain, presentation, partsThen } of revisions) {
-        await saveRevision(tx, benchId, id, number - 1, { id: revisionId, reason, chain, presentation, parts: partsThen, savedAt: new Date(savedAt) });
+        await saveRevision(tx, benchId, id, number - 1, {
+          id: revisionId,
+          reason,
+          chain,
+          presentation,
+          parts: partsThen,
+          savedAt: new Date(savedAt),
+        });
       }
       if (archivedAt) await setArchived(tx, benchId, id, new Date(archivedAt));
     }
@@ -41,11 +76,19 @@ interface Counts {
 export function compareBench(now: BenchFile, file: BenchFile): BenchDifference {
   const count = <T extends { id: string }>(before: readonly T[], after: readonly T[]): Counts => {
     const held = new Map(before.map((each) => [each.id, JSON.stringify(each)]));
-    const kinds = after.map((each) => (!held.has(each.id) ? 'fresh' : held.get(each.id) === JSON.stringify(each) ? 'same' : 'changed'));
+    const kinds = after.map((each) =>
+      !held.has(each.id) ? 'fresh' : held.get(each.id) === JSON.stringify(each) ? 'same' : 'changed',
+    );
     const ids = new Set(after.map(({ id }) => id));
     const of = (kind: string) => kinds.filter((each) => each === kind).length;
-    return { fresh: of('fresh'), changed: of('changed'), same: of('same'), gone: before.filter(({ id }) => !ids.has(id)).length };
+    return {
+      fresh: of('fresh'),
+      changed: of('changed'),
+      same: of('same'),
+      gone: before.filter(({ id }) => !ids.has(id)).length,
+    };
   };
-  const parts = (of: BenchFile) => of.parts.map(({ part, archivedAt }) => ({ id: part.id as string, part, archivedAt }));
+  const parts = (of: BenchFile) =>
+    of.parts.map(({ part, archivedAt }) => ({ id: part.id as string, part, archivedAt }));
   return { parts: count(parts(now), parts(file)), setups: count(now.setups, file.setups) };
 }

@@ -16,12 +16,17 @@ import { benchToFile } from './bench-to-file';
 import { compareBench, fileToBench } from './file-to-bench';
 import { readBody } from './read-body';
 
-const download = (name: string, type: string) => ({ 'content-type': type, 'content-disposition': `attachment; filename="${name}"` });
+const download = (name: string, type: string) => ({
+  'content-type': type,
+  'content-disposition': `attachment; filename="${name}"`,
+});
 
 /** The Box as CSV, RFC 4180. */
 export async function partsCsv(): Promise<Response> {
   const parts = await listParts(database(), await currentBench());
-  return new Response(Papa.unparse(partsToRows(parts), { newline: '\r\n' }) + '\r\n', { headers: download('parts.csv', 'text/csv; charset=utf-8; header=present') });
+  return new Response(Papa.unparse(partsToRows(parts), { newline: '\r\n' }) + '\r\n', {
+    headers: download('parts.csv', 'text/csv; charset=utf-8; header=present'),
+  });
 }
 
 /** The whole bench as a file. */
@@ -43,8 +48,16 @@ export async function importParts(request: Request): Promise<Response> {
   return answer(request, async (json) => {
     const parsed = parse(changesSchema, json);
     if (!parsed.ok) return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, 20) }, { status: 422 });
-    const outcome = await changeBox(database(), await currentBench(), parsed.data.changes, parsed.data.reason, new Date());
-    return outcome.kind === 'changed' ? Response.json({ count: outcome.parts.length }) : Response.json({ code: 'stale' }, { status: 409 });
+    const outcome = await changeBox(
+      database(),
+      await currentBench(),
+      parsed.data.changes,
+      parsed.data.reason,
+      new Date(),
+    );
+    return outcome.kind === 'changed'
+      ? Response.json({ count: outcome.parts.length })
+      : Response.json({ code: 'stale' }, { status: 409 });
   });
 }
 
@@ -72,10 +85,24 @@ export async function importSetup(request: Request): Promise<Response> {
     if (!parsed.ok) return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, 20) }, { status: 422 });
     const { name, parts, chain, presentation } = parsed.data;
     const benchId = await currentBench();
-    const held = new Set((await findParts(database(), benchId, parts.map(({ id }) => id))).map(({ id }) => id));
+    const held = new Set(
+      (
+        await findParts(
+          database(),
+          benchId,
+          parts.map(({ id }) => id),
+        )
+      ).map(({ id }) => id),
+    );
     if (!confirm) return Response.json({ name, newParts: parts.filter(({ id }) => !held.has(id)).length });
-    const outcome = await startSetup(database(), benchId, { name, reason: (await getI18n()).t('box.why.import'), parts, chain, presentation }, new Date());
-    if (outcome.kind === 'bad-input') return Response.json({ code: 'bad-input', fields: outcome.problems.slice(0, 20) }, { status: 422 });
+    const outcome = await startSetup(
+      database(),
+      benchId,
+      { name, reason: (await getI18n()).t('box.why.import'), parts, chain, presentation },
+      new Date(),
+    );
+    if (outcome.kind === 'bad-input')
+      return Response.json({ code: 'bad-input', fields: outcome.problems.slice(0, 20) }, { status: 422 });
     return Response.json({ setupId: outcome.setupId });
   });
 }

@@ -20,7 +20,8 @@ export async function getBoxPage(): Promise<BoxPage> {
   const [parts, setups] = await Promise.all([listBox(db, benchId), newestRevisions(db, benchId)]);
   const uses: Record<PartId, { id: string; name: string }[]> = {};
   for (const { setupId, name, revision } of setups) {
-    for (const partId of new Set(revision.chain.map((joint) => joint.partId))) (uses[partId] ??= []).push({ id: setupId, name });
+    for (const partId of new Set(revision.chain.map((joint) => joint.partId)))
+      (uses[partId] ??= []).push({ id: setupId, name });
   }
   return { parts, uses };
 }

@@ -22,8 +22,15 @@ export interface QuiverPage {
 export async function getQuiverPage(): Promise<QuiverPage> {
   const db = database();
   const benchId = await currentBench();
-  const [setups, box, decks] = await Promise.all([newestSetups(db, benchId), listParts(db, benchId), listDecks(db, benchId)]);
+  const [setups, box, decks] = await Promise.all([
+    newestSetups(db, benchId),
+    listParts(db, benchId),
+    listDecks(db, benchId),
+  ]);
   const idOf = new Map(setups.map(({ id, file }) => [file, id]));
-  const lures = luresInSetups(setups.map(({ file }) => file), box).map(({ part, as, jointId }) => ({ partId: part.id, setupId: idOf.get(as)!, jointId }));
+  const lures = luresInSetups(
+    setups.map(({ file }) => file),
+    box,
+  ).map(({ part, as, jointId }) => ({ partId: part.id, setupId: idOf.get(as)!, jointId }));
   return { setups, box, lures, decks: decks.map(({ deck, version }) => ({ deck, version })) };
 }

@@ -17,7 +17,13 @@ export interface SetupLine {
 export async function getSetupList(): Promise<readonly SetupLine[]> {
   const db = database();
   const benchId = await currentBench();
-  return (await newestSetups(db, benchId)).map(({ id, name, number, savedAt, file }) => ({ id, name, number, savedAt, verdicts: evaluate(file).verdicts }));
+  return (await newestSetups(db, benchId)).map(({ id, name, number, savedAt, file }) => ({
+    id,
+    name,
+    number,
+    savedAt,
+    verdicts: evaluate(file).verdicts,
+  }));
 }
 
 /** Setups that were put away, to be brought back. */

@@ -5,7 +5,8 @@ import { currentBench } from '../current-bench';
 import { database } from '../database';
 import { setupFileOf, setupPage, type SetupPage } from '../setup-page';
 
-const numberOf = (text: string | undefined): number | null | undefined => (text === undefined ? undefined : /^[1-9]\d{0,5}$/.test(text) ? Number(text) : null);
+const numberOf = (text: string | undefined): number | null | undefined =>
+  text === undefined ? undefined : /^[1-9]\d{0,5}$/.test(text) ? Number(text) : null;
 
 /** Null: no such setup or revision on this bench. */
 export async function getSetupPage(setupId: string, revision: string | undefined): Promise<SetupPage | null> {

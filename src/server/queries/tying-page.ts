@@ -19,7 +19,11 @@ export interface TyingPage {
 export async function getTyingPage(): Promise<TyingPage> {
   const db = database();
   const benchId = await currentBench();
-  const [setups, box, leaders] = await Promise.all([newestSetups(db, benchId), listParts(db, benchId), listLeaders(db, benchId)]);
+  const [setups, box, leaders] = await Promise.all([
+    newestSetups(db, benchId),
+    listParts(db, benchId),
+    listLeaders(db, benchId),
+  ]);
   const url = process.env['PUBLIC_URL'] ?? '';
   // An address of this machine alone opens nothing on a phone.
   const isLocal = /\/\/(127\.|localhost|\[::1\])/.test(url);

@@ -13,5 +13,13 @@ export const abrasionLeader: Rule = ({ rig, presentation }) => {
   const soft = last.material === 'braid' || last.material === 'lead-core';
   if (!soft && last.line.diameterM >= askedM * 0.999) return nothing;
   const bare = rig.pieces.length === 1;
-  return [{ severity: bare || soft || wear.includes('teeth') ? 'fails' : 'edge', verdict: 'hold', joints: [last.jointId], code: bare ? 'none' : 'thin', facts: { wear: wear[0]!, diameterM: last.line.diameterM, askedM } }];
+  return [
+    {
+      severity: bare || soft || wear.includes('teeth') ? 'fails' : 'edge',
+      verdict: 'hold',
+      joints: [last.jointId],
+      code: bare ? 'none' : 'thin',
+      facts: { wear: wear[0]!, diameterM: last.line.diameterM, askedM },
+    },
+  ];
 };

@@ -9,12 +9,37 @@ export const accentHook: Rule = (input) => {
     const [accent] = accents;
     if (!accent) return [];
     const found: Found[] = [];
-    if (colour === 'plain') found.push({ severity: 'note', verdict: 'set', joints: [accent.jointId], code: 'plain', facts: {}, school: 'hook-colour', side: colour });
+    if (colour === 'plain')
+      found.push({
+        severity: 'note',
+        verdict: 'set',
+        joints: [accent.jointId],
+        code: 'plain',
+        facts: {},
+        school: 'hook-colour',
+        side: colour,
+      });
     const widest = end.hooks.reduce((a, b) => (b.spec.gapM > a.spec.gapM ? b : a));
-    if (widest.spec.gapM > 1.1 * accent.spec.gapM) found.push({ severity: 'note', verdict: 'set', joints: [accent.jointId, widest.jointId], code: 'gap', facts: { gapM: accent.spec.gapM, widestM: widest.spec.gapM } });
+    if (widest.spec.gapM > 1.1 * accent.spec.gapM)
+      found.push({
+        severity: 'note',
+        verdict: 'set',
+        joints: [accent.jointId, widest.jointId],
+        code: 'gap',
+        facts: { gapM: accent.spec.gapM, widestM: widest.spec.gapM },
+      });
     const at = end.hooks.indexOf(accent) / Math.max(1, end.hooks.length - 1);
     const place = at < 0.34 ? 'front' : at > 0.66 ? 'tail' : 'middle';
-    if (end.hooks.length > 1 && accents.length === 1 && place !== side) found.push({ severity: 'note', verdict: 'set', joints: [accent.jointId], code: 'place', facts: { place }, school: 'accent-place', side });
+    if (end.hooks.length > 1 && accents.length === 1 && place !== side)
+      found.push({
+        severity: 'note',
+        verdict: 'set',
+        joints: [accent.jointId],
+        code: 'place',
+        facts: { place },
+        school: 'accent-place',
+        side,
+      });
     return found;
   });
 };

@@ -10,7 +10,14 @@ export const boatsideTurn: Rule = ({ rig, presentation }) => {
   const circleM = turnCircleM(R, lead);
   const { leastM } = rig.classes.checks.boatsideCircle;
   if (circleM >= leastM) return nothing;
-  return [{ severity: circleM === 0 ? 'fails' : 'edge', verdict: 'throw', joints: [rig.chainOfParts[0]!.joint.id, ...(rig.pieces[1] ? [rig.pieces[1].jointId] : [])], facts: { circleM, leastM, reachM: R, leadM: lead } }];
+  return [
+    {
+      severity: circleM === 0 ? 'fails' : 'edge',
+      verdict: 'throw',
+      joints: [rig.chainOfParts[0]!.joint.id, ...(rig.pieces[1] ? [rig.pieces[1].jointId] : [])],
+      facts: { circleM, leastM, reachM: R, leadM: lead },
+    },
+  ];
 };
 
 /** What hangs below the tip even when all is wound in [m]. */

@@ -7,5 +7,12 @@ export const gapAgainstBody: Rule = ({ rig }) =>
     const { sound, edge } = rig.classes.checks.clearGap;
     const share = hook.clearGapM / hook.spec.gapM;
     if (share >= sound) return [];
-    return [{ severity: share >= edge ? 'edge' : 'fails', verdict: 'balance', joints: [hook.jointId, hook.end.body.jointId], facts: { clearM: hook.clearGapM, askedM: sound * hook.spec.gapM, gapM: hook.spec.gapM } }];
+    return [
+      {
+        severity: share >= edge ? 'edge' : 'fails',
+        verdict: 'balance',
+        joints: [hook.jointId, hook.end.body.jointId],
+        facts: { clearM: hook.clearGapM, askedM: sound * hook.spec.gapM, gapM: hook.spec.gapM },
+      },
+    ];
   });

@@ -15,16 +15,40 @@ export const hardwareSize: Rule = ({ rig }) => {
       const boreM = part.boreM?.value ?? HARDWARE_CLASSES.crimp.borePerWidth * part.widthM.value;
       const ratio = boreM / inside.line.diameterM;
       if (ratio >= crimpBore.least && ratio <= crimpBore.most) return [];
-      const facts = { boreM, diameterM: inside.line.diameterM, leastM: crimpBore.least * inside.line.diameterM, mostM: crimpBore.most * inside.line.diameterM };
-      return [{ severity: ratio < crimpBore.least ? 'fails' : 'edge', verdict: 'hold', joints: [joint.id], code: ratio < crimpBore.least ? 'crimp-tight' : 'crimp-loose', facts }];
+      const facts = {
+        boreM,
+        diameterM: inside.line.diameterM,
+        leastM: crimpBore.least * inside.line.diameterM,
+        mostM: crimpBore.most * inside.line.diameterM,
+      };
+      return [
+        {
+          severity: ratio < crimpBore.least ? 'fails' : 'edge',
+          verdict: 'hold',
+          joints: [joint.id],
+          code: ratio < crimpBore.least ? 'crimp-tight' : 'crimp-loose',
+          facts,
+        },
+      ];
     }
     const strengthN = hardwareStrengthN(part);
     if (strengthN === null) return [];
     const ratio = strengthN / line.riggedN;
     const facts = { form: part.form, strengthN, lineN: line.riggedN };
     // Its own weakness is in riggedN already, so the line alone is what it is held against.
-    if (strengthN < hardwareStrength.least * Math.min(line.line.strengthN, rig.pieces[0]!.line.strengthN)) return [{ severity: 'edge', verdict: 'hold', joints: [joint.id], code: 'weak', facts: { ...facts, lineN: line.line.strengthN } }];
-    return ratio > hardwareStrength.most ? [{ severity: 'note', verdict: 'balance', joints: [joint.id], code: 'heavy', facts }] : [];
+    if (strengthN < hardwareStrength.least * Math.min(line.line.strengthN, rig.pieces[0]!.line.strengthN))
+      return [
+        {
+          severity: 'edge',
+          verdict: 'hold',
+          joints: [joint.id],
+          code: 'weak',
+          facts: { ...facts, lineN: line.line.strengthN },
+        },
+      ];
+    return ratio > hardwareStrength.most
+      ? [{ severity: 'note', verdict: 'balance', joints: [joint.id], code: 'heavy', facts }]
+      : [];
   });
 };
 

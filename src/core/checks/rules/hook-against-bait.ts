@@ -8,5 +8,13 @@ export const hookAgainstBait: Rule = ({ rig }) =>
     const { least, most } = rig.classes.checks.hookBait;
     const share = hook.spec.gapM / body.heightM;
     if (share >= least && share <= most) return [];
-    return [{ severity: 'edge', verdict: 'set', joints: [hook.jointId, body.jointId], code: share < least ? 'small' : 'large', facts: { gapM: hook.spec.gapM, heightM: body.heightM, size: hook.spec.size } }];
+    return [
+      {
+        severity: 'edge',
+        verdict: 'set',
+        joints: [hook.jointId, body.jointId],
+        code: share < least ? 'small' : 'large',
+        facts: { gapM: hook.spec.gapM, heightM: body.heightM, size: hook.spec.size },
+      },
+    ];
   });

@@ -9,5 +9,12 @@ export const hookOffCentre: Rule = ({ rig, balance }) =>
     const { edge, fails } = rig.classes.checks.offCentre;
     const share = offM / end.body.heightM;
     if (share < edge) return [];
-    return [{ severity: share < fails ? 'edge' : 'fails', verdict: 'balance', joints: [end.bearerId, end.body.jointId], facts: { offM, rollArmM: balance.ends[i]!.trim.rollArmM } }];
+    return [
+      {
+        severity: share < fails ? 'edge' : 'fails',
+        verdict: 'balance',
+        joints: [end.bearerId, end.body.jointId],
+        facts: { offM, rollArmM: balance.ends[i]!.trim.rollArmM },
+      },
+    ];
   });

@@ -9,5 +9,13 @@ export const hookSpacing: Rule = ({ rig }) =>
     const { least, most } = rig.classes.checks.hookSpacing;
     const share = spacingM / body.lengthM;
     if (share >= least && share <= most) return [];
-    return [{ severity: 'edge', verdict: 'set', joints: [bearerId, body.jointId], code: share < least ? 'close' : 'wide', facts: { spacingM, lengthM: body.lengthM } }];
+    return [
+      {
+        severity: 'edge',
+        verdict: 'set',
+        joints: [bearerId, body.jointId],
+        code: share < least ? 'close' : 'wide',
+        facts: { spacingM, lengthM: body.lengthM },
+      },
+    ];
   });

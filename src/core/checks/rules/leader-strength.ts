@@ -4,7 +4,12 @@ import { nothing, sideOf, type Rule } from '../rule';
 export const leaderStrength: Rule = (input) => {
   const { rig, presentation } = input;
   const main = rig.pieces[0]!;
-  const leader = rig.pieces.slice(1).reduce<(typeof rig.pieces)[number] | null>((least, piece) => (!least || piece.riggedN < least.riggedN ? piece : least), null);
+  const leader = rig.pieces
+    .slice(1)
+    .reduce<(typeof rig.pieces)[number] | null>(
+      (least, piece) => (!least || piece.riggedN < least.riggedN ? piece : least),
+      null,
+    );
   if (!leader) return nothing;
   const lineN = main.line.strengthN;
   const facts = { leaderN: leader.riggedN, lineN };
@@ -13,7 +18,29 @@ export const leaderStrength: Rule = (input) => {
   const isFuse = breakAt !== null && breakAt !== main.jointId;
   const joints = [leader.jointId, main.jointId];
   const side = sideOf(input, 'leader-weight');
-  if (!isFuse && leader.riggedN < rig.classes.checks.leaderWeak.edge * lineN) return [{ severity: side === 'stout' ? 'edge' : 'note', verdict: 'hold', joints, code: 'weak', facts, school: 'leader-weight', side }];
-  if (leader.line.strengthN > lineN && presentation.wear.length === 0) return [{ severity: side === 'stout' ? 'note' : 'edge', verdict: 'hold', joints, code: 'strong', facts, school: 'leader-weight', side }];
+  if (!isFuse && leader.riggedN < rig.classes.checks.leaderWeak.edge * lineN)
+    return [
+      {
+        severity: side === 'stout' ? 'edge' : 'note',
+        verdict: 'hold',
+        joints,
+        code: 'weak',
+        facts,
+        school: 'leader-weight',
+        side,
+      },
+    ];
+  if (leader.line.strengthN > lineN && presentation.wear.length === 0)
+    return [
+      {
+        severity: side === 'stout' ? 'note' : 'edge',
+        verdict: 'hold',
+        joints,
+        code: 'strong',
+        facts,
+        school: 'leader-weight',
+        side,
+      },
+    ];
   return nothing;
 };

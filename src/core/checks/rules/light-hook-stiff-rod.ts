@@ -8,9 +8,17 @@ export const lightHookStiffRod: Rule = ({ rig, powerN }) => {
     const openingN = openingOf(hook.spec);
     const ratio = openingN / powerN;
     if (ratio >= edge) return [];
-    return [{ severity: ratio < fails ? 'fails' : 'edge', verdict: 'set', joints: [hook.jointId, rodId(rig)], facts: { openingN, powerN, ratio } }];
+    return [
+      {
+        severity: ratio < fails ? 'fails' : 'edge',
+        verdict: 'set',
+        joints: [hook.jointId, rodId(rig)],
+        facts: { openingN, powerN, ratio },
+      },
+    ];
   });
 };
 
-const oneOfEach = (hooks: Rig['hooks']) => hooks.filter((hook, i) => hooks.findIndex(({ jointId }) => jointId === hook.jointId) === i);
+const oneOfEach = (hooks: Rig['hooks']) =>
+  hooks.filter((hook, i) => hooks.findIndex(({ jointId }) => jointId === hook.jointId) === i);
 const rodId = (rig: Rig) => rig.chainOfParts[0]!.joint.id;

@@ -8,5 +8,12 @@ export const lineForFish: Rule = ({ rig, presentation }) => {
   const ratio = rig.chain.strengthN / weightN;
   const { edge, fails } = rig.classes.checks.lineForFish;
   if (ratio >= edge) return nothing;
-  return [{ severity: ratio < fails ? 'fails' : 'edge', verdict: 'hold', joints: [rig.chain.weakest.split(':')[0]!], facts: { strengthN: rig.chain.strengthN, fishKg: presentation.fishKg, ratio } }];
+  return [
+    {
+      severity: ratio < fails ? 'fails' : 'edge',
+      verdict: 'hold',
+      joints: [rig.chain.weakest.split(':')[0]!],
+      facts: { strengthN: rig.chain.strengthN, fishKg: presentation.fishKg, ratio },
+    },
+  ];
 };

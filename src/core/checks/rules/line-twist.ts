@@ -9,6 +9,13 @@ export const lineTwist: Rule = ({ rig }) => {
     const swivels = before(rig, element).filter(turnsOut).length;
     const turnsPer100 = 100 * turnsPerM * TWIST.swivel.passes ** swivels;
     if (turnsPer100 <= edge) return [];
-    return [{ severity: turnsPer100 > fails ? 'fails' : 'edge', verdict: 'hold', joints: [jointId], facts: { turnsPer100, swivels, most: edge } }];
+    return [
+      {
+        severity: turnsPer100 > fails ? 'fails' : 'edge',
+        verdict: 'hold',
+        joints: [jointId],
+        facts: { turnsPer100, swivels, most: edge },
+      },
+    ];
   });
 };

@@ -9,9 +9,24 @@ export const needlessSwivel: Rule = (input) => {
   return rig.ends.flatMap(({ assembly, bearerId }): Found[] => {
     if (spins.has(assembly) || assembly.bearer.kind === 'snell') return [];
     const ahead = [...before(rig, assembly)].reverse();
-    const untilLine = ahead.slice(0, Math.max(0, ahead.findIndex(({ kind }) => kind === 'piece')));
+    const untilLine = ahead.slice(
+      0,
+      Math.max(
+        0,
+        ahead.findIndex(({ kind }) => kind === 'piece'),
+      ),
+    );
     const swivel = untilLine.find(turnsOut);
     if (!swivel || swivel.kind !== 'link') return [];
-    return [{ severity: side === 'ring' ? 'edge' : 'note', verdict: 'balance', joints: [swivel.fitted.joint.id, bearerId], facts: { massKg: swivel.fitted.part.massKg.value }, school: 'spin-link', side }];
+    return [
+      {
+        severity: side === 'ring' ? 'edge' : 'note',
+        verdict: 'balance',
+        joints: [swivel.fitted.joint.id, bearerId],
+        facts: { massKg: swivel.fitted.part.massKg.value },
+        school: 'spin-link',
+        side,
+      },
+    ];
   });
 };

@@ -8,6 +8,8 @@ export const plugHooks: Rule = (input) => {
     const [hook] = hooks;
     const sort = hook?.spec.points === 'treble' ? 'treble' : 'inline';
     if (!hook || sort === side) return [];
-    return [{ severity: 'note', verdict: 'set', joints: [hook.jointId], code: sort, facts: {}, school: 'plug-hooks', side }];
+    return [
+      { severity: 'note', verdict: 'set', joints: [hook.jointId], code: sort, facts: {}, school: 'plug-hooks', side },
+    ];
   });
 };

@@ -8,5 +8,13 @@ export const pointStation: Rule = ({ rig }) =>
     const { from, to, slack } = rig.classes.checks.pointStation;
     if (hook.station >= from && hook.station <= to) return [];
     const near = hook.station >= from - slack && hook.station <= to + slack;
-    return [{ severity: near ? 'note' : 'edge', verdict: 'balance', joints: [hook.jointId, body.jointId], code: hook.station < from ? 'forward' : 'aft', facts: { stationShare: hook.station, exitM: hook.tip.xM, fromShare: from, toShare: to } }];
+    return [
+      {
+        severity: near ? 'note' : 'edge',
+        verdict: 'balance',
+        joints: [hook.jointId, body.jointId],
+        code: hook.station < from ? 'forward' : 'aft',
+        facts: { stationShare: hook.station, exitM: hook.tip.xM, fromShare: from, toShare: to },
+      },
+    ];
   });

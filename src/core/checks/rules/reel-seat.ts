@@ -7,5 +7,13 @@ export const reelSeat: Rule = ({ rig, presentation }) => {
   const { build } = rig.reel;
   if (mount === undefined || seatTakes(mount, build)) return nothing;
   const [rod, reel] = [rig.chainOfParts[0]!.joint.id, rig.chainOfParts[1]!.joint.id];
-  return [{ severity: 'fails', verdict: presentation.kind === 'cast' ? 'throw' : 'hold', joints: [rod, reel], facts: {}, code: build }];
+  return [
+    {
+      severity: 'fails',
+      verdict: presentation.kind === 'cast' ? 'throw' : 'hold',
+      joints: [rod, reel],
+      facts: {},
+      code: build,
+    },
+  ];
 };

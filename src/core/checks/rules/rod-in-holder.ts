@@ -9,5 +9,12 @@ export const rodInHolder: Rule = ({ rig, presentation }) => {
   if (!craft || craft.holders === 0 || handle === undefined) return nothing;
   const neededM = craft.holderDepthM + rig.classes.checks.holder.insideM;
   if (handle >= neededM) return nothing;
-  return [{ severity: 'edge', verdict: 'hold', joints: [rig.chainOfParts[0]!.joint.id], facts: { handleM: handle, neededM, craft: craft.name } }];
+  return [
+    {
+      severity: 'edge',
+      verdict: 'hold',
+      joints: [rig.chainOfParts[0]!.joint.id],
+      facts: { handleM: handle, neededM, craft: craft.name },
+    },
+  ];
 };

@@ -8,10 +8,26 @@ export const rodLength: Rule = (input) => {
   const joints = [rig.chainOfParts[0]!.joint.id];
   const isLong = lengthM > LONG_M ? 'long' : 'short';
   const jerked = presentation.kind === 'cast' && isJerked(rig);
-  const question = jerked ? 'jerk-rod' : presentation.kind === 'towed' && presentation.way === 'dropped' ? 'straight-below' : null;
+  const question = jerked
+    ? 'jerk-rod'
+    : presentation.kind === 'towed' && presentation.way === 'dropped'
+      ? 'straight-below'
+      : null;
   if (!question) return nothing;
   const side = sideOf(input, question);
-  return side === isLong ? nothing : [{ severity: 'note', verdict: 'throw', joints, code: `${question}-${isLong}`, facts: { lengthM }, school: question, side }];
+  return side === isLong
+    ? nothing
+    : [
+        {
+          severity: 'note',
+          verdict: 'throw',
+          joints,
+          code: `${question}-${isLong}`,
+          facts: { lengthM },
+          school: question,
+          side,
+        },
+      ];
 };
 
 /** Where the talk of long and short turns [m]. */

@@ -6,7 +6,14 @@ export const roomInCraft: Rule = ({ rig, presentation }) => {
   const craft = craftOf(rig, presentation.craftId);
   const lengthM = rig.rodPart.lengthM.value;
   if (!craft || lengthM <= SHARE * craft.lengthM) return nothing;
-  return [{ severity: 'note', verdict: 'throw', joints: [rig.chainOfParts[0]!.joint.id], facts: { lengthM, craftM: craft.lengthM, craft: craft.name } }];
+  return [
+    {
+      severity: 'note',
+      verdict: 'throw',
+      joints: [rig.chainOfParts[0]!.joint.id],
+      facts: { lengthM, craftM: craft.lengthM, craft: craft.name },
+    },
+  ];
 };
 
 /** Three fifths of the hull are free of seats and engine. */

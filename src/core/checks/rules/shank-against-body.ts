@@ -7,7 +7,14 @@ export const shankAgainstBody: Rule = ({ rig }) =>
     if (hook.role !== 'main' || body?.kind !== 'soft-bait') return [];
     const share = hook.spec.shankM / body.trunkM;
     if (share <= SPLINT_SHARE) return [];
-    return [{ severity: 'edge', verdict: 'balance', joints: [hook.jointId, body.jointId], facts: { shankM: hook.spec.shankM, bodyM: body.trunkM } }];
+    return [
+      {
+        severity: 'edge',
+        verdict: 'balance',
+        joints: [hook.jointId, body.jointId],
+        facts: { shankM: hook.spec.shankM, bodyM: body.trunkM },
+      },
+    ];
   });
 
 /** Three quarters of the trunk: what is left behind the bend still bends. */

@@ -9,7 +9,26 @@ export const spinWithoutSwivel: Rule = (input) => {
     const ahead = before(rig, element);
     if (ahead.some(turnsOut)) return [];
     const ring = ahead.some((each) => linkOf(each, 'solid-ring', 'split-ring'));
-    if (side === 'ring' && ring && what === 'spoon') return [{ severity: 'note', verdict: 'hold', joints: [jointId], code: 'ring', facts: { what, turnsPer100: 100 * turnsPerM }, school: 'spin-link', side }];
-    return [{ severity: what === 'spoon' || what === 'disc' ? 'edge' : 'fails', verdict: 'hold', joints: [jointId], code: 'none', facts: { what, turnsPer100: 100 * turnsPerM } }];
+    if (side === 'ring' && ring && what === 'spoon')
+      return [
+        {
+          severity: 'note',
+          verdict: 'hold',
+          joints: [jointId],
+          code: 'ring',
+          facts: { what, turnsPer100: 100 * turnsPerM },
+          school: 'spin-link',
+          side,
+        },
+      ];
+    return [
+      {
+        severity: what === 'spoon' || what === 'disc' ? 'edge' : 'fails',
+        verdict: 'hold',
+        joints: [jointId],
+        code: 'none',
+        facts: { what, turnsPer100: 100 * turnsPerM },
+      },
+    ];
   });
 };

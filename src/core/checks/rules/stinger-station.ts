@@ -10,14 +10,38 @@ export const stingerStation: Rule = ({ rig }) => {
     if (!body || body.tail === null) return [];
     if (!last) {
       const main = end.hooks[0];
-      const short = body.kind === 'soft-bait' && body.lengthM >= neededFromM && main && main.tip.xM < 0.4 * body.lengthM;
-      return short ? [{ severity: 'note', verdict: 'set', joints: [end.bearerId, body.jointId], code: 'missing', facts: { lengthM: body.lengthM } }] : [];
+      const short =
+        body.kind === 'soft-bait' && body.lengthM >= neededFromM && main && main.tip.xM < 0.4 * body.lengthM;
+      return short
+        ? [
+            {
+              severity: 'note',
+              verdict: 'set',
+              joints: [end.bearerId, body.jointId],
+              code: 'missing',
+              facts: { lengthM: body.lengthM },
+            },
+          ]
+        : [];
     }
     const joints = [last.jointId, body.jointId];
-    if (body.lengthM < unneededUnderM) return [{ severity: 'edge', verdict: 'set', joints, code: 'unneeded', facts: { lengthM: body.lengthM } }];
+    if (body.lengthM < unneededUnderM)
+      return [{ severity: 'edge', verdict: 'set', joints, code: 'unneeded', facts: { lengthM: body.lengthM } }];
     const station = last.tip.xM / body.lengthM;
-    if (station < least) return [{ severity: 'edge', verdict: 'set', joints, code: 'short', facts: { stationShare: station, leastShare: least } }];
-    if (station > most) return [{ severity: 'edge', verdict: 'set', joints, code: 'long', facts: { stationShare: station, mostShare: most } }];
+    if (station < least)
+      return [
+        {
+          severity: 'edge',
+          verdict: 'set',
+          joints,
+          code: 'short',
+          facts: { stationShare: station, leastShare: least },
+        },
+      ];
+    if (station > most)
+      return [
+        { severity: 'edge', verdict: 'set', joints, code: 'long', facts: { stationShare: station, mostShare: most } },
+      ];
     return [];
   });
 };

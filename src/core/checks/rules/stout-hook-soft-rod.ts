@@ -6,5 +6,12 @@ export const stoutHookSoftRod: Rule = ({ rig, powerN }) => {
   const { neededN, jointId } = rig.hook;
   const ratio = neededN / powerN;
   if (ratio < edge) return nothing;
-  return [{ severity: ratio < fails ? 'edge' : 'fails', verdict: 'set', joints: [jointId, rig.chainOfParts[0]!.joint.id], facts: { neededN, powerN, ratio } }];
+  return [
+    {
+      severity: ratio < fails ? 'edge' : 'fails',
+      verdict: 'set',
+      joints: [jointId, rig.chainOfParts[0]!.joint.id],
+      facts: { neededN, powerN, ratio },
+    },
+  ];
 };

@@ -8,5 +8,12 @@ export const tipClearance: Rule = ({ rig, presentation }) => {
   const clearM = tipClearM(handM, rig.rod.lengthM, rig.classes.checks.clearance.downRad);
   const askedM = clearanceAskedM(rig, presentation);
   if (clearM >= askedM) return nothing;
-  return [{ severity: clearM < 0 ? 'fails' : 'edge', verdict: 'throw', joints: [rig.chainOfParts[0]!.joint.id], facts: { clearM, askedM, handM, rodM: rig.rod.lengthM, stance: presentation.stance } }];
+  return [
+    {
+      severity: clearM < 0 ? 'fails' : 'edge',
+      verdict: 'throw',
+      joints: [rig.chainOfParts[0]!.joint.id],
+      facts: { clearM, askedM, handM, rodM: rig.rod.lengthM, stance: presentation.stance },
+    },
+  ];
 };

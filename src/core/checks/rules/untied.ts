@@ -11,7 +11,13 @@ export const untied: Rule = ({ rig }) => {
     if (fitted.kind === 'knot' || (fitted.kind === 'hardware' && fitted.part.form === 'crimp')) tied = true;
     else if (carries(fitted)) {
       const lines = [last?.kind, fitted.kind].filter((kind) => kind === 'line' || kind === 'leader').length;
-      if (last && lines > 0 && !tied) found.push({ severity: 'fails', verdict: 'hold', joints: [last.joint.id, fitted.joint.id], facts: { first: last.joint.id, second: fitted.joint.id } });
+      if (last && lines > 0 && !tied)
+        found.push({
+          severity: 'fails',
+          verdict: 'hold',
+          joints: [last.joint.id, fitted.joint.id],
+          facts: { first: last.joint.id, second: fitted.joint.id },
+        });
       last = fitted;
       tied = false;
     }

@@ -7,10 +7,23 @@ export const weightBuriesBait: Rule = ({ rig, presentation, balance }) => {
   if (bottom !== 'mud' && bottom !== 'weed') return nothing;
   const { leadM: shortM, overKg } = rig.classes.checks.sinkingIntoMud;
   return rig.elements.flatMap((element): Found[] => {
-    if ((element.kind !== 'threaded' && element.kind !== 'inline') || element.fitted.kind !== 'weight' || element.fitted.part.massKg.value < overKg) return [];
+    if (
+      (element.kind !== 'threaded' && element.kind !== 'inline') ||
+      element.fitted.kind !== 'weight' ||
+      element.fitted.part.massKg.value < overKg
+    )
+      return [];
     const { leadM, next } = leadAfter(rig, element);
-    const floats = next !== null && balance.ends[rig.ends.findIndex(({ assembly }) => assembly === next)]?.trim.outcome === 'floats';
+    const floats =
+      next !== null && balance.ends[rig.ends.findIndex(({ assembly }) => assembly === next)]?.trim.outcome === 'floats';
     if (!next || floats || leadM >= shortM) return [];
-    return [{ severity: 'edge', verdict: 'fall', joints: [element.fitted.joint.id, next.bearer.joint.id], facts: { massKg: element.fitted.part.massKg.value, leadM, shortM, bottom } }];
+    return [
+      {
+        severity: 'edge',
+        verdict: 'fall',
+        joints: [element.fitted.joint.id, next.bearer.joint.id],
+        facts: { massKg: element.fitted.part.massKg.value, leadM, shortM, bottom },
+      },
+    ];
   });
 };

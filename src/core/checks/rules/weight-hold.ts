@@ -8,10 +8,26 @@ export const weightHold: Rule = (input) => {
     if (element.kind !== 'threaded' || element.fitted.kind !== 'weight') return [];
     const { hold, id } = element.fitted.joint;
     const { next, leadM } = leadAfter(input.rig, element);
-    if (hold === side || leadM > 0 || next?.bearer.kind !== 'hook' || !next.attached.some(({ kind }) => kind === 'bait')) return [];
+    if (
+      hold === side ||
+      leadM > 0 ||
+      next?.bearer.kind !== 'hook' ||
+      !next.attached.some(({ kind }) => kind === 'bait')
+    )
+      return [];
     const inWeed = input.presentation.cover !== 'open';
     // In weed a free weight parts from its bait and hangs it up; the peg is then no matter of taste.
     if (hold === 'pegged' && inWeed) return [];
-    return [{ severity: 'note', verdict: 'fall', joints: [id], code: hold === 'fixed' ? 'pegged' : hold, facts: {}, school: 'weight-hold', side }];
+    return [
+      {
+        severity: 'note',
+        verdict: 'fall',
+        joints: [id],
+        code: hold === 'fixed' ? 'pegged' : hold,
+        facts: {},
+        school: 'weight-hold',
+        side,
+      },
+    ];
   });
 };

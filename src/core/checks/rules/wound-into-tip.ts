@@ -10,7 +10,14 @@ export const woundIntoTip: Rule = ({ rig, presentation }) => {
     if (!size) continue;
     if (size.widthM >= tipM) return nothing;
     if (size.form === 'swivel' || size.form === 'bead' || size.form === 'snap') {
-      return [{ severity: presentation.kind === 'towed' ? 'edge' : 'note', verdict: 'hold', joints: [size.jointId], facts: { form: size.form, widthM: size.widthM, tipM } }];
+      return [
+        {
+          severity: presentation.kind === 'towed' ? 'edge' : 'note',
+          verdict: 'hold',
+          joints: [size.jointId],
+          facts: { form: size.form, widthM: size.widthM, tipM },
+        },
+      ];
     }
   }
   return nothing;

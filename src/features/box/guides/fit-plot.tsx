@@ -12,18 +12,32 @@ export function FitPlot({ plot, label }: { readonly plot: NonNullable<Found['plo
   const all = [...plot.points, ...plot.curve];
   const maxX = Math.max(...all.map(([x]) => x));
   const maxY = Math.max(...all.map(([, y]) => y), 1e-12);
-  const at = ([x, y]: readonly [number, number]) => `${(LEFT + (x / maxX) * (W - LEFT - 8)).toFixed(1)},${(H - BOTTOM - (Math.max(0, y) / maxY) * (H - BOTTOM - 10)).toFixed(1)}`;
+  const at = ([x, y]: readonly [number, number]) =>
+    `${(LEFT + (x / maxX) * (W - LEFT - 8)).toFixed(1)},${(H - BOTTOM - (Math.max(0, y) / maxY) * (H - BOTTOM - 10)).toFixed(1)}`;
   return (
     <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={label} className="h-auto w-full max-w-[300px]">
       <path d={`M${LEFT},6V${H - BOTTOM}H${W - 4}`} className="fill-none stroke-ink" />
       <polyline points={plot.curve.map(at).join(' ')} className="fill-none stroke-ink" strokeWidth="1.4" />
       {plot.points.map((point, i) => {
         const [x, y] = at(point).split(',').map(Number) as [number, number];
-        return <path key={i} d={`M${x - 3.5},${y - 3.5}l7,7M${x + 3.5},${y - 3.5}l-7,7`} className="stroke-ink" strokeWidth="1.4" />;
+        return (
+          <path
+            key={i}
+            d={`M${x - 3.5},${y - 3.5}l7,7M${x + 3.5},${y - 3.5}l-7,7`}
+            className="stroke-ink"
+            strokeWidth="1.4"
+          />
+        );
       })}
-      <text x={LEFT - 4} y="14" textAnchor="end" className="narrow fill-dim text-[10px]">{format(maxY, plot.y)}</text>
-      <text x={W - 6} y={H - 10} textAnchor="end" className="narrow fill-dim text-[10px]">{plot.x === 'ratio' ? maxX.toFixed(1) : format(maxX, plot.x)}</text>
-      <text x={LEFT} y={H - 10} className="narrow fill-dim text-[10px]">0 {plot.x === 'ratio' ? '' : unitLabel(plot.x)}</text>
+      <text x={LEFT - 4} y="14" textAnchor="end" className="narrow fill-dim text-[10px]">
+        {format(maxY, plot.y)}
+      </text>
+      <text x={W - 6} y={H - 10} textAnchor="end" className="narrow fill-dim text-[10px]">
+        {plot.x === 'ratio' ? maxX.toFixed(1) : format(maxX, plot.x)}
+      </text>
+      <text x={LEFT} y={H - 10} className="narrow fill-dim text-[10px]">
+        0 {plot.x === 'ratio' ? '' : unitLabel(plot.x)}
+      </text>
     </svg>
   );
 }

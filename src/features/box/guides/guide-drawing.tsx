@@ -1,14 +1,27 @@
 import type { ReactNode } from 'react';
 import type { Guide } from '@/domain/guides';
 
-const pen = { fill: 'none', stroke: 'currentColor', strokeWidth: 1.6, strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
+const pen = {
+  fill: 'none',
+  stroke: 'currentColor',
+  strokeWidth: 1.6,
+  strokeLinecap: 'round',
+  strokeLinejoin: 'round',
+} as const;
 const thin = { ...pen, strokeWidth: 0.8 } as const;
 
 /** Arrow from one point to another, as a dimension. */
 const Dim = ({ x, from, to }: { readonly x: number; readonly from: number; readonly to: number }) => (
-  <path d={`M${x},${from}V${to}M${x - 2.5},${from + 5}L${x},${from}L${x + 2.5},${from + 5}M${x - 2.5},${to - 5}L${x},${to}L${x + 2.5},${to - 5}`} {...thin} />
+  <path
+    d={`M${x},${from}V${to}M${x - 2.5},${from + 5}L${x},${from}L${x + 2.5},${from + 5}M${x - 2.5},${to - 5}L${x},${to}L${x + 2.5},${to - 5}`}
+    {...thin}
+  />
 );
-const Letter = ({ x, y, children }: { readonly x: number; readonly y: number; readonly children: string }) => <text x={x} y={y} className="fill-dim text-[10px]">{children}</text>;
+const Letter = ({ x, y, children }: { readonly x: number; readonly y: number; readonly children: string }) => (
+  <text x={x} y={y} className="fill-dim text-[10px]">
+    {children}
+  </text>
+);
 
 const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
   weigh: (
@@ -16,7 +29,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M40,86H160M52,86V76H148V86M60,70H140L134,76H66Z" {...pen} />
       <path d="M84,70q-2,-12 6,-14M94,70q0,-14 8,-12M104,70q2,-16 10,-12M112,70q4,-8 8,-8" {...thin} />
       <path d="M84,79h32v5H84z" {...thin} />
-      <Letter x={92} y={48}>n</Letter>
+      <Letter x={92} y={48}>
+        n
+      </Letter>
     </>
   ),
   'hang-test': (
@@ -27,8 +42,12 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M172,84v8M166,92h12l3,14h-18z" {...pen} />
       <Dim x={186} from={36} to={84} />
       <path d="M158,66l24,30" {...thin} />
-      <Letter x={190} y={64}>d</Letter>
-      <Letter x={184} y={104}>m</Letter>
+      <Letter x={190} y={64}>
+        d
+      </Letter>
+      <Letter x={184} y={104}>
+        m
+      </Letter>
     </>
   ),
   'sink-test': (
@@ -38,7 +57,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M96,46c6,-8 18,-8 20,0l8,-5v10l-8,-5c-2,8 -14,8 -20,0z" {...pen} />
       <path d="M106,62v26m-4,-6l4,6l4,-6" {...thin} />
       <Dim x={48} from={22} to={108} />
-      <Letter x={36} y={68}>z</Letter>
+      <Letter x={36} y={68}>
+        z
+      </Letter>
       <circle cx="174" cy="40" r="14" {...pen} />
       <path d="M174,40V31M174,22v-5M170,17h8" {...pen} />
     </>
@@ -49,7 +70,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M60,30q8,-4 15,0t15,0t15,0t15,0t15,0t15,0" {...thin} />
       <path d="M88,40c8,-10 26,-10 30,0l10,-6v12l-10,-6c-4,10 -22,10 -30,0z" {...pen} />
       <path d="M102,48v22M98,70h8v8h-8zM102,78v6" {...pen} />
-      <Letter x={114} y={76}>+ a</Letter>
+      <Letter x={114} y={76}>
+        + a
+      </Letter>
     </>
   ),
   calliper: (
@@ -57,7 +80,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M30,34H176M30,34V84l12,-10V46H96V74l12,10V34" {...pen} />
       <path d="M60,34v-6M72,34v-8M84,34v-6M120,34v-6M132,34v-8M144,34v-6" {...thin} />
       <path d="M42,60H96" {...pen} strokeWidth={3} />
-      <Letter x={64} y={56}>d</Letter>
+      <Letter x={64} y={56}>
+        d
+      </Letter>
     </>
   ),
   'pull-test': (
@@ -66,7 +91,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M52,60h26M58,56v8M66,56v8M74,56v8" {...thin} />
       <path d="M102,60H132q6,-8 12,0t12,0H190" {...pen} />
       <path d="M14,60m-6,-8l-4,8l4,8" {...thin} />
-      <Letter x={62} y={46}>F</Letter>
+      <Letter x={62} y={46}>
+        F
+      </Letter>
     </>
   ),
   'line-test': (
@@ -75,8 +102,12 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M176,60h14m-5,-4l5,4l-5,4" {...pen} />
       <path d="M146,84H168M146,81v6M168,81v6" {...thin} />
       <path d="M20,30H146M20,26v8M146,26v8" {...thin} />
-      <Letter x={78} y={24}>L</Letter>
-      <Letter x={152} y={98}>s</Letter>
+      <Letter x={78} y={24}>
+        L
+      </Letter>
+      <Letter x={152} y={98}>
+        s
+      </Letter>
     </>
   ),
   'clutch-test': (
@@ -85,7 +116,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <circle cx="66" cy="62" r="14" {...thin} />
       <path d="M66,32H190M184,28l6,4l-6,4" {...pen} />
       <path d="M66,62L84,44M60,96l6,-4l6,4" {...thin} />
-      <Letter x={150} y={26}>F</Letter>
+      <Letter x={150} y={26}>
+        F
+      </Letter>
     </>
   ),
   'spool-fill': (
@@ -94,7 +127,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M40,44H160M40,78H160M40,34H160M40,88H160" {...thin} />
       <path d="M40,52H160M40,70H160" {...pen} />
       <Dim x={172} from={24} to={98} />
-      <Letter x={178} y={64}>D</Letter>
+      <Letter x={178} y={64}>
+        D
+      </Letter>
     </>
   ),
   'dive-test': (
@@ -105,7 +140,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M158,78c6,-6 18,-6 22,0c-4,6 -16,6 -22,0zM158,80l-5,6" {...pen} />
       <path d="M90,96q20,-6 50,-8t62,2" {...pen} />
       <Dim x={192} from={26} to={86} />
-      <Letter x={178} y={58}>z</Letter>
+      <Letter x={178} y={58}>
+        z
+      </Letter>
     </>
   ),
   'window-test': (
@@ -132,7 +169,9 @@ const DRAWINGS: Readonly<Record<Guide, ReactNode>> = {
       <path d="M64,24H168" {...thin} />
       <path d="M168,18h16v12h-16zM188,8V108" {...pen} />
       <path d="M30,104A60,60 0 0 0 20,72" {...thin} />
-      <Letter x={172} y={44}>F</Letter>
+      <Letter x={172} y={44}>
+        F
+      </Letter>
     </>
   ),
 };

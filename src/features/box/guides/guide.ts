@@ -28,7 +28,12 @@ export type ReadingRow = Readonly<Record<string, number>>;
 
 export interface Found {
   /** what came out, by name */
-  readonly results: readonly { readonly name: string; readonly value: number; readonly measure: Measure; readonly spread?: number }[];
+  readonly results: readonly {
+    readonly name: string;
+    readonly value: number;
+    readonly measure: Measure;
+    readonly spread?: number;
+  }[];
   /** fields of the part that it measures, by path; empty where it only tells something */
   readonly after: Readonly<Record<string, unknown>>;
   /** what it tells of the angler instead of the part */
@@ -36,7 +41,12 @@ export interface Found {
   /** what would make it surer, or what is missing */
   readonly hints: readonly string[];
   /** readings and the fitted curve, for the figure beside them */
-  readonly plot?: { readonly x: Measure; readonly y: Measure; readonly points: readonly (readonly [number, number])[]; readonly curve: readonly (readonly [number, number])[] };
+  readonly plot?: {
+    readonly x: Measure;
+    readonly y: Measure;
+    readonly points: readonly (readonly [number, number])[];
+    readonly curve: readonly (readonly [number, number])[];
+  };
 }
 
 /** A guide: what it asks, and what it makes of it. `find` throws InputRangeError for a reading that cannot be. */
@@ -51,7 +61,12 @@ export interface GuideDefinition {
 /** A fit from perfect agreement would claim too much: no kitchen table reads better than this. */
 const LEAST_SPREAD = 0.003;
 
-export const measured = <U extends string>(value: number, unit: U, spread: number): Quantity<U> => ({ value, unit, provenance: 'measured', spread: Math.min(2, Math.max(LEAST_SPREAD, Number(spread.toPrecision(3)))) });
+export const measured = <U extends string>(value: number, unit: U, spread: number): Quantity<U> => ({
+  value,
+  unit,
+  provenance: 'measured',
+  spread: Math.min(2, Math.max(LEAST_SPREAD, Number(spread.toPrecision(3)))),
+});
 
 export interface Judged {
   /** null while there is nothing to go on */
@@ -69,14 +84,27 @@ export function judgeRows(guide: GuideDefinition, part: Part, rows: readonly Rea
     const kept = rows.map((_, i) => i).filter((i) => !refused.has(i));
     if (kept.length === 0) return { found: null, refused, problem: null };
     try {
-      return { found: guide.find(part, kept.map((i) => rows[i]!), asked), refused, problem: null };
+      return {
+        found: guide.find(
+          part,
+          kept.map((i) => rows[i]!),
+          asked,
+        ),
+        refused,
+        problem: null,
+      };
     } catch (error) {
       if (!(error instanceof InputRangeError)) throw error;
       const at = /\[(\d+)\](?:\.(\w+))?/.exec(error.field);
       const row = at ? kept[Number(at[1])] : undefined;
-      if (row === undefined) return { found: null, refused, problem: { field: error.field, min: error.min, max: error.max } };
+      if (row === undefined)
+        return { found: null, refused, problem: { field: error.field, min: error.min, max: error.max } };
       const columns = guide.columns(part);
-      refused.set(row, { column: (columns.find(({ name }) => name === at![2]) ?? columns[0]!).name, min: error.min, max: error.max });
+      refused.set(row, {
+        column: (columns.find(({ name }) => name === at![2]) ?? columns[0]!).name,
+        min: error.min,
+        max: error.max,
+      });
     }
   }
 }

@@ -23,23 +23,80 @@ function answers(asks: readonly Ask[], given: Readonly<Record<string, number | s
     word: (name) => String(of(name)),
   };
 }
-const judge = (guide: Guide, of: Part, rows: readonly ReadingRow[], given?: Readonly<Record<string, number | string | null>>) =>
-  judgeRows(GUIDE_DEFINITIONS[guide], of, rows, answers(GUIDE_DEFINITIONS[guide].asks(of), given));
+const judge = (
+  guide: Guide,
+  of: Part,
+  rows: readonly ReadingRow[],
+  given?: Readonly<Record<string, number | string | null>>,
+) => judgeRows(GUIDE_DEFINITIONS[guide], of, rows, answers(GUIDE_DEFINITIONS[guide].asks(of), given));
 
 /** Readings that each guide can use, and a part to use them on. */
-const USABLE: Readonly<Record<Guide, { readonly part: Part; readonly rows: readonly ReadingRow[]; readonly given?: Readonly<Record<string, number | string | null>> }>> = {
+const USABLE: Readonly<
+  Record<
+    Guide,
+    {
+      readonly part: Part;
+      readonly rows: readonly ReadingRow[];
+      readonly given?: Readonly<Record<string, number | string | null>>;
+    }
+  >
+> = {
   weigh: { part: part('hook'), rows: [{ pileKg: 0.014 }, { pileKg: 0.0142 }], given: { count: 20 } },
-  'hang-test': { part: demo('rod-tern'), rows: [{ massKg: 0.2, dropM: 0.31 }, { massKg: 0.4, dropM: 0.53 }], given: { tipAngleRad: 0.9 } },
-  'sink-test': { part: demo('bait-paddle-tail-125'), rows: [{ depthM: 1.2, timeS: 3.1 }, { depthM: 1.2, timeS: 3.3 }, { depthM: 1.2, timeS: 3 }] },
-  'float-test': { part: part('hard-lure', { massKg: { value: 0.01, unit: 'kg', provenance: 'measured' } }), rows: [{ addedKg: 0.002 }] },
+  'hang-test': {
+    part: demo('rod-tern'),
+    rows: [
+      { massKg: 0.2, dropM: 0.31 },
+      { massKg: 0.4, dropM: 0.53 },
+    ],
+    given: { tipAngleRad: 0.9 },
+  },
+  'sink-test': {
+    part: demo('bait-paddle-tail-125'),
+    rows: [
+      { depthM: 1.2, timeS: 3.1 },
+      { depthM: 1.2, timeS: 3.3 },
+      { depthM: 1.2, timeS: 3 },
+    ],
+  },
+  'float-test': {
+    part: part('hard-lure', { massKg: { value: 0.01, unit: 'kg', provenance: 'measured' } }),
+    rows: [{ addedKg: 0.002 }],
+  },
   calliper: { part: part('hook'), rows: [{ readingM: 0.00112 }, { readingM: 0.00113 }] },
-  'pull-test': { part: demo('knot-doubled-eye'), rows: [{ pullN: 60 }, { pullN: 64 }], given: { material: 'nylon', onLineN: 80 } },
-  'line-test': { part: demo('line-nylon-30'), rows: [{ forceN: 10, stretchM: 0.6 }, { forceN: 20, stretchM: 1.3 }] },
-  'clutch-test': { part: demo('reel-cast'), rows: [{ mark: 2, pullN: 10 }, { mark: 6, pullN: 31 }, { mark: 4, pullN: 26, fill: 0.8 }] },
+  'pull-test': {
+    part: demo('knot-doubled-eye'),
+    rows: [{ pullN: 60 }, { pullN: 64 }],
+    given: { material: 'nylon', onLineN: 80 },
+  },
+  'line-test': {
+    part: demo('line-nylon-30'),
+    rows: [
+      { forceN: 10, stretchM: 0.6 },
+      { forceN: 20, stretchM: 1.3 },
+    ],
+  },
+  'clutch-test': {
+    part: demo('reel-cast'),
+    rows: [
+      { mark: 2, pullN: 10 },
+      { mark: 6, pullN: 31 },
+      { mark: 4, pullN: 26, fill: 0.8 },
+    ],
+  },
   'spool-fill': { part: demo('reel-cast'), rows: [{ diameterM: 0.00028, topShotM: 80 }] },
   'window-test': { part: part('attractor'), rows: [{ startsMps: 0.6, failsMps: 1.6 }, { startsMps: 0.7 }] },
-  'dive-test': { part: part('hard-lure'), rows: [{ bottomM: 2.4, lineM: 25, speedMps: 1.2 }, { bottomM: 3, lineM: 40, speedMps: 1.2 }] },
-  'accuracy-test': { part: demo('rod-tern'), rows: [{ missesM: 0.4 }, { missesM: 1.1 }, { missesM: 0.7 }], given: { distanceM: 15 } },
+  'dive-test': {
+    part: part('hard-lure'),
+    rows: [
+      { bottomM: 2.4, lineM: 25, speedMps: 1.2 },
+      { bottomM: 3, lineM: 40, speedMps: 1.2 },
+    ],
+  },
+  'accuracy-test': {
+    part: demo('rod-tern'),
+    rows: [{ missesM: 0.4 }, { missesM: 1.1 }, { missesM: 0.7 }],
+    given: { distanceM: 15 },
+  },
   'set-test': { part: demo('rod-heron'), rows: [{ peakN: 20 }, { peakN: 22 }] },
 };
 
@@ -54,7 +111,10 @@ describe('every guide', () => {
       expect(Number.isFinite(value)).toBe(true);
       if (spread !== undefined) expect(spread).toBeGreaterThan(0);
     }
-    const next = Object.entries(found!.after).reduce<object>((held, [path, value]) => withValueAt(held, path, value), of);
+    const next = Object.entries(found!.after).reduce<object>(
+      (held, [path, value]) => withValueAt(held, path, value),
+      of,
+    );
     expect(partSchema.safeParse(next).success).toBe(true);
   });
 
@@ -70,11 +130,43 @@ describe('every guide', () => {
 
 describe('readings that cannot be', () => {
   it.each<[Guide, readonly ReadingRow[], number, string]>([
-    ['hang-test', [{ massKg: 0.2, dropM: 0.31 }, { massKg: 0.4, dropM: 5 }], 1, 'dropM'],
-    ['hang-test', [{ massKg: 0.2, dropM: 0.31 }, { massKg: 0.4, dropM: 0.2 }], 1, 'dropM'],
-    ['sink-test', [{ depthM: 1.2, timeS: 0.05 }, { depthM: 1.2, timeS: 3 }], 0, 'timeS'],
+    [
+      'hang-test',
+      [
+        { massKg: 0.2, dropM: 0.31 },
+        { massKg: 0.4, dropM: 5 },
+      ],
+      1,
+      'dropM',
+    ],
+    [
+      'hang-test',
+      [
+        { massKg: 0.2, dropM: 0.31 },
+        { massKg: 0.4, dropM: 0.2 },
+      ],
+      1,
+      'dropM',
+    ],
+    [
+      'sink-test',
+      [
+        { depthM: 1.2, timeS: 0.05 },
+        { depthM: 1.2, timeS: 3 },
+      ],
+      0,
+      'timeS',
+    ],
     ['weigh', [{ pileKg: 0.01 }, { pileKg: -1 }], 1, 'pileKg'],
-    ['line-test', [{ forceN: 10, stretchM: 0.6 }, { forceN: 20, stretchM: 9 }], 1, 'stretchM'],
+    [
+      'line-test',
+      [
+        { forceN: 10, stretchM: 0.6 },
+        { forceN: 20, stretchM: 9 },
+      ],
+      1,
+      'stretchM',
+    ],
     ['window-test', [{ startsMps: 0.6 }, { startsMps: 90 }], 1, 'startsMps'],
   ])('%s puts row %# aside with the range that could be, and goes on with the others', (guide, rows, row, column) => {
     const { found, refused } = judge(guide, USABLE[guide].part, rows);
@@ -85,15 +177,25 @@ describe('readings that cannot be', () => {
   });
 
   it('names an asked figure that cannot be, instead of a row', () => {
-    expect(judge('weigh', part('hook'), [{ pileKg: 0.01 }], { count: 0 }).problem).toMatchObject({ field: 'count', min: 1 });
+    expect(judge('weigh', part('hook'), [{ pileKg: 0.01 }], { count: 0 }).problem).toMatchObject({
+      field: 'count',
+      min: 1,
+    });
   });
 });
 
 describe('what would make it surer', () => {
-  const hints = (guide: Guide, of: Part, rows: readonly ReadingRow[], given?: Readonly<Record<string, number | string | null>>) => judge(guide, of, rows, given).found!.hints;
+  const hints = (
+    guide: Guide,
+    of: Part,
+    rows: readonly ReadingRow[],
+    given?: Readonly<Record<string, number | string | null>>,
+  ) => judge(guide, of, rows, given).found!.hints;
   it('asks for the tip’s angle first, then for another mass', () => {
     expect(hints('hang-test', demo('rod-tern'), [{ massKg: 0.2, dropM: 0.31 }])).toEqual(['add-tip-angle']);
-    expect(hints('hang-test', demo('rod-tern'), [{ massKg: 0.2, dropM: 0.31 }], { tipAngleRad: 0.5 })).toEqual(['add-mass']);
+    expect(hints('hang-test', demo('rod-tern'), [{ massKg: 0.2, dropM: 0.31 }], { tipAngleRad: 0.5 })).toEqual([
+      'add-mass',
+    ]);
   });
   it('asks for repeats, for a larger pile, for another mark', () => {
     expect(hints('calliper', part('hook'), [{ readingM: 0.001 }])).toEqual(['repeat']);
@@ -106,13 +208,17 @@ describe('what would make it surer', () => {
     expect(hints('spool-fill', demo('reel-cast'), [{ diameterM: 0.001, topShotM: 4000 }])).toEqual(['too-long']);
   });
   it('knows a body that floats', () => {
-    const cork = part('soft-bait', { volumeM3: { value: 2e-5, unit: 'm³', provenance: 'measured' }, massKg: { value: 0.01, unit: 'kg', provenance: 'measured' } });
+    const cork = part('soft-bait', {
+      volumeM3: { value: 2e-5, unit: 'm³', provenance: 'measured' },
+      massKg: { value: 0.01, unit: 'kg', provenance: 'measured' },
+    });
     expect(hints('sink-test', cork, [{ depthM: 1, timeS: 3 }])).toEqual(['it-floats']);
   });
 });
 
 it('one load alone leaves the taper a class value; with the angle both are measured', () => {
-  const after = (given?: Readonly<Record<string, number>>) => judge('hang-test', demo('rod-tern'), [{ massKg: 0.2, dropM: 0.31 }], given).found!.after;
+  const after = (given?: Readonly<Record<string, number>>) =>
+    judge('hang-test', demo('rod-tern'), [{ massKg: 0.2, dropM: 0.31 }], given).found!.after;
   expect(valueAt(after(), 'stiffness.tipRatio.provenance')).toBe('class');
   expect(valueAt(after({ tipAngleRad: 0.5 }), 'stiffness.tipRatio.provenance')).toBe('measured');
 });

@@ -13,8 +13,21 @@ export function MovedSetups({ saved }: { readonly saved: Measured }) {
       <ul className="mt-2">
         {saved.setups.map(({ setupId, name, fished, marks }) => (
           <li key={setupId} className="border-t border-faint py-1">
-            <Link href={`/bench/${setupId}`} className="underline">{name}</Link>:{' '}
-            {marks.length === 0 ? t('guide.nothingMoved') : marks.map(({ verdict, then, now }) => t('guide.moved', { verdict: verdictText({ t }, verdict, fished), then: t(`mark.${then}`), now: t(`mark.${now}`) })).join('; ')}
+            <Link href={`/bench/${setupId}`} className="underline">
+              {name}
+            </Link>
+            :{' '}
+            {marks.length === 0
+              ? t('guide.nothingMoved')
+              : marks
+                  .map(({ verdict, then, now }) =>
+                    t('guide.moved', {
+                      verdict: verdictText({ t }, verdict, fished),
+                      then: t(`mark.${then}`),
+                      now: t(`mark.${now}`),
+                    }),
+                  )
+                  .join('; ')}
           </li>
         ))}
       </ul>

@@ -31,7 +31,12 @@ export function Stopwatch({ startLabel, stopLabel, format, onTime }: StopwatchPr
     }
   };
   return (
-    <button type="button" onClick={press} data-state={startedAt === null ? 'stopped' : 'running'} className="min-h-14 w-full border-2 border-ink text-[18px] font-semibold data-[state=running]:bg-hi data-[state=running]:text-on-hi">
+    <button
+      type="button"
+      onClick={press}
+      data-state={startedAt === null ? 'stopped' : 'running'}
+      className="min-h-14 w-full border-2 border-ink text-[18px] font-semibold data-[state=running]:bg-hi data-[state=running]:text-on-hi"
+    >
       {startedAt === null ? startLabel : stopLabel} <span className="font-normal tabular-nums">{format(shown)}</span>
     </button>
   );

@@ -22,11 +22,27 @@ export function useGuide(guide: Guide, part: Part, field: string | null = null) 
   const definition = GUIDE_DEFINITIONS[guide];
   const asks = useMemo(() => definition.asks(part), [definition, part]);
   const columns = useMemo(() => definition.columns(part), [definition, part]);
-  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(asks.map((ask) => [ask.name, ask.kind === 'choice' && field !== null && ask.options.includes(field) ? field : startOf(i18n, ask)])));
+  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(
+      asks.map((ask) => [
+        ask.name,
+        ask.kind === 'choice' && field !== null && ask.options.includes(field) ? field : startOf(i18n, ask),
+      ]),
+    ),
+  );
   const [rows, setRows] = useState<readonly TypedRow[]>([{}]);
 
   const read = useMemo(() => readRows(i18n, columns, rows), [i18n, columns, rows]);
-  const judged = useMemo(() => judgeRows(definition, part, read.rows.map(({ row }) => row), askedOf(i18n, asks, answers)), [definition, part, read, i18n, asks, answers]);
+  const judged = useMemo(
+    () =>
+      judgeRows(
+        definition,
+        part,
+        read.rows.map(({ row }) => row),
+        askedOf(i18n, asks, answers),
+      ),
+    [definition, part, read, i18n, asks, answers],
+  );
   const problems: readonly CellProblem[] = [
     ...read.problems,
     ...[...judged.refused].map(([index, { column, min, max }]) => {
@@ -41,9 +57,22 @@ export function useGuide(guide: Guide, part: Part, field: string | null = null) 
       const next = held.map((row, i) => (i === at ? { ...row, [column]: text } : row));
       return Object.values(next.at(-1)!).some((cell) => cell !== '') ? [...next, {}] : next;
     });
-  const addRow = (row: TypedRow) => setRows((held) => [...held.filter((each) => Object.values(each).some((cell) => cell !== '')), row, {}]);
+  const addRow = (row: TypedRow) =>
+    setRows((held) => [...held.filter((each) => Object.values(each).some((cell) => cell !== '')), row, {}]);
 
-  return { asks, columns, timed: definition.timed, answers, setAnswer: (name: string, text: string) => setAnswers((held) => ({ ...held, [name]: text })), rows, setCell, addRow, removeRow: (at: number) => setRows((held) => held.filter((_, i) => i !== at)), judged, problems };
+  return {
+    asks,
+    columns,
+    timed: definition.timed,
+    answers,
+    setAnswer: (name: string, text: string) => setAnswers((held) => ({ ...held, [name]: text })),
+    rows,
+    setCell,
+    addRow,
+    removeRow: (at: number) => setRows((held) => held.filter((_, i) => i !== at)),
+    judged,
+    problems,
+  };
 }
 
 function startOf({ show }: I18n, ask: Ask): string {
@@ -89,7 +118,11 @@ function readRows(i18n: I18n, columns: readonly Column[], typed: readonly TypedR
       if (outcome.kind === 'read') figures.push([name, outcome.value]);
       else {
         whole = false;
-        problems.push({ row: at, column: name, text: i18n.t('guide.unread', { given: 'given' in outcome ? outcome.given : text }) });
+        problems.push({
+          row: at,
+          column: name,
+          text: i18n.t('guide.unread', { given: 'given' in outcome ? outcome.given : text }),
+        });
       }
     }
     if (whole && figures.length > 0) rows.push({ at, row: Object.fromEntries(figures) });

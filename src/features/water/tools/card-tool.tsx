@@ -22,16 +22,47 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
   const { t, format, inUnit, unitLabel } = useI18n();
   const { card, waiting, progress } = useCard(main);
   const option = useMemo(
-    () => (pens: Pens): EChartsCoreOption => ({
-      grid: { left: 52, right: 18, top: 30, bottom: 42 },
-      legend: { top: 0, textStyle: { color: pens.dim }, lineStyle: { color: pens.ink } },
-      xAxis: { type: 'value', name: `${t('water.line')} [${unitLabel('distance')}]`, nameLocation: 'middle', nameGap: 26, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
-      yAxis: { type: 'value', inverse: true, name: `${t('water.depth')} [${unitLabel('depth')}]`, nameLocation: 'middle', nameGap: 36, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { show: true, lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
-      series: (card?.speedsMps ?? []).map((speedMps, k) => ({
-        type: 'line', name: format(speedMps, 'speed'), showSymbol: false, lineStyle: { color: pens.ink, width: k === 2 ? 2.2 : 1, type: (['dotted', 'dashed', 'solid', [8, 3, 2, 3], [2, 2]] as const)[k] }, itemStyle: { color: pens.ink },
-        data: card!.linesM.map((lineM, i) => [inUnit(lineM, 'distance'), card!.depthsM[i]![k] === null ? null : inUnit(card!.depthsM[i]![k]!, 'depth')]),
-      })),
-    }),
+    () =>
+      (pens: Pens): EChartsCoreOption => ({
+        grid: { left: 52, right: 18, top: 30, bottom: 42 },
+        legend: { top: 0, textStyle: { color: pens.dim }, lineStyle: { color: pens.ink } },
+        xAxis: {
+          type: 'value',
+          name: `${t('water.line')} [${unitLabel('distance')}]`,
+          nameLocation: 'middle',
+          nameGap: 26,
+          nameTextStyle: { color: pens.dim },
+          axisLabel: { color: pens.dim },
+          axisLine: { lineStyle: { color: pens.ink } },
+          splitLine: { lineStyle: { color: pens.faint } },
+        },
+        yAxis: {
+          type: 'value',
+          inverse: true,
+          name: `${t('water.depth')} [${unitLabel('depth')}]`,
+          nameLocation: 'middle',
+          nameGap: 36,
+          nameTextStyle: { color: pens.dim },
+          axisLabel: { color: pens.dim },
+          axisLine: { show: true, lineStyle: { color: pens.ink } },
+          splitLine: { lineStyle: { color: pens.faint } },
+        },
+        series: (card?.speedsMps ?? []).map((speedMps, k) => ({
+          type: 'line',
+          name: format(speedMps, 'speed'),
+          showSymbol: false,
+          lineStyle: {
+            color: pens.ink,
+            width: k === 2 ? 2.2 : 1,
+            type: (['dotted', 'dashed', 'solid', [8, 3, 2, 3], [2, 2]] as const)[k],
+          },
+          itemStyle: { color: pens.ink },
+          data: card!.linesM.map((lineM, i) => [
+            inUnit(lineM, 'distance'),
+            card!.depthsM[i]![k] === null ? null : inUnit(card!.depthsM[i]![k]!, 'depth'),
+          ]),
+        })),
+      }),
     [card, t, format, inUnit, unitLabel],
   );
   return (
@@ -51,7 +82,12 @@ function useCard({ setup }: ToolProps['main']) {
     if (presentation.kind !== 'towed') return null;
     const longest = Math.max(10, 2 * lineOf(presentation));
     const step = roundStep(longest, 10);
-    return { kind: 'depth-card', setup, linesM: Array.from({ length: 10 }, (_, i) => (i + 1) * step), speedsMps: SPEEDS.map((share) => Number((share * presentation.speedMps).toPrecision(3))) };
+    return {
+      kind: 'depth-card',
+      setup,
+      linesM: Array.from({ length: 10 }, (_, i) => (i + 1) * step),
+      speedsMps: SPEEDS.map((share) => Number((share * presentation.speedMps).toPrecision(3))),
+    };
   }, [setup, presentation]);
   const { last, waiting, progress } = useAnswer(question, CARD_AFTER_MS);
   return { card: last?.answer ?? null, waiting, progress };
@@ -63,13 +99,35 @@ export function CardTool({ main }: ToolProps) {
   const { card } = useCard(main);
   const { presentation } = main.setup;
   if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
-  const lure = main.setup.parts.find((part) => GUIDES_OF_KIND[part.kind].includes('dive-test') && main.setup.chain.some(({ partId }) => partId === part.id));
+  const lure = main.setup.parts.find(
+    (part) =>
+      GUIDES_OF_KIND[part.kind].includes('dive-test') && main.setup.chain.some(({ partId }) => partId === part.id),
+  );
   return (
     <>
       <CardChart main={main} />
-      {card && <Table caption={t('water.card.caption', { name: main.name })} head={[t('water.line'), ...card.speedsMps.map((speed) => format(speed, 'speed'))]} rows={card.linesM.map((lineM, i) => [format(lineM, 'distance'), ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1)))])} />}
+      {card && (
+        <Table
+          caption={t('water.card.caption', { name: main.name })}
+          head={[t('water.line'), ...card.speedsMps.map((speed) => format(speed, 'speed'))]}
+          rows={card.linesM.map((lineM, i) => [
+            format(lineM, 'distance'),
+            ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1))),
+          ])}
+        />
+      )}
       <Note>{t('water.card.note', { unit: unitLabel('depth') })}</Note>
-      {lure && <p className="text-[14px]">{t('water.card.sure')} <Link href={measurementUrl({ partId: lure.id, guide: 'dive-test', field: null })} className="underline underline-offset-2">{t('guide.dive-test.name')}</Link></p>}
+      {lure && (
+        <p className="text-[14px]">
+          {t('water.card.sure')}{' '}
+          <Link
+            href={measurementUrl({ partId: lure.id, guide: 'dive-test', field: null })}
+            className="underline underline-offset-2"
+          >
+            {t('guide.dive-test.name')}
+          </Link>
+        </p>
+      )}
     </>
   );
 }

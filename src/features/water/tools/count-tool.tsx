@@ -24,11 +24,19 @@ export function CountTool({ main, dispatch }: ToolProps) {
   const [pullM, setPull] = useState(0.45);
   const [fallMps, setFall] = useState(0.8);
   const [measuredM, setMeasured] = useState<number | null>(null);
-  const part = (kind: 'reel' | 'line') => main.setup.parts.find(({ id }) => id === main.setup.chain.find((joint) => joint.kind === kind)!.partId);
+  const part = (kind: 'reel' | 'line') =>
+    main.setup.parts.find(({ id }) => id === main.setup.chain.find((joint) => joint.kind === kind)!.partId);
   const [reel, line] = [part('reel') as ReelPart, part('line') as LinePart];
   const onSpool = {
     spool: { arborRadiusM: reel.arborRadiusM.value, fullRadiusM: reel.fullRadiusM.value, widthM: reel.widthM.value },
-    line: { material: line.material, diameterM: lineProperties({ material: line.material, strengthN: line.strengthN?.value, diameterM: line.diameterM?.value }).diameterM },
+    line: {
+      material: line.material,
+      diameterM: lineProperties({
+        material: line.material,
+        strengthN: line.strengthN?.value,
+        diameterM: line.diameterM?.value,
+      }).diameterM,
+    },
   };
   const typed = read(counted, 'ratio');
   const count = typed.kind === 'read' ? typed.value : NaN;
@@ -57,31 +65,99 @@ export function CountTool({ main, dispatch }: ToolProps) {
   return (
     <>
       <Fields>
-        <ChoiceField label={t('water.count.by')} value={way} options={WAYS.map((value) => ({ value, label: t(`water.count.${value}`) }))} onValueChange={setWay} />
-        <TextField label={t('water.count.count')} value={counted} inputMode="decimal" onValueChange={setCounted} error={Number.isNaN(count) ? t('problem.not-a-number', { given: counted }) : null} />
-        {way === 'passes' && <Figure label={t('water.count.turnsAPass')} measure="ratio" value={turnsAPass} limits={{ min: 0.5, max: 100 }} onValue={setTurns} />}
-        {way === 'pulls' && <Figure label={t('water.count.pullM')} measure="distance" value={pullM} limits={{ min: 0.05, max: 3 }} onValue={setPull} />}
-        {way === 'seconds' && <Figure label={t('water.count.fallMps')} measure="speed" value={fallMps} limits={{ min: 0.05, max: 5 }} onValue={setFall} />}
+        <ChoiceField
+          label={t('water.count.by')}
+          value={way}
+          options={WAYS.map((value) => ({ value, label: t(`water.count.${value}`) }))}
+          onValueChange={setWay}
+        />
+        <TextField
+          label={t('water.count.count')}
+          value={counted}
+          inputMode="decimal"
+          onValueChange={setCounted}
+          error={Number.isNaN(count) ? t('problem.not-a-number', { given: counted }) : null}
+        />
+        {way === 'passes' && (
+          <Figure
+            label={t('water.count.turnsAPass')}
+            measure="ratio"
+            value={turnsAPass}
+            limits={{ min: 0.5, max: 100 }}
+            onValue={setTurns}
+          />
+        )}
+        {way === 'pulls' && (
+          <Figure
+            label={t('water.count.pullM')}
+            measure="distance"
+            value={pullM}
+            limits={{ min: 0.05, max: 3 }}
+            onValue={setPull}
+          />
+        )}
+        {way === 'seconds' && (
+          <Figure
+            label={t('water.count.fallMps')}
+            measure="speed"
+            value={fallMps}
+            limits={{ min: 0.05, max: 5 }}
+            onValue={setFall}
+          />
+        )}
       </Fields>
-      {problem !== null && !Number.isNaN(count) && <p role="alert">{t('water.count.tooMuch', { most: number(problem.max, 0) })}</p>}
+      {problem !== null && !Number.isNaN(count) && (
+        <p role="alert">{t('water.count.tooMuch', { most: number(problem.max, 0) })}</p>
+      )}
       {found && (
         <>
           <Answers
             rows={[
               [t('water.count.length'), format(found.lengthM, 'distance'), 'counted'],
               [t('water.count.next'), format(found.nextM, 'distance')],
-              ...(drifts ? [[t('water.count.full'), format(lineATurnM(onSpool.spool.fullRadiusM, way === 'turns' ? reel.gearRatio.value : way === 'passes' ? turnsAPass : 1), 'distance')] as const] : []),
-              ...(found.factor === undefined ? [] : [[t('water.count.factor'), `${number(found.factor, 3)} ×`] as const]),
+              ...(drifts
+                ? [
+                    [
+                      t('water.count.full'),
+                      format(
+                        lineATurnM(
+                          onSpool.spool.fullRadiusM,
+                          way === 'turns' ? reel.gearRatio.value : way === 'passes' ? turnsAPass : 1,
+                        ),
+                        'distance',
+                      ),
+                    ] as const,
+                  ]
+                : []),
+              ...(found.factor === undefined
+                ? []
+                : [[t('water.count.factor'), `${number(found.factor, 3)} ×`] as const]),
             ]}
           />
           {drifts && (
             <Fields>
-              <Figure label={t('water.count.measured')} measure="distance" value={measuredM ?? found.lengthM} limits={{ min: 0.5, max: 1000 }} onValue={setMeasured} />
-              {measuredM !== null && <p className="self-end"><Press onPress={() => setMeasured(null)}>{t('water.count.forget')}</Press></p>}
+              <Figure
+                label={t('water.count.measured')}
+                measure="distance"
+                value={measuredM ?? found.lengthM}
+                limits={{ min: 0.5, max: 1000 }}
+                onValue={setMeasured}
+              />
+              {measuredM !== null && (
+                <p className="self-end">
+                  <Press onPress={() => setMeasured(null)}>{t('water.count.forget')}</Press>
+                </p>
+              )}
             </Fields>
           )}
           <Note>{drifts ? t('water.count.drift') : t('water.count.straight')}</Note>
-          <button type="button" className="narrow min-h-9 border border-ink bg-hi px-3 font-semibold text-on-hi" onClick={() => dispatch({ kind: 'own', id: main.id, change: { lineM: Math.max(0.5, found.lengthM) } })}>{t('water.count.take', { length: format(found.lengthM, 'distance') })}</button>
+          <button
+            type="button"
+            className="narrow min-h-9 border border-ink bg-hi px-3 font-semibold text-on-hi"
+            onClick={() => dispatch({ kind: 'own', id: main.id, change: { lineM: Math.max(0.5, found.lengthM) } })}
+          >
+            {t('water.count.take', { length: format(found.lengthM, 'distance') })}
+          </button>
         </>
       )}
     </>

@@ -19,7 +19,11 @@ export function CountdownTool({ main }: ToolProps) {
       {asIs.outcome !== 'sinks' && <p className="font-semibold">{t(`water.countdown.${asIs.outcome}`)}</p>}
       <Table
         caption={t('water.countdown.caption')}
-        head={[t('water.countdown.depth'), ...countdowns.map(({ change }) => t(`water.change.${change}`)), t('water.countdown.tight')]}
+        head={[
+          t('water.countdown.depth'),
+          ...countdowns.map(({ change }) => t(`water.change.${change}`)),
+          t('water.countdown.tight'),
+        ]}
         rows={asIs.table.map(({ depthM: z }, i) => [
           z === depthM ? <b key="z">{format(z, 'depth')}</b> : <Fragment key="z">{format(z, 'depth')}</Fragment>,
           ...countdowns.map(({ table }) => format(table[i]?.timeS ?? null, 'time')),
@@ -29,7 +33,11 @@ export function CountdownTool({ main }: ToolProps) {
       <Note>{t('water.countdown.note')}</Note>
       <Answers
         rows={[
-          [t('water.band.cast', { from: format(wanted.fromM, 'depth'), to: format(wanted.toM, 'depth') }), format(band.share, 'share'), 'band-share'],
+          [
+            t('water.band.cast', { from: format(wanted.fromM, 'depth'), to: format(wanted.toM, 'depth') }),
+            format(band.share, 'share'),
+            'band-share',
+          ],
           [t('water.band.seconds'), `${format(band.inBandS, 'time')} / ${format(band.castS, 'time')}`],
           [t('water.band.towed'), t('water.band.tenMinutes', { cast: format(600 * band.share, 'time') })],
         ]}

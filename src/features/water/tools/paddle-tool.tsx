@@ -13,10 +13,24 @@ export function PaddleTool({ main }: ToolProps) {
   const { t, format, number } = useI18n();
   const { presentation } = main.setup;
   const crafts = (main.setup.house?.crafts ?? []).filter(({ hullDragN }) => hullDragN > 0);
-  const [craftId, setCraft] = useState(crafts.find(({ id }) => id === presentation.craftId)?.id ?? crafts.reduce((least, each) => (each.hullDragN < least.hullDragN ? each : least), crafts[0]!)?.id ?? '');
+  const [craftId, setCraft] = useState(
+    crafts.find(({ id }) => id === presentation.craftId)?.id ??
+      crafts.reduce((least, each) => (each.hullDragN < least.hullDragN ? each : least), crafts[0]!)?.id ??
+      '',
+  );
   const [speedMps, setSpeed] = useState(presentation.speedMps || 1.2);
   const [lines, setLines] = useState('1');
-  const question = useMemo((): Extract<Question, { kind: 'paddle' }> | null => (presentation.kind === 'towed' && craftId !== '' ? { kind: 'paddle', setup: { ...main.setup, presentation: { ...presentation, craftId, speedMps } }, lines: Number(lines) } : null), [main.setup, presentation, craftId, speedMps, lines]);
+  const question = useMemo(
+    (): Extract<Question, { kind: 'paddle' }> | null =>
+      presentation.kind === 'towed' && craftId !== ''
+        ? {
+            kind: 'paddle',
+            setup: { ...main.setup, presentation: { ...presentation, craftId, speedMps } },
+            lines: Number(lines),
+          }
+        : null,
+    [main.setup, presentation, craftId, speedMps, lines],
+  );
   const { last } = useAnswer(question);
   if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
   if (crafts.length === 0) return <p>{t('water.paddle.noCraft')}</p>;
@@ -24,17 +38,43 @@ export function PaddleTool({ main }: ToolProps) {
   return (
     <>
       <Fields>
-        <ChoiceField label={t('presentation.craft')} value={craftId} options={crafts.map(({ id, name }) => ({ value: id, label: name }))} onValueChange={setCraft} />
-        <Figure label={t('water.speed')} measure="speed" value={speedMps} limits={{ min: 0.2, max: 3 }} onValue={setSpeed} />
-        <ChoiceField label={t('water.paddle.lines')} value={lines} options={['1', '2', '3', '4'].map((value) => ({ value, label: value }))} onValueChange={setLines} />
+        <ChoiceField
+          label={t('presentation.craft')}
+          value={craftId}
+          options={crafts.map(({ id, name }) => ({ value: id, label: name }))}
+          onValueChange={setCraft}
+        />
+        <Figure
+          label={t('water.speed')}
+          measure="speed"
+          value={speedMps}
+          limits={{ min: 0.2, max: 3 }}
+          onValue={setSpeed}
+        />
+        <ChoiceField
+          label={t('water.paddle.lines')}
+          value={lines}
+          options={['1', '2', '3', '4'].map((value) => ({ value, label: value }))}
+          onValueChange={setLines}
+        />
       </Fields>
       {found && (
         <Answers
           rows={[
-            [t('water.paddle.speeds'), `${format(found.speedsMps[0], 'speed')} … ${format(found.speedsMps[2], 'speed')}`],
-            [t('water.paddle.depths'), found.depthsM.map((depth) => format(depth, 'depth')).join(' · '), 'paddle-depths'],
+            [
+              t('water.paddle.speeds'),
+              `${format(found.speedsMps[0], 'speed')} … ${format(found.speedsMps[2], 'speed')}`,
+            ],
+            [
+              t('water.paddle.depths'),
+              found.depthsM.map((depth) => format(depth, 'depth')).join(' · '),
+              'paddle-depths',
+            ],
             [t('water.paddle.hull'), format(found.hullN, 'force')],
-            [t('water.paddle.lures'), t('water.paddle.more', { force: format(found.luresN, 'force'), share: format(found.moreShare, 'share') })],
+            [
+              t('water.paddle.lures'),
+              t('water.paddle.more', { force: format(found.luresN, 'force'), share: format(found.moreShare, 'share') }),
+            ],
             [t('water.paddle.power'), `${number(found.paddlerW, 0)} W`],
           ]}
         />

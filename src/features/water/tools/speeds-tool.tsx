@@ -14,34 +14,94 @@ export function SpeedsTool({ lines, scene }: ToolProps) {
   const known = lines.map(({ setup, name, number }) => ({
     name,
     windows: setup.parts.flatMap((part) => {
-      if (!('worksFromMps' in part) || !part.worksFromMps || !setup.chain.some(({ partId }) => partId === part.id)) return [];
-      return [{ name: `${name} ${number}: ${partTitle(i18n, part as Part)}`, fromMps: part.worksFromMps.value, toMps: part.worksToMps?.value ?? Infinity }];
+      if (!('worksFromMps' in part) || !part.worksFromMps || !setup.chain.some(({ partId }) => partId === part.id))
+        return [];
+      return [
+        {
+          name: `${name} ${number}: ${partTitle(i18n, part as Part)}`,
+          fromMps: part.worksFromMps.value,
+          toMps: part.worksToMps?.value ?? Infinity,
+        },
+      ];
     }),
   }));
   const windows = known.flatMap((each) => each.windows);
   const without = known.filter((each) => each.windows.length === 0);
   const { common, oddOne } = commonSpeeds(windows);
-  const speeds = lines.flatMap(({ setup }) => (setup.presentation.kind === 'towed' ? [scene.speedMps ?? setup.presentation.speedMps] : []));
-  const most = Math.max(0.5, ...windows.map(({ fromMps, toMps }) => (Number.isFinite(toMps) ? toMps : fromMps + 1)), ...speeds) * 1.15;
+  const speeds = lines.flatMap(({ setup }) =>
+    setup.presentation.kind === 'towed' ? [scene.speedMps ?? setup.presentation.speedMps] : [],
+  );
+  const most =
+    Math.max(0.5, ...windows.map(({ fromMps, toMps }) => (Number.isFinite(toMps) ? toMps : fromMps + 1)), ...speeds) *
+    1.15;
   const x = (mps: number) => 8 + (Math.min(mps, most) / most) * 584;
   return (
     <>
-      {windows.length === 0 ? <p>{t('water.speeds.none')}</p> : (
-        <svg viewBox={`0 0 600 ${windows.length * 34 + 34}`} className="column block w-full" role="img" aria-label={t('water.speeds.title')}>
-          {common && <rect x={x(common.fromMps)} y={2} width={x(common.toMps) - x(common.fromMps)} height={windows.length * 34} className="temperature" />}
+      {windows.length === 0 ? (
+        <p>{t('water.speeds.none')}</p>
+      ) : (
+        <svg
+          viewBox={`0 0 600 ${windows.length * 34 + 34}`}
+          className="column block w-full"
+          role="img"
+          aria-label={t('water.speeds.title')}
+        >
+          {common && (
+            <rect
+              x={x(common.fromMps)}
+              y={2}
+              width={x(common.toMps) - x(common.fromMps)}
+              height={windows.length * 34}
+              className="temperature"
+            />
+          )}
           {windows.map(({ name, fromMps, toMps }, i) => (
             <g key={name} className="dims">
-              <text x={8} y={i * 34 + 13}>{name}{name === oddOne ? ` · ${t('water.speeds.odd')}` : ''}</text>
-              <path d={`M${x(fromMps)},${i * 34 + 22}H${x(toMps)}M${x(fromMps)},${i * 34 + 17}v10${Number.isFinite(toMps) ? `M${x(toMps)},${i * 34 + 17}v10` : ''}`} className="pen-towed-on" />
-              <text x={Math.min(x(toMps) + 4, 520)} y={i * 34 + 30}>{format(fromMps, 'speed')}–{Number.isFinite(toMps) ? format(toMps, 'speed') : '…'}</text>
+              <text x={8} y={i * 34 + 13}>
+                {name}
+                {name === oddOne ? ` · ${t('water.speeds.odd')}` : ''}
+              </text>
+              <path
+                d={`M${x(fromMps)},${i * 34 + 22}H${x(toMps)}M${x(fromMps)},${i * 34 + 17}v10${Number.isFinite(toMps) ? `M${x(toMps)},${i * 34 + 17}v10` : ''}`}
+                className="pen-towed-on"
+              />
+              <text x={Math.min(x(toMps) + 4, 520)} y={i * 34 + 30}>
+                {format(fromMps, 'speed')}–{Number.isFinite(toMps) ? format(toMps, 'speed') : '…'}
+              </text>
             </g>
           ))}
-          {[...new Set(speeds)].map((speed) => <path key={speed} d={`M${x(speed)},0V${windows.length * 34 + 4}`} className="pen-surface" strokeDasharray="4 3" />)}
-          <g className="axes">{Array.from({ length: 5 }, (_, i) => (most * (i + 1)) / 5.5).map((mps) => <text key={mps} x={x(mps)} y={windows.length * 34 + 22} textAnchor="middle">{format(mps, 'speed')}</text>)}</g>
+          {[...new Set(speeds)].map((speed) => (
+            <path
+              key={speed}
+              d={`M${x(speed)},0V${windows.length * 34 + 4}`}
+              className="pen-surface"
+              strokeDasharray="4 3"
+            />
+          ))}
+          <g className="axes">
+            {Array.from({ length: 5 }, (_, i) => (most * (i + 1)) / 5.5).map((mps) => (
+              <text key={mps} x={x(mps)} y={windows.length * 34 + 22} textAnchor="middle">
+                {format(mps, 'speed')}
+              </text>
+            ))}
+          </g>
         </svg>
       )}
-      <p data-testid="speeds" className="text-[15px]">{common ? t('water.speeds.common', { from: format(common.fromMps, 'speed'), to: Number.isFinite(common.toMps) ? format(common.toMps, 'speed') : '…' }) : oddOne ? t('water.speeds.oddOne', { name: oddOne }) : windows.length > 1 ? t('water.speeds.noCommon') : ''}</p>
-      {without.length > 0 && <Note>{t('water.speeds.unknown', { names: without.map(({ name }) => name).join(', ') })}</Note>}
+      <p data-testid="speeds" className="text-[15px]">
+        {common
+          ? t('water.speeds.common', {
+              from: format(common.fromMps, 'speed'),
+              to: Number.isFinite(common.toMps) ? format(common.toMps, 'speed') : '…',
+            })
+          : oddOne
+            ? t('water.speeds.oddOne', { name: oddOne })
+            : windows.length > 1
+              ? t('water.speeds.noCommon')
+              : ''}
+      </p>
+      {without.length > 0 && (
+        <Note>{t('water.speeds.unknown', { names: without.map(({ name }) => name).join(', ') })}</Note>
+      )}
     </>
   );
 }

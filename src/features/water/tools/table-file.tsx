@@ -30,12 +30,25 @@ export function TableFile<T>({ kind, label, onRows }: TableFileProps<T>) {
       </label>
       {read && (
         <div role="status" className="semi-narrow my-1 border-l-2 border-ink pl-2 text-[13px]">
-          {read.missing.length > 0 ? <p>{t('water.table.missing', { columns: read.missing.join(', ') })}</p> : (
+          {read.missing.length > 0 ? (
+            <p>{t('water.table.missing', { columns: read.missing.join(', ') })}</p>
+          ) : (
             <>
               <p>{t('water.table.takes', { count: read.rows.length })}</p>
-              {read.refused.map(({ line, code, given }) => <p key={line}>{t('water.table.refused', { line, given, why: t(`water.table.why.${code}`) })}</p>)}
+              {read.refused.map(({ line, code, given }) => (
+                <p key={line}>{t('water.table.refused', { line, given, why: t(`water.table.why.${code}`) })}</p>
+              ))}
               {read.rows.length > 0 && (
-                <button type="button" className="narrow min-h-9 border border-ink bg-hi px-3 font-semibold text-on-hi" onClick={() => { onRows(read.rows); setRead(null); }}>{t('water.table.take')}</button>
+                <button
+                  type="button"
+                  className="narrow min-h-9 border border-ink bg-hi px-3 font-semibold text-on-hi"
+                  onClick={() => {
+                    onRows(read.rows);
+                    setRead(null);
+                  }}
+                >
+                  {t('water.table.take')}
+                </button>
               )}
             </>
           )}

@@ -22,7 +22,15 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
   const offsets = towed.map(({ id }, i) => scene.own[id]?.offsetM ?? SIDES[i]!);
   const offsetKey = offsets.join(' ');
   const question = useMemo(
-    (): Extract<Question, { kind: 'turn' }> | null => (towed.length === 0 ? null : { kind: 'turn', setups: towed.map(({ setup }) => setup), offsetsM: offsetKey.split(' ').map(Number), radiusM }),
+    (): Extract<Question, { kind: 'turn' }> | null =>
+      towed.length === 0
+        ? null
+        : {
+            kind: 'turn',
+            setups: towed.map(({ setup }) => setup),
+            offsetsM: offsetKey.split(' ').map(Number),
+            radiusM,
+          },
     [towed, offsetKey, radiusM],
   );
   const { last } = useAnswer(question);
@@ -42,18 +50,78 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
     return (pens: Pens): EChartsCoreOption => ({
       grid: { left: 50, right: 14, top: 26, bottom: 40 },
       legend: { top: 0, textStyle: { color: pens.dim } },
-      xAxis: { type: 'value', name: t('water.turn.seconds'), nameLocation: 'middle', nameGap: 24, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
-      yAxis: { type: 'value', inverse: shows === 'depth', name: `${t(shows === 'depth' ? 'water.depth' : 'water.turn.speed')} [${unitLabel(shows)}]`, nameLocation: 'middle', nameGap: 34, nameTextStyle: { color: pens.dim }, axisLabel: { color: pens.dim }, axisLine: { show: true, lineStyle: { color: pens.ink } }, splitLine: { lineStyle: { color: pens.faint } } },
-      series: (answers ?? []).flatMap(({ track, depthsM }, i) => (track ? [{ type: 'line', name: `${i + 1} ${towed[i]!.name}`, showSymbol: false, lineStyle: { color: pens.ink, width: 1.4, type: STROKES[i] ? STROKES[i].split(' ').map(Number) : 'solid' }, itemStyle: { color: pens.ink }, data: track.timeS.map((s, k) => [s, value(shows === 'depth' ? (depthsM[k] ?? null) : track.speedMps[k]!)]) }] : [])),
+      xAxis: {
+        type: 'value',
+        name: t('water.turn.seconds'),
+        nameLocation: 'middle',
+        nameGap: 24,
+        nameTextStyle: { color: pens.dim },
+        axisLabel: { color: pens.dim },
+        axisLine: { lineStyle: { color: pens.ink } },
+        splitLine: { lineStyle: { color: pens.faint } },
+      },
+      yAxis: {
+        type: 'value',
+        inverse: shows === 'depth',
+        name: `${t(shows === 'depth' ? 'water.depth' : 'water.turn.speed')} [${unitLabel(shows)}]`,
+        nameLocation: 'middle',
+        nameGap: 34,
+        nameTextStyle: { color: pens.dim },
+        axisLabel: { color: pens.dim },
+        axisLine: { show: true, lineStyle: { color: pens.ink } },
+        splitLine: { lineStyle: { color: pens.faint } },
+      },
+      series: (answers ?? []).flatMap(({ track, depthsM }, i) =>
+        track
+          ? [
+              {
+                type: 'line',
+                name: `${i + 1} ${towed[i]!.name}`,
+                showSymbol: false,
+                lineStyle: {
+                  color: pens.ink,
+                  width: 1.4,
+                  type: STROKES[i] ? STROKES[i].split(' ').map(Number) : 'solid',
+                },
+                itemStyle: { color: pens.ink },
+                data: track.timeS.map((s, k) => [
+                  s,
+                  value(shows === 'depth' ? (depthsM[k] ?? null) : track.speedMps[k]!),
+                ]),
+              },
+            ]
+          : [],
+      ),
     });
   }, [answers, towed, shows, t, unitLabel, inUnit]);
   if (towed.length === 0) return <p>{t('water.card.onlyTowed')}</p>;
   return (
     <>
       <Fields>
-        <Figure label={t('water.turn.radius')} measure="distance" value={radiusM} limits={{ min: 3, max: 1000 }} onValue={setRadius} />
-        <Figure label={t('water.speed')} measure="speed" value={scene.speedMps ?? main.setup.presentation.speedMps} limits={{ min: 0.1, max: 6 }} onValue={(speedMps) => dispatch({ kind: 'scene', change: { speedMps } })} />
-        {towed.map(({ id, name }, i) => <Figure key={id} label={t('water.turn.offset', { name })} measure="distance" value={offsets[i]!} limits={{ min: -60, max: 60 }} onValue={(offsetM) => dispatch({ kind: 'own', id, change: { offsetM } })} />)}
+        <Figure
+          label={t('water.turn.radius')}
+          measure="distance"
+          value={radiusM}
+          limits={{ min: 3, max: 1000 }}
+          onValue={setRadius}
+        />
+        <Figure
+          label={t('water.speed')}
+          measure="speed"
+          value={scene.speedMps ?? main.setup.presentation.speedMps}
+          limits={{ min: 0.1, max: 6 }}
+          onValue={(speedMps) => dispatch({ kind: 'scene', change: { speedMps } })}
+        />
+        {towed.map(({ id, name }, i) => (
+          <Figure
+            key={id}
+            label={t('water.turn.offset', { name })}
+            measure="distance"
+            value={offsets[i]!}
+            limits={{ min: -60, max: 60 }}
+            onValue={(offsetM) => dispatch({ kind: 'own', id, change: { offsetM } })}
+          />
+        ))}
       </Fields>
       {answers && (
         <>
@@ -64,19 +132,46 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
                 <Press onPress={() => setPlays(!plays)}>{plays ? t('water.turn.pause') : t('water.turn.play')}</Press>
                 <label className="narrow flex-1 text-[13px] text-dim">
                   <span className="sr-only">{t('water.turn.seconds')}</span>
-                  <input type="range" min={0} max={Math.max(0, frames - 1)} value={at} aria-valuetext={format(answers[0]!.track?.timeS[at] ?? 0, 'time')} onChange={(event) => { setPlays(false); setFrame(Number(event.target.value)); }} className="w-full" />
+                  <input
+                    type="range"
+                    min={0}
+                    max={Math.max(0, frames - 1)}
+                    value={at}
+                    aria-valuetext={format(answers[0]!.track?.timeS[at] ?? 0, 'time')}
+                    onChange={(event) => {
+                      setPlays(false);
+                      setFrame(Number(event.target.value));
+                    }}
+                    className="w-full"
+                  />
                 </label>
-                <span className="narrow w-12 text-right text-[13px]">{format(answers[0]!.track?.timeS[at] ?? 0, 'time')}</span>
+                <span className="narrow w-12 text-right text-[13px]">
+                  {format(answers[0]!.track?.timeS[at] ?? 0, 'time')}
+                </span>
               </div>
             </div>
             <div>
-              <ChoiceField label={t('water.turn.shows')} value={shows} options={[{ value: 'speed' as const, label: t('water.turn.speed') }, { value: 'depth' as const, label: t('water.depth') }]} onValueChange={setShows} />
+              <ChoiceField
+                label={t('water.turn.shows')}
+                value={shows}
+                options={[
+                  { value: 'speed' as const, label: t('water.turn.speed') },
+                  { value: 'depth' as const, label: t('water.depth') },
+                ]}
+                onValueChange={setShows}
+              />
               <Chart option={option} label={t('water.turn.chart')} className="h-64" />
             </div>
           </div>
           <Table
             caption={t('water.turn.steady')}
-            head={[t('water.coverage.setup'), t('water.turn.circle'), t('water.speed'), t('water.turn.straight'), t('water.turn.turning')]}
+            head={[
+              t('water.coverage.setup'),
+              t('water.turn.circle'),
+              t('water.speed'),
+              t('water.turn.straight'),
+              t('water.turn.turning'),
+            ]}
             rows={answers.map(({ line }, i) => [
               `${i + 1} ${towed[i]!.name}`,
               line.radiusM === null ? t('water.turn.slack') : format(line.radiusM, 'distance'),
@@ -93,7 +188,15 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
 }
 
 /** Boat and lures from above, with the way they came. */
-function Above({ answers, frame, radiusM }: { readonly answers: readonly TurnAnswer[]; readonly frame: number; readonly radiusM: number }) {
+function Above({
+  answers,
+  frame,
+  radiusM,
+}: {
+  readonly answers: readonly TurnAnswer[];
+  readonly frame: number;
+  readonly radiusM: number;
+}) {
   const { t } = useI18n();
   const all = answers.flatMap(({ track }) => (track ? [...track.boat, ...track.lure] : []));
   const [left, right] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
@@ -101,22 +204,34 @@ function Above({ answers, frame, radiusM }: { readonly answers: readonly TurnAns
   const size = Math.max(right - left, high - low, radiusM) * 1.1;
   const x = (m: number) => ((m - (left + right) / 2) / size) * 300 + 160;
   const y = (m: number) => 150 - ((m - (low + high) / 2) / size) * 280;
-  const path = (points: readonly (readonly [number, number])[]) => points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${x(px).toFixed(1)},${y(py).toFixed(1)}`).join('');
+  const path = (points: readonly (readonly [number, number])[]) =>
+    points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${x(px).toFixed(1)},${y(py).toFixed(1)}`).join('');
   const boat = answers.find(({ track }) => track)?.track?.boat;
   const [a, b] = [boat?.[Math.max(0, frame - 1)], boat?.[Math.max(1, frame)]];
   const heading = a && b ? (Math.atan2(b[0] - a[0], b[1] - a[1]) * 180) / Math.PI : 0;
   return (
     <svg viewBox="0 0 320 300" className="column mx-auto block h-72" role="img" aria-label={t('water.turn.above')}>
       {boat && <path d={path(boat)} className="pen-towed" strokeDasharray="1 4" />}
-      {answers.map(({ track }, i) => track && (
-        <g key={i}>
-          <path d={path(track.lure.slice(0, frame + 1))} className="pen-towed" strokeDasharray={STROKES[i]} />
-          <path d={path([track.boat[frame]!, track.lure[frame]!])} className="pen-cable" />
-          <circle cx={x(track.lure[frame]![0])} cy={y(track.lure[frame]![1])} r={7} className="pen-ball" />
-          <text x={x(track.lure[frame]![0])} y={y(track.lure[frame]![1]) + 4} textAnchor="middle">{i + 1}</text>
-        </g>
-      ))}
-      {boat && <path transform={`translate(${x(boat[frame]![0])} ${y(boat[frame]![1])}) rotate(${heading})`} d="M0,-11Q6,-3 5,9H-5Q-6,-3 0,-11z" className="pen-hull" />}
+      {answers.map(
+        ({ track }, i) =>
+          track && (
+            <g key={i}>
+              <path d={path(track.lure.slice(0, frame + 1))} className="pen-towed" strokeDasharray={STROKES[i]} />
+              <path d={path([track.boat[frame]!, track.lure[frame]!])} className="pen-cable" />
+              <circle cx={x(track.lure[frame]![0])} cy={y(track.lure[frame]![1])} r={7} className="pen-ball" />
+              <text x={x(track.lure[frame]![0])} y={y(track.lure[frame]![1]) + 4} textAnchor="middle">
+                {i + 1}
+              </text>
+            </g>
+          ),
+      )}
+      {boat && (
+        <path
+          transform={`translate(${x(boat[frame]![0])} ${y(boat[frame]![1])}) rotate(${heading})`}
+          d="M0,-11Q6,-3 5,9H-5Q-6,-3 0,-11z"
+          className="pen-hull"
+        />
+      )}
     </svg>
   );
 }

@@ -15,5 +15,14 @@ export default async function SetupRoute({ params, searchParams }: SetupRoutePro
   const page = await getSetupPage(setupId, asked);
   if (!page) notFound();
   const { setup, revision: line, ...rest } = page;
-  return <BenchView key={`${setup.id} ${asked ?? 'newest'}`} {...rest} setup={setup} line={line} version={setup.version} revision={line.number} />;
+  return (
+    <BenchView
+      key={`${setup.id} ${asked ?? 'newest'}`}
+      {...rest}
+      setup={setup}
+      line={line}
+      version={setup.version}
+      revision={line.number}
+    />
+  );
 }

@@ -16,7 +16,9 @@ export default async function CardsRoute({ searchParams }: CardsRouteProps) {
   const counts = [count].flat();
   const items = [setup].flat().flatMap((id, i) => {
     const found = setups.find((each) => each.id === id);
-    return found ? [{ setup: found, count: Math.min(MOST_CARDS, Math.max(1, Math.round(Number(counts[i])) || 1)) }] : [];
+    return found
+      ? [{ setup: found, count: Math.min(MOST_CARDS, Math.max(1, Math.round(Number(counts[i])) || 1)) }]
+      : [];
   });
   return <CardsView items={items} publicUrl={publicUrl} day={new Date().toISOString()} />;
 }
