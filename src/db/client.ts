@@ -1,12 +1,93 @@
 import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2';
-import { createPool, type Pool } from 'mysql2/promise';
+import { createPool, type Pool, type PoolConnection, type QueryValues } from 'mysql2/promise';
+import { DatabaseAwayError } from './connection-problem';
 import * as schema from './schema';
 
 export type Db = MySql2Database<typeof schema>;
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 
-/** A pool on `url`; times are UTC both ways. */
+/**
+ * A database that does not answer is told from one that is busy by these limits: a lock is waited for shorter than a
+ * statement may take, so that waiting ends as a lock that can be tried for again and not as a server that is away.
+ */
+const LIMITS = { connectMs: 2500, acquireMs: 4000, statementMs: 4000, lockWaitS: 2 } as const;
+
+/** A pool on `url`; times are UTC both ways, and nothing is waited for longer than its limit. */
 export function connect(url: string): { readonly db: Db; readonly pool: Pool } {
-  const pool = createPool({ uri: url, timezone: 'Z', connectionLimit: 8, connectTimeout: 5000 });
+  const pool = createPool({ uri: url, timezone: 'Z', connectionLimit: 8, connectTimeout: LIMITS.connectMs });
+  pool.on('connection', (connection) => {
+    // Sent ahead of whatever comes first on this connection; were it to fail, that would too.
+    (connection as unknown as CallbackConnection).query(
+      `SET SESSION innodb_lock_wait_timeout = ${LIMITS.lockWaitS}`,
+      () => undefined,
+    );
+  });
+  const acquire = acquirer(pool);
+  pool.getConnection = acquire;
+  pool.query = (async (options: object, values: unknown) => {
+    const connection = await acquire();
+    try {
+      return await connection.query(options as { sql: string }, values as QueryValues);
+    } finally {
+      connection.release();
+    }
+  }) as Pool['query'];
   return { db: drizzle(pool, { schema, mode: 'default' }), pool };
 }
+
+/** What the pool hands to its listeners, whatever its types say: a connection that calls back. */
+interface CallbackConnection {
+  query(sql: string, done: () => void): void;
+}
+
+/** Takes a connection from the pool, waiting for one no longer than its limit. */
+function acquirer(pool: Pool): () => Promise<PoolConnection> {
+  const getConnection = pool.getConnection.bind(pool);
+  return () =>
+    new Promise((resolve, reject) => {
+      let late = false;
+      const timer = setTimeout(() => {
+        late = true;
+        reject(new DatabaseAwayError('no connection became free'));
+      }, LIMITS.acquireMs);
+      getConnection().then(
+        (connection) => {
+          clearTimeout(timer);
+          if (late) connection.release();
+          else resolve(limitStatements(connection));
+        },
+        (error: unknown) => {
+          clearTimeout(timer);
+          reject(error instanceof Error ? error : new Error('no connection', { cause: error }));
+        },
+      );
+    });
+}
+
+/**
+ * Gives every statement its time limit. A connection that failed is thrown away, and every later statement on it fails
+ * with the first error: the rollback that follows would else hide why.
+ */
+function limitStatements(connection: PoolConnection): PoolConnection {
+  const query = connection.query.bind(connection) as (options: object, values?: unknown) => Promise<unknown>;
+  let dead: Error | null = null;
+  const limited = async (options: string | object, values?: unknown) => {
+    if (dead) throw dead;
+    try {
+      const sql = typeof options === 'string' ? { sql: options } : options;
+      return await query({ timeout: LIMITS.statementMs, ...sql }, values);
+    } catch (error) {
+      if (isFatal(error)) {
+        dead = error;
+        connection.destroy();
+      }
+      throw error;
+    }
+  };
+  connection.query = limited as PoolConnection['query'];
+  return connection;
+}
+
+const isFatal = (error: unknown): error is Error =>
+  error instanceof Error &&
+  (('fatal' in error && error.fatal === true) || ('code' in error && error.code === 'PROTOCOL_SEQUENCE_TIMEOUT'));

@@ -1,61 +1,64 @@
-import { eq } from 'drizzle-orm';
 import { benchIdSchema, revisionIdSchema, setupIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from './client';
 import { DEMO_BENCH, demoHouse, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
 import {
-  clearBench,
+  FIRST_ANGLER,
   findBench,
   insertBench,
   insertParts,
   insertSetup,
   putAngler,
-  putHouse,
+  putCraft,
+  putHouseDocument,
+  removeBench,
   saveRevision,
 } from './repo';
-import { bench } from './schema';
+import { transact } from './transact';
 
 export const demoBenchId: BenchId = benchIdSchema.parse(DEMO_BENCH.id);
 
-/** Loads the demo bench unless it is there; returns whether it did. */
-export async function loadDemo(db: Db): Promise<boolean> {
-  return db.transaction(async (tx) => {
-    if (await findBench(tx, demoBenchId)) return false;
-    await writeDemo(tx);
+/** Loads the demo into a bench unless it is there; returns whether it did. */
+export async function loadDemo(db: Db, benchId: BenchId = demoBenchId): Promise<boolean> {
+  return transact(db, async (tx) => {
+    if (await findBench(tx, benchId)) return false;
+    await writeDemo(tx, benchId);
     return true;
   });
 }
 
 /** Throws the demo bench away, with all that was changed in it, and loads it anew. */
-export async function resetDemo(db: Db): Promise<void> {
-  await db.transaction(async (tx) => {
-    await clearBench(tx, demoBenchId, DEMO_BENCH.name);
-    await tx.delete(bench).where(eq(bench.id, demoBenchId));
-    await writeDemo(tx);
+export async function resetDemo(db: Db, benchId: BenchId = demoBenchId): Promise<void> {
+  await transact(db, async (tx) => {
+    await removeBench(tx, benchId);
+    await writeDemo(tx, benchId);
   });
 }
 
-async function writeDemo(tx: Tx): Promise<void> {
+async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
   const start = new Date('2026-07-01T00:00:00Z');
-  await insertBench(tx, { id: demoBenchId, name: DEMO_BENCH.name, createdAt: start });
-  const { angler, ...document } = demoHouse;
-  await putAngler(tx, demoBenchId, angler, start);
-  await putHouse(tx, demoBenchId, document, start);
-  await insertParts(tx, demoBenchId, demoParts, start);
-  for (const demo of demoSetupsOfBench) await writeSetup(tx, demo);
+  await insertBench(tx, { id: benchId, name: DEMO_BENCH.name, createdAt: start });
+  const { angler, crafts, ...documents } = demoHouse;
+  await putAngler(tx, benchId, { id: FIRST_ANGLER, name: DEMO_BENCH.angler, usual: true, entries: angler }, start);
+  for (const [position, craft] of crafts.entries()) await putCraft(tx, benchId, craft.id, position, craft, start);
+  for (const name of ['schools', 'sheet', 'classes', 'rigWords'] as const)
+    await putHouseDocument(tx, benchId, name, documents[name], start);
+  await insertParts(tx, benchId, demoParts, start);
+  for (const demo of demoSetupsOfBench) await writeSetup(tx, benchId, demo);
 }
 
-async function writeSetup(tx: Tx, demo: DemoSetup): Promise<void> {
+async function writeSetup(tx: Tx, benchId: BenchId, demo: DemoSetup): Promise<void> {
   const setupId = setupIdSchema.parse(demo.id);
   const createdAt = new Date(demo.revisions[0]!.savedAt);
-  await insertSetup(tx, { id: setupId, benchId: demoBenchId, name: demo.name, version: 0, createdAt });
+  await insertSetup(tx, { id: setupId, benchId, name: demo.name, version: 0, createdAt });
   for (const [index, saved] of demo.revisions.entries()) {
-    await saveRevision(tx, demoBenchId, setupId, index, {
+    await saveRevision(tx, benchId, setupId, index, {
       id: revisionIdSchema.parse(`${demo.id}-${index + 1}`),
       reason: saved.reason,
       chain: [...saved.chain],
       presentation: saved.presentation,
       parts: partsThen(saved),
+      authorId: FIRST_ANGLER,
       savedAt: new Date(saved.savedAt),
     });
   }

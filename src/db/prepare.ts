@@ -2,10 +2,13 @@ import { connect } from './client';
 import { connectionProblem } from './connection-problem';
 import { loadDemo, resetDemo } from './load-demo';
 import { migrateDatabase } from './migrate';
+import { forgetOldRequests } from './repo';
 
 const SENTENCES = {
   unreachable: 'No MariaDB answers at the address in DATABASE_URL. Is it running, and are host and port right?',
   'login-refused': 'MariaDB refuses the user or password in DATABASE_URL.',
+  'disk-full': 'The disk that the database writes to is full. Make room and start again.',
+  busy: 'The database is busy: other programs hold its rows. Start again in a minute.',
   'no-such-database':
     'The database named at the end of DATABASE_URL does not exist. Create it first, for example: CREATE DATABASE ferula CHARACTER SET utf8mb4',
 } as const;
@@ -27,13 +30,15 @@ try {
 }
 
 async function prepare(address: string): Promise<void> {
-  await migrateDatabase(address);
   const { db, pool } = connect(address);
   try {
-    if (process.argv.includes('--reset-demo')) {
-      await resetDemo(db);
-      console.log('The demo bench is as it was on the first day.');
-    } else if (await loadDemo(db)) console.log('Loaded the demo bench.');
+    await migrateDatabase(address, async () => {
+      if (process.argv.includes('--reset-demo')) {
+        await resetDemo(db);
+        console.log('The demo bench is as it was on the first day.');
+      } else if (await loadDemo(db)) console.log('Loaded the demo bench.');
+    });
+    await forgetOldRequests(db, new Date());
   } finally {
     await pool.end();
   }

@@ -90,6 +90,16 @@ const craftsSchema = z.array(craftSchema).max(20);
 /** The user's own words for built-in rigs, which search finds. */
 const rigWordsSchema = z.record(z.string().max(40), z.string().trim().max(200));
 
+/** What a bench holds to besides its parts, people and boats: each a record of entries by key. */
+export const HOUSE_SCHEMAS = {
+  schools: schoolsSchema,
+  sheet: rulesSheetSchema,
+  classes: classEditsSchema,
+  rigWords: rigWordsSchema,
+} as const;
+
+export type HouseDocumentName = keyof typeof HOUSE_SCHEMAS;
+
 const documentFields = {
   schools: schoolsSchema.default({}),
   crafts: craftsSchema.default([]),
@@ -98,19 +108,7 @@ const documentFields = {
   rigWords: rigWordsSchema.default({}),
 };
 
-/** A change of the house: what is not given stays as it is. */
-export const houseChangeSchema = z.strictObject({
-  schools: schoolsSchema.optional(),
-  crafts: craftsSchema.optional(),
-  sheet: rulesSheetSchema.optional(),
-  classes: classEditsSchema.optional(),
-  rigWords: rigWordsSchema.optional(),
-  angler: anglerSchema.optional(),
-});
-
-export type HouseChange = z.infer<typeof houseChangeSchema>;
-
-/** What a bench holds to besides its parts, as it is kept; the angler stands beside it. */
+/** What a bench holds to, as a file carries it; the anglers stand beside it. */
 export const houseDocumentSchema = z.strictObject(documentFields);
 
 export type HouseDocument = z.infer<typeof houseDocumentSchema>;

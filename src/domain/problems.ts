@@ -102,3 +102,34 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
     input,
   );
 }
+
+const DEEPEST = 32;
+
+/**
+ * What no schema asks about data from outside: text that is no Unicode, nesting without end, names that mean something
+ * to the language. At most a few, each at its path.
+ */
+export function outsideProblems(input: unknown): readonly Problem[] {
+  const problems: Problem[] = [];
+  const refuse = (path: readonly PropertyKey[], given: unknown, rule: string) =>
+    problems.push({ path: pathText(path), given, allowed: { kind: 'rule', rule } });
+  const look = (value: unknown, path: readonly PropertyKey[]): void => {
+    if (problems.length >= 20) return;
+    if (typeof value === 'string') {
+      if (!isUnicode(value)) refuse(path, undefined, 'whole Unicode characters, without a zero byte');
+    } else if (typeof value === 'object' && value !== null) {
+      if (path.length >= DEEPEST) refuse(path, undefined, `at most ${DEEPEST} levels of nesting`);
+      else if (Array.isArray(value)) value.forEach((item, i) => look(item, [...path, i]));
+      else
+        for (const key of Object.keys(value)) {
+          if (key === '__proto__' || !isUnicode(key)) refuse([...path, '?'], undefined, 'a name of plain characters');
+          else look((value as Readonly<Record<string, unknown>>)[key], [...path, key]);
+        }
+    }
+  };
+  look(input, []);
+  return problems;
+}
+
+/** No half of a surrogate pair and no zero byte, which a database or a file would not give back as it was. */
+const isUnicode = (text: string): boolean => !/\p{Surrogate}|\0/u.test(text);

@@ -19,6 +19,8 @@ export interface Formatter {
   /** a price in its own currency */
   readonly money: (price: { readonly minor: number; readonly currency: string }) => string;
   readonly date: (date: Date, style?: 'short' | 'full') => string;
+  /** of the day, to the minute */
+  readonly time: (date: Date) => string;
 }
 
 const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
@@ -60,5 +62,6 @@ export function formatter({ locale, units }: Preferences): Formatter {
     money: ({ minor, currency }) =>
       `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
     date: (date, style = 'short') => dates[style].format(date),
+    time: (date) => new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit' }).format(date),
   };
 }

@@ -1,17 +1,30 @@
 import 'server-only';
 import { revalidatePath } from 'next/cache';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { connectionProblem } from '@/db/connection-problem';
-import type { Db } from '@/db/client';
-import type { BenchId } from '@/domain/ids';
-import { parse, type Problem } from '@/domain/problems';
+import type { Db, Tx } from '@/db/client';
+import { usualAnglerId } from '@/db/repo';
+import { requestIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
+import { outsideProblems, parse, type Problem } from '@/domain/problems';
+import type { SetupBroken } from './box/setups-of-parts';
 import { currentBench } from './current-bench';
 import { database } from './database';
+import { logFailure } from './log';
+import { once } from './once';
+
+export type FailureCode = 'bad-input' | 'other-input' | 'database-away' | 'disk-full' | 'busy' | 'failed';
 
 /** What an action answers: data, or a code with the fields that are wrong. */
 export type Reply<T, Code extends string = never> =
-  | { readonly ok: true; readonly data: T }
-  | { readonly ok: false; readonly code: Code | 'bad-input' | 'database-away'; readonly fields: readonly Problem[] };
+  { readonly ok: true; readonly data: T } | Refused<Code | FailureCode>;
+
+export interface Refused<Code extends string> {
+  readonly ok: false;
+  readonly code: Code;
+  readonly fields: readonly Problem[];
+  /** setups in use that the change would break */
+  readonly setups?: readonly SetupBroken[];
+}
 
 export interface Context {
   readonly db: Db;
@@ -19,32 +32,92 @@ export interface Context {
   readonly now: Date;
 }
 
-/**
- * The way of every action: whose bench, is the input right, then one use case. A database that is away is an answer, so
- * that the page can say so and keep what was typed.
- */
+export interface ChangeContext extends Omit<Context, 'db'> {
+  readonly tx: Tx;
+  /** who is taken to do it */
+  readonly authorId: AnglerId | null;
+}
+
+/** The way of every question: whose bench, is the input right, then one use case. */
 export async function reply<I, T, Code extends string>(
   schema: z.ZodType<I>,
   raw: unknown,
   serve: (input: I, context: Context) => Promise<Reply<T, Code>>,
 ): Promise<Reply<T, Code>> {
-  try {
+  return answering(async () => {
     const benchId = await currentBench();
-    const parsed = parse(schema, raw);
+    const parsed = fromOutside(schema, raw);
     if (!parsed.ok) return { ok: false, code: 'bad-input', fields: parsed.problems };
-    const answer = await serve(parsed.data, { db: database(), benchId, now: new Date() });
-    if (answer.ok) revalidatePath('/', 'layout');
-    return answer;
+    return serve(parsed.data, { db: database(), benchId, now: new Date() });
+  });
+}
+
+const sentSchema = z.strictObject({ requestId: requestIdSchema, input: z.unknown() });
+
+/**
+ * The way of every change: whose bench, is the input right, was it answered before, then one use case in one transaction.
+ * A database that is away is an answer, so that the page can say so, keep what was typed, and send the same again.
+ */
+export async function change<I, T, Code extends string = never>(
+  action: string,
+  schema: z.ZodType<I>,
+  sent: unknown,
+  serve: (input: I, context: ChangeContext) => Promise<Reply<T, Code>>,
+): Promise<Reply<T, Code>> {
+  const answer = await answering(async (): Promise<Reply<T, Code>> => {
+    const benchId = await currentBench();
+    const request = parse(sentSchema, sent);
+    if (!request.ok) return { ok: false, code: 'bad-input', fields: request.problems };
+    const parsed = fromOutside(schema, request.data.input);
+    if (!parsed.ok) return { ok: false, code: 'bad-input', fields: parsed.problems };
+    const now = new Date();
+    const outcome = await once(
+      database(),
+      benchId,
+      { id: request.data.requestId, action, input: request.data.input },
+      now,
+      async (tx) => serve(parsed.data, { tx, benchId, now, authorId: await usualAnglerId(tx, benchId) }),
+    );
+    return outcome.kind === 'answered' ? outcome.answer : refused('other-input');
+  });
+  if (answer.ok) revalidatePath('/', 'layout');
+  return answer;
+}
+
+function fromOutside<I>(schema: z.ZodType<I>, raw: unknown) {
+  const problems = outsideProblems(raw);
+  return problems.length > 0 ? ({ ok: false, problems } as const) : parse(schema, raw);
+}
+
+async function answering<T, Code extends string>(serve: () => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
+  try {
+    return await serve();
   } catch (error) {
-    if (connectionProblem(error)) return { ok: false, code: 'database-away', fields: [] };
-    throw error;
+    return refused(failureCode(error));
   }
 }
 
-export const refused = <Code extends string>(
-  code: Code,
-): { readonly ok: false; readonly code: Code; readonly fields: readonly Problem[] } => ({
+/** What a failure is called to the page; whatever is no known trouble of the database is logged. */
+export function failureCode(error: unknown): FailureCode {
+  switch (connectionProblem(error)) {
+    case 'unreachable':
+    case 'login-refused':
+    case 'no-such-database':
+      return 'database-away';
+    case 'disk-full':
+      return 'disk-full';
+    case 'busy':
+      return 'busy';
+    case null:
+      logFailure(error);
+      return 'failed';
+  }
+}
+
+export const refused = <Code extends string>(code: Code, fields: readonly Problem[] = []): Refused<Code> => ({
   ok: false,
   code,
-  fields: [],
+  fields,
 });
+
+export const breaking = (setups: readonly SetupBroken[]): Refused<'breaks'> => ({ ...refused('breaks'), setups });

@@ -254,13 +254,11 @@ test('a setup comes in as a file and opens', async ({ page, request }) => {
   await open(page, '/box');
   await page.keyboard.press('i');
   const dialog = page.getByRole('dialog');
-  await dialog
-    .getByLabel('Choose a file')
-    .setInputFiles({
-      name: 'lent.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })),
-    });
+  await dialog.getByLabel('Choose a file').setInputFiles({
+    name: 'lent.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })),
+  });
   await expect(dialog).toContainText('A setup: Lent by a friend. 1 part of it is new to the Box.');
   await dialog.getByRole('button', { name: 'make this setup' }).click();
   await dialog.getByRole('link', { name: 'Open it on the Bench' }).click();

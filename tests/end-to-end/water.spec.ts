@@ -161,23 +161,19 @@ test('current by depth and from readings, bottom and temperature from files', as
   await expect(page.getByRole('slider', { name: /Current at/ })).toHaveCount(2);
 
   dialog = await tool(page, 'b');
-  await dialog
-    .getByLabel(/Bottom from a file/)
-    .setInputFiles({
-      name: 'bottom.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('behind [m],depth [m]\r\n0,30\r\n40,9\r\nx,3\r\n80,6\r\n'),
-    });
+  await dialog.getByLabel(/Bottom from a file/).setInputFiles({
+    name: 'bottom.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('behind [m],depth [m]\r\n0,30\r\n40,9\r\nx,3\r\n80,6\r\n'),
+  });
   await expect(dialog.getByRole('status')).toContainText('3 lines can be taken');
   await expect(dialog.getByRole('status')).toContainText('Line 4: “x” is not a figure.');
   await dialog.getByRole('button', { name: 'Take them' }).click();
-  await dialog
-    .getByLabel(/Temperatures from a file/)
-    .setInputFiles({
-      name: 'temperature.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('depth [m],temperature [°C]\n0,14\n6,12\n10,6\n'),
-    });
+  await dialog.getByLabel(/Temperatures from a file/).setInputFiles({
+    name: 'temperature.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('depth [m],temperature [°C]\n0,14\n6,12\n10,6\n'),
+  });
   await dialog.getByRole('button', { name: 'Take them' }).click();
   await dialog.getByLabel('to', { exact: true }).fill('12');
   await dialog.getByLabel('Looked for from').fill('8');

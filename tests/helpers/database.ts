@@ -15,10 +15,9 @@ export async function emptyDatabase(): Promise<{
   if (!url) throw new Error('INTEGRATION_DATABASE_URL is not set: run the tests with ./ferula test');
   await migrateDatabase(url);
   const { db, pool } = connect(url);
-  await db.execute(sql`set foreign_key_checks = 0`);
-  for (const table of ['angler', 'house', 'movement', 'reading', 'revision_part', 'revision', 'setup', 'part', 'bench'])
+  // Children before what they point at.
+  for (const table of ['revision_part', 'revision', 'setup', 'reading', 'movement', 'part', 'deck', 'leader', 'bench'])
     await db.execute(sql.raw(`delete from \`${table}\``));
-  await db.execute(sql`set foreign_key_checks = 1`);
   return { db, url, close: () => pool.end() };
 }
 

@@ -33,6 +33,7 @@ export async function savedSetup(
       chain,
       presentation: file.presentation,
       parts,
+      authorId: null,
       savedAt: now,
     });
   });

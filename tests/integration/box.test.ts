@@ -1,16 +1,19 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
-import { findRevision, listBox, listMovements, listReadings } from '@/db/repo';
+import { transact } from '@/db/transact';
+import { listBox, listMovements, listReadings } from '@/db/repo';
 import { partIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
-import { changeBox } from '@/server/box/change-box';
+import type { Guide, RawReading } from '@/domain/guides';
+import { changeBox, type BoxChange } from '@/server/box/change-box';
 import { measurePart } from '@/server/box/measure-part';
 import { mergeParts } from '@/server/box/merge-parts';
 import { moveStock } from '@/server/box/move-stock';
 import { aBench, emptyDatabase } from '../helpers/database';
 import { demoFile } from '../helpers/demo';
 import { savedSetup } from '../helpers/saved-setup';
+import { wholeRevision } from '../helpers/setups';
 
 let db: Db;
 let close: () => Promise<void>;
@@ -26,10 +29,20 @@ function aPart(kind: Part['kind'], given: object = {}): Part {
   if (!result.ok) throw new Error(JSON.stringify(result.problems));
   return result.data;
 }
+const changed = (benchId: BenchId, changes: readonly BoxChange[], reason: string, at: Date) =>
+  transact(db, (tx) => changeBox(tx, benchId, changes, reason, at));
+const measured = (...[benchId, ...rest]: Tail<typeof measurePart>) =>
+  transact(db, (tx) => measurePart(tx, benchId, ...rest));
+const moved = (...[benchId, ...rest]: Tail<typeof moveStock>) => transact(db, (tx) => moveStock(tx, benchId, ...rest));
+const merged = (...[benchId, ...rest]: Tail<typeof mergeParts>) =>
+  transact(db, (tx) => mergeParts(tx, benchId, ...rest));
+type Tail<F extends (first: never, ...rest: never[]) => unknown> = F extends (first: never, ...rest: infer R) => unknown
+  ? R
+  : never;
 const put = (benchId: BenchId, part: Part, expectedVersion: number | null) =>
-  changeBox(db, benchId, [{ id: part.id, part, expectedVersion }], 'test', now);
+  changed(benchId, [{ id: part.id, part, expectedVersion }], 'test', now);
 const box = async (benchId: BenchId) =>
-  new Map((await listBox(db, benchId)).map(({ part, version }) => [part.id, { part, version }]));
+  new Map((await listBox(db, benchId)).rows.map(({ part, version }) => [part.id, { part, version }]));
 
 describe('changing the Box', () => {
   it('puts in, changes and takes out; each answer is what undo needs', async () => {
@@ -44,7 +57,7 @@ describe('changing the Box', () => {
       kind: 'changed',
       parts: [{ id: hook.id, version: 2, before: hook }],
     });
-    expect(await changeBox(db, benchId, [{ id: hook.id, part: null, expectedVersion: 2 }], 'test', now)).toMatchObject({
+    expect(await changed(benchId, [{ id: hook.id, part: null, expectedVersion: 2 }], 'test', now)).toMatchObject({
       parts: [{ version: null, before: renamed }],
     });
     expect((await box(benchId)).size).toBe(0);
@@ -56,8 +69,7 @@ describe('changing the Box', () => {
     const benchId = await aBench(db);
     const [old, fresh] = [aPart('hook'), aPart('rod')];
     await put(benchId, old, null);
-    const outcome = await changeBox(
-      db,
+    const outcome = await changed(
       benchId,
       [
         { id: fresh.id, part: fresh, expectedVersion: null },
@@ -73,9 +85,9 @@ describe('changing the Box', () => {
   it('archives a part that a revision uses, and puts it back', async () => {
     const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
     const bait = parts.find((part) => part.kind === 'soft-bait')!;
-    await changeBox(db, benchId, [{ id: bait.id, part: null, expectedVersion: 1 }], 'test', now);
+    await changed(benchId, [{ id: bait.id, part: null, expectedVersion: 1 }], 'test', now);
     expect((await box(benchId)).has(bait.id)).toBe(false);
-    expect((await findRevision(db, benchId, setupId))?.partsThen).toHaveLength(parts.length);
+    expect((await wholeRevision(db, benchId, setupId)).partsThen).toHaveLength(parts.length);
     await put(benchId, bait, null);
     expect((await box(benchId)).get(bait.id)?.part).toEqual(bait);
   });
@@ -88,44 +100,46 @@ describe('changing the Box', () => {
   });
 });
 
+const calliper = (path: string, ...readings: readonly number[]): RawReading => ({
+  rows: readings.map((readingM) => ({ readingM })),
+  asked: { path, stepM: 1e-5 },
+});
+
 describe('measuring a part', () => {
   it('replaces class by measured, keeps the old values, and says which marks moved', async () => {
     const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
     const hook = parts.find((part) => part.kind === 'hook')!;
-    const wireM = { value: hook.wireM.value * 1.3, unit: 'm', provenance: 'measured', spread: 0.01 };
-    const outcome = await measurePart(
-      db,
-      benchId,
-      { partId: hook.id, expectedVersion: 1, guide: 'calliper', after: { wireM } },
-      now,
-    );
+    const wireM = { value: hook.wireM.value * 1.3, unit: 'm', provenance: 'measured' };
+    const raw = calliper('wireM', wireM.value, wireM.value, wireM.value);
+    const outcome = await measured(benchId, { partId: hook.id, expectedVersion: 1, guide: 'calliper', raw }, now);
     expect(outcome).toMatchObject({
       kind: 'measured',
       version: 2,
       part: { wireM },
       setups: [{ setupId, marks: [{ verdict: 'set', then: 'sound' }] }],
     });
-    expect(await listReadings(db, benchId, hook.id)).toMatchObject([
-      { guide: 'calliper', before: { wireM: hook.wireM }, after: { wireM }, takenAt: now },
+    expect((await listReadings(db, benchId, hook.id)).rows).toMatchObject([
+      { guide: 'calliper', raw, before: { wireM: hook.wireM }, after: { wireM }, takenAt: now },
     ]);
   });
 
   it('writes a hung rod’s stiffness over its words', async () => {
     const { benchId, parts } = await savedSetup(db, demoFile('setup-lily-bay'), now);
     const rod = parts.find((part) => part.kind === 'rod')!;
-    const stiffness = {
-      kind: 'taper',
-      buttEiNm2: { value: 60, unit: 'N·m²', provenance: 'measured', spread: 0.05 },
-      tipRatio: { value: 0.22, unit: '1', provenance: 'measured', spread: 0.1 },
+    const raw = {
+      rows: [
+        { massKg: 0.2, dropM: 0.2 },
+        { massKg: 0.4, dropM: 0.36 },
+      ],
+      asked: { tipAngleRad: 0.7 },
     };
-    const outcome = await measurePart(
-      db,
-      benchId,
-      { partId: rod.id, expectedVersion: 1, guide: 'hang-test', after: { stiffness } },
-      now,
-    );
-    expect(outcome).toMatchObject({ kind: 'measured', part: { stiffness } });
-    expect((await listReadings(db, benchId, rod.id))[0]?.before).toEqual({
+    const outcome = await measured(benchId, { partId: rod.id, expectedVersion: 1, guide: 'hang-test', raw }, now);
+    expect(outcome).toMatchObject({
+      kind: 'measured',
+      part: { stiffness: { kind: 'taper', buttEiNm2: { unit: 'N·m²', provenance: 'measured' } } },
+    });
+    expect((await listReadings(db, benchId, rod.id)).rows[0]).toMatchObject({ raw });
+    expect((await listReadings(db, benchId, rod.id)).rows[0]?.before).toEqual({
       stiffness: rod.kind === 'rod' && rod.stiffness,
     });
   });
@@ -134,17 +148,22 @@ describe('measuring a part', () => {
     const benchId = await aBench(db);
     const hook = aPart('hook');
     await put(benchId, hook, null);
-    const measure = (after: Record<string, unknown>, expectedVersion = 1, partId = hook.id) =>
-      measurePart(db, benchId, { partId, expectedVersion, guide: 'calliper', after }, now);
-    expect(await measure({ wireM: { value: -1, unit: 'm', provenance: 'measured' } })).toMatchObject({
+    const measure = (raw: RawReading, expectedVersion = 1, partId = hook.id, guide: Guide = 'calliper') =>
+      measured(benchId, { partId, expectedVersion, guide, raw }, now);
+    const good = calliper('wireM', 1e-3);
+    expect(await measure(calliper('wireM', -1))).toMatchObject({
       kind: 'bad-input',
       problems: [{ path: 'wireM.value', given: -1 }],
     });
-    expect(await measure({ colour: 'red' })).toMatchObject({ kind: 'bad-input', problems: [{ path: 'colour' }] });
-    expect(await measure({ wireM: { value: 1e-3, unit: 'm', provenance: 'measured' } }, 5)).toEqual({ kind: 'stale' });
-    expect(await measure({}, 1, partIdSchema.parse('nowhere'))).toEqual({ kind: 'not-found' });
+    expect(await measure(calliper('massKg', 1e-3))).toMatchObject({ problems: [{ path: 'asked.path' }] });
+    expect(await measure({ ...good, rows: [{ colour: 1 }] })).toMatchObject({
+      problems: [{ path: 'rows[0].readingM' }],
+    });
+    expect(await measure(good, 1, hook.id, 'hang-test')).toMatchObject({ problems: [{ path: 'guide' }] });
+    expect(await measure(good, 5)).toEqual({ kind: 'stale' });
+    expect(await measure(good, 1, partIdSchema.parse('nowhere'))).toEqual({ kind: 'not-found' });
     expect((await box(benchId)).get(hook.id)).toEqual({ part: hook, version: 1 });
-    expect(await listReadings(db, benchId, hook.id)).toEqual([]);
+    expect((await listReadings(db, benchId, hook.id)).rows).toEqual([]);
   });
 });
 
@@ -157,15 +176,15 @@ describe('stock', () => {
     ];
     await put(benchId, line, null);
     await put(benchId, hook, null);
-    expect(await moveStock(db, benchId, { partId: line.id, amount: -30, reason: 'two leaders' }, now)).toMatchObject({
+    expect(await moved(benchId, { partId: line.id, amount: -30, reason: 'two leaders' }, now)).toMatchObject({
       kind: 'moved',
       part: { lengthM: { value: 120 } },
     });
-    expect(await moveStock(db, benchId, { partId: hook.id, amount: -6, reason: 'lost' }, now)).toEqual({
+    expect(await moved(benchId, { partId: hook.id, amount: -6, reason: 'lost' }, now)).toEqual({
       kind: 'not-so-much',
       left: 5,
     });
-    expect(await moveStock(db, benchId, { partId: hook.id, amount: 20, reason: 'bought' }, now)).toMatchObject({
+    expect(await moved(benchId, { partId: hook.id, amount: 20, reason: 'bought' }, now)).toMatchObject({
       part: { left: 25 },
     });
     expect((await listMovements(db, benchId, line.id)).map(({ amount, reason }) => [amount, reason]).sort()).toEqual([
@@ -178,7 +197,7 @@ describe('stock', () => {
     const benchId = await aBench(db);
     const hook = aPart('hook', { left: 5 });
     await put(benchId, hook, null);
-    await changeBox(db, benchId, [{ id: hook.id, part: { ...hook, left: 3 }, expectedVersion: 1 }], 'counted', now);
+    await changed(benchId, [{ id: hook.id, part: { ...hook, left: 3 }, expectedVersion: 1 }], 'counted', now);
     expect((await listMovements(db, benchId, hook.id)).map(({ amount }) => amount).sort()).toEqual([-2, 5]);
   });
 });
@@ -190,14 +209,14 @@ describe('merging two entries', () => {
     const keep = { ...drop, id: partIdSchema.parse(`keep-${benchId}`), left: 4 };
     await put(benchId, keep, null);
     await put(benchId, { ...drop, left: 3 }, 1);
-    expect(await mergeParts(db, benchId, { keepId: keep.id, dropId: drop.id }, 'the same hook', now)).toEqual({
+    expect(await merged(benchId, { keepId: keep.id, dropId: drop.id }, 'the same hook', now)).toMatchObject({
       kind: 'merged',
-      setups: ['Test'],
+      merged: { setups: [{ name: 'Test', version: 2, number: 1 }] },
     });
-    const revision = await findRevision(db, benchId, setupId);
+    const revision = await wholeRevision(db, benchId, setupId);
     expect(revision).toMatchObject({ number: 2, reason: 'the same hook' });
-    expect(revision?.chain.map((joint) => joint.partId)).toContain(keep.id);
-    expect(revision?.chain.map((joint) => joint.partId)).not.toContain(drop.id);
+    expect(revision.chain.map((joint) => joint.partId)).toContain(keep.id);
+    expect(revision.chain.map((joint) => joint.partId)).not.toContain(drop.id);
     expect((await box(benchId)).get(keep.id)?.part.left).toBe(7);
     expect((await box(benchId)).has(drop.id)).toBe(false);
   });
@@ -207,7 +226,7 @@ describe('merging two entries', () => {
     const [hook, rod] = [aPart('hook'), aPart('rod')];
     await put(benchId, hook, null);
     await put(benchId, rod, null);
-    expect(await mergeParts(db, benchId, { keepId: hook.id, dropId: rod.id }, 'x', now)).toEqual({
+    expect(await merged(benchId, { keepId: hook.id, dropId: rod.id }, 'x', now)).toEqual({
       kind: 'other-kind',
     });
   });

@@ -1,6 +1,7 @@
 import { beforeAll, expect, it } from 'vitest';
 import { partHistory } from '@/server/actions/box';
 import { startSetupAction } from '@/server/actions/setups';
+import { sent } from '../helpers/sent';
 import { benchNameIfUp, getBenchName } from '@/server/queries/bench-name';
 
 // Nothing listens on port 1: what a page meets while the database is away.
@@ -18,7 +19,7 @@ it('bad input is told first, at its field', async () => {
     code: 'bad-input',
     fields: [{ path: 'partId' }],
   });
-  expect(await startSetupAction({ name: '' })).toMatchObject({ ok: false, code: 'bad-input' });
+  expect(await startSetupAction(sent({ name: '' }))).toMatchObject({ ok: false, code: 'bad-input' });
 });
 
 it('the frame of a page stands without it; the health check does not', async () => {

@@ -2,16 +2,20 @@ import { z } from 'zod';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
-import { insertDeck, listBox, listDecks, listParts, putAngler, replaceDeck } from '@/db/repo';
+import { FIRST_ANGLER, insertDeck, listBox, listDecks, listParts, replaceDeck } from '@/db/repo';
+import { transact } from '@/db/transact';
 import { deckSchema } from '@/domain/deck';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
+import { anglerIdSchema, type BenchId } from '@/domain/ids';
 import { parse } from '@/domain/problems';
+import { benchFileAsNow } from '@/domain/upgrades';
 import { changeBox } from '@/server/box/change-box';
 import { measurePart } from '@/server/box/measure-part';
 import { moveStock } from '@/server/box/move-stock';
 import { benchToFile } from '@/server/exchange/bench-to-file';
 import { compareBench, fileToBench } from '@/server/exchange/file-to-bench';
-import { setupFileOf } from '@/server/setup-page';
+import { changeHouse } from '@/server/house/change-house';
+import { setupFileOf } from '@/server/setups/setup-page';
 import { aBench, emptyDatabase } from '../helpers/database';
 
 let db: Db;
@@ -23,33 +27,32 @@ beforeAll(async () => {
 afterAll(() => close());
 
 const now = new Date('2026-11-25T10:00:00.123Z');
+const put = (benchId: BenchId, file: BenchFile) => transact(db, (tx) => fileToBench(tx, benchId, file, now));
 const fileOf = async () => (await benchToFile(db, demoBenchId))!;
 
 /** A bench on which everything happened: a measurement, a movement, a part put away, one added. */
 async function livedIn(): Promise<BenchFile> {
-  const parts = await listBox(db, demoBenchId);
+  const { rows: parts } = await listBox(db, demoBenchId);
   const hook = parts.find(({ part }) => part.kind === 'hook')!;
   const line = parts.find(({ part }) => part.kind === 'line')!;
   const knot = parts.find(({ part }) => part.kind === 'knot')!;
-  await measurePart(
-    db,
-    demoBenchId,
-    {
-      partId: hook.part.id,
-      expectedVersion: hook.version,
-      guide: 'calliper',
-      after: { wireM: { value: 0.00111, unit: 'm', provenance: 'measured', spread: 0.01 } },
-    },
-    now,
-  );
-  await moveStock(db, demoBenchId, { partId: line.part.id, amount: -12.5, reason: 'leaders' }, now);
-  await putAngler(
-    db,
-    demoBenchId,
-    { peakMomentNm: { value: 41, unit: 'N·m', provenance: 'measured', spread: 0.06 } },
-    now,
-  );
-  await changeBox(db, demoBenchId, [{ id: knot.part.id, part: null, expectedVersion: knot.version }], 'test', now);
+  await transact(db, async (tx) => {
+    const raw = { rows: [{ readingM: 0.00111 }], asked: { path: 'wireM', stepM: 1e-5 } };
+    const measuring = { partId: hook.part.id, expectedVersion: hook.version, guide: 'calliper', raw } as const;
+    expect(await measurePart(tx, demoBenchId, measuring, now, FIRST_ANGLER)).toMatchObject({ kind: 'measured' });
+    await moveStock(tx, demoBenchId, { partId: line.part.id, amount: -12.5, reason: 'leaders' }, now, FIRST_ANGLER);
+    const peakMomentNm = { value: 41, unit: 'N·m', provenance: 'measured', spread: 0.06 };
+    await changeHouse(
+      tx,
+      demoBenchId,
+      [
+        { kind: 'entry', document: 'angler', id: FIRST_ANGLER, key: 'peakMomentNm', from: null, to: peakMomentNm },
+        { kind: 'add-angler', id: anglerIdSchema.parse('mate'), name: 'Mate' },
+      ],
+      now,
+    );
+    await changeBox(tx, demoBenchId, [{ id: knot.part.id, part: null, expectedVersion: knot.version }], 'test', now);
+  });
   await insertDeck(
     db,
     demoBenchId,
@@ -69,21 +72,22 @@ describe('a bench as a file', () => {
     await resetDemo(db);
     const demo = await fileOf();
     expect(demo).not.toEqual(before);
-    await fileToBench(db, demoBenchId, benchFileSchema.parse(JSON.parse(JSON.stringify(before))));
+    await put(demoBenchId, benchFileSchema.parse(JSON.parse(JSON.stringify(before))));
     const after = await fileOf();
     for (const key of ['parts', 'readings', 'movements', 'setups', 'decks'] as const) {
       expect(after[key]).toHaveLength(before[key].length);
       before[key].forEach((record, i) => expect(after[key][i], `${key}[${i}]`).toEqual(record));
     }
-    expect(after.angler.peakMomentNm?.value).toBe(41);
+    expect(after.anglers[0]!.figures.peakMomentNm?.value).toBe(41);
+    expect(after.movements[0]!.authorId).toBe(FIRST_ANGLER);
     expect(after).toEqual(before);
   });
 
   it('a deck is written over only by who saw it as it stands', async () => {
-    const [{ deck, version }] = (await listDecks(db, demoBenchId)) as [Awaited<ReturnType<typeof listDecks>>[number]];
+    const { deck, version } = (await listDecks(db, demoBenchId)).rows[0]!;
     expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Morning' }, version)).toBe('changed');
     expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Noon' }, version)).toBe('stale');
-    expect((await listDecks(db, demoBenchId)).map((each) => [each.deck.name, each.version])).toEqual([
+    expect((await listDecks(db, demoBenchId)).rows.map((each) => [each.deck.name, each.version])).toEqual([
       ['Morning', version + 1],
     ]);
   });
@@ -106,7 +110,21 @@ describe('a bench as a file', () => {
     const file = await fileOf();
     const [first, ...rest] = file.parts;
     for (const [bad, path] of [
-      [{ ...file, version: 2 }, 'version'],
+      [{ ...file, version: 3 }, 'version'],
+      [
+        {
+          ...file,
+          parts: [first, { ...first!, part: { ...first!.part, id: `${first!.part.id.toUpperCase()}` } }, ...rest],
+        },
+        'parts[1].part.id',
+      ],
+      [{ ...file, parts: [{ ...first!, part: { ...first!.part, id: 'a/b?c#d' } }, ...rest] }, 'parts[0].part.id'],
+      [{ ...file, setups: [{ ...file.setups[0]!, id: 'new' }] }, 'setups[0].id'],
+      [
+        { ...file, setups: [{ ...file.setups[0]!, revisions: [{ ...file.setups[0]!.revisions[0]!, partsThen: [] }] }] },
+        'setups[0].revisions[0].chain[0].partId',
+      ],
+      [{ ...file, movements: [...file.movements, file.movements[0]] }, `movements[${file.movements.length}].id`],
       [{ ...file, parts: [first, first, ...rest] }, 'parts[1].part.id'],
       [
         {
@@ -130,7 +148,9 @@ describe('a bench as a file', () => {
         ...file.setups.slice(1),
       ],
     };
-    await expect(fileToBench(db, demoBenchId, broken)).rejects.toThrow();
+    const parsed = parse(benchFileSchema, broken);
+    expect(parsed.ok ? [] : parsed.problems.map(({ path }) => path)).toContain('setups[1].revisions[0].id');
+    await expect(put(demoBenchId, broken)).rejects.toThrow();
     expect(await fileOf()).toEqual(file);
   });
 
@@ -141,7 +161,7 @@ describe('a bench as a file', () => {
       'kind',
       'id',
       'name',
-      'angler',
+      'anglers',
       'house',
       'parts',
       'readings',
@@ -149,6 +169,7 @@ describe('a bench as a file', () => {
       'setups',
       'decks',
       'leaders',
+      'unreadable',
     ]);
     const byHand = {
       version: 1,
@@ -173,9 +194,9 @@ describe('a bench as a file', () => {
         },
       ],
     };
-    const file = benchFileSchema.parse(byHand);
+    const file = benchFileSchema.parse(benchFileAsNow(byHand));
     const benchId = await aBench(db);
-    await fileToBench(db, benchId, file);
+    await put(benchId, file);
     expect((await listParts(db, benchId)).map(({ id }) => id)).toEqual(['lead-10']);
     expect(await setupFileOf(db, benchId, 'none' as never)).toBeNull();
   });
@@ -189,6 +210,7 @@ it('ten thousand parts go in at once', async () => {
     part: { ...weight!, id: `bulk-${i}` as never },
     expectedVersion: null,
   }));
-  expect(await changeBox(db, benchId, changes, 'bulk', now)).toMatchObject({ kind: 'changed' });
+  const outcome = await transact(db, (tx) => changeBox(tx, benchId, changes, 'bulk', now));
+  expect(outcome).toMatchObject({ kind: 'changed' });
   expect(await listParts(db, benchId)).toHaveLength(10_000);
 });

@@ -1,7 +1,20 @@
-import { eq, inArray } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import type { BenchId } from '@/domain/ids';
 import type { Db, Tx } from '../client';
-import { angler, bench, deck, house, leader, movement, part, reading, revision, revisionPart, setup } from '../schema';
+import {
+  angler,
+  bench,
+  craft,
+  deck,
+  houseDocument,
+  leader,
+  movement,
+  part,
+  reading,
+  revision,
+  revisionPart,
+  setup,
+} from '../schema';
 
 export interface Bench {
   readonly id: BenchId;
@@ -17,11 +30,19 @@ export async function insertBench(db: Db | Tx, row: Bench & { readonly createdAt
   await db.insert(bench).values(row);
 }
 
-/** Empties a bench and gives it a name; the bench itself stays. */
+/** Locks the bench's row, so that changes of the whole bench take turns. */
+export async function lockBench(tx: Tx, benchId: BenchId): Promise<void> {
+  await tx.select({ id: bench.id }).from(bench).where(eq(bench.id, benchId)).for('update');
+}
+
+/** Empties a bench and gives it a name; the bench itself stays, and so do the answers to requests. */
 export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promise<void> {
-  const revisions = tx.select({ id: revision.id }).from(revision).where(eq(revision.benchId, benchId));
-  await tx.delete(revisionPart).where(inArray(revisionPart.revisionId, revisions));
-  for (const table of [revision, setup, reading, movement, part, angler, house, deck, leader])
-    await tx.delete(table).where(eq(table.benchId, benchId));
+  const children = [revisionPart, revision, setup, reading, movement, part, angler, craft, houseDocument, deck, leader];
+  for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));
+}
+
+export async function removeBench(tx: Tx, benchId: BenchId): Promise<void> {
+  await clearBench(tx, benchId, '');
+  await tx.delete(bench).where(eq(bench.id, benchId));
 }

@@ -1,8 +1,23 @@
-export { findAngler, putAngler } from './angler-repo';
-export { clearBench, findBench, insertBench, type Bench } from './bench-repo';
+export { clearBench, findBench, insertBench, lockBench, removeBench, type Bench } from './bench-repo';
 export { insertDeck, listDecks, removeDeck, replaceDeck, type StoredDeck } from './deck-repo';
-export { findHouse, findHouseDocument, putHouse } from './house-repo';
-export { insertLeaders, listLeaders, setLeaderState } from './leader-repo';
+export {
+  FIRST_ANGLER,
+  findHouseRows,
+  isAuthor,
+  listAnglers,
+  putAngler,
+  putCraft,
+  putHouseDocument,
+  removeAngler,
+  removeCraft,
+  usualAnglerId,
+  type AnglerRow,
+  type CraftRow,
+  type HouseRows,
+  type StoredEntries,
+} from './house-repo';
+export { insertLeaders, listLeaders, lockLeaders, removeLeaders, setLeaderState } from './leader-repo';
+export type { BrokenRow, Listed } from './listed';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
 export {
   findParts,
@@ -14,24 +29,39 @@ export {
   lockParts,
   removePart,
   replacePart,
+  usedInRevisions,
   type BoxPart,
+  type BrokenPart,
+  type LockedParts,
+  type PartRow,
   type RemoveOutcome,
   type ReplaceOutcome,
-  type PartRow,
   type StoredPart,
 } from './part-repo';
 export { insertReadings, listAllReadings, listReadings, type Reading } from './reading-repo';
 export {
+  answerRequest,
+  claimRequest,
+  findRequest,
+  forgetOldRequests,
+  type ClaimOutcome,
+  type RequestRow,
+} from './request-repo';
+export {
+  findPartsThen,
   findRevision,
   findSetup,
   insertSetup,
-  listRevisions,
   listAllSetups,
+  listNewest,
+  listRevisions,
   listSetups,
   renameSetup,
   saveRevision,
   setArchived,
   type NewRevision,
+  type PartsThen,
+  type ReadRevision,
   type Revision,
   type RevisionHead,
   type SaveOutcome,

@@ -1,44 +1,67 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, inArray } from 'drizzle-orm';
+import { DOCUMENTS, opened, sealed } from '@/domain/documents';
 import type { BenchId, LeaderId } from '@/domain/ids';
 import type { Leader } from '@/domain/leader';
 import type { Db, Tx } from '../client';
 import { leader } from '../schema';
+import { inChunks } from './chunks';
+import { listedBy, type Listed } from './listed';
+
+const columns = { id: leader.id, document: leader.document };
 
 /** Leaders of a bench, the newest first. */
-export async function listLeaders(db: Db | Tx, benchId: BenchId): Promise<Leader[]> {
+export async function listLeaders(db: Db | Tx, benchId: BenchId): Promise<Listed<Leader>> {
   const rows = await db
-    .select({ document: leader.document })
+    .select(columns)
     .from(leader)
     .where(eq(leader.benchId, benchId))
     .orderBy(leader.tiedAt, leader.id);
-  return rows.map(({ document }) => document).reverse();
+  return listedBy(DOCUMENTS.leader, rows.reverse(), (document) => document);
 }
 
 export async function insertLeaders(db: Db | Tx, benchId: BenchId, leaders: readonly Leader[]): Promise<void> {
-  if (leaders.length > 0)
-    await db
-      .insert(leader)
-      .values(leaders.map((document) => ({ id: document.id, benchId, document, tiedAt: new Date(document.tiedAt) })));
+  await inChunks(leaders, (chunk) =>
+    db.insert(leader).values(
+      chunk.map((document) => ({
+        id: document.id,
+        benchId,
+        document: sealed(DOCUMENTS.leader, document),
+        tiedAt: new Date(document.tiedAt),
+      })),
+    ),
+  );
 }
 
-/** What becomes of a leader; not-found where it is not of this bench. */
+/** What becomes of a leader; not-found where it is not of this bench or cannot be read. */
 export async function setLeaderState(
-  db: Db,
+  tx: Tx,
   benchId: BenchId,
   id: LeaderId,
   state: Leader['state'],
 ): Promise<'changed' | 'not-found'> {
-  return db.transaction(async (tx) => {
-    const [row] = await tx
-      .select({ document: leader.document })
-      .from(leader)
-      .where(and(eq(leader.benchId, benchId), eq(leader.id, id)))
-      .for('update');
-    if (!row) return 'not-found';
-    await tx
-      .update(leader)
-      .set({ document: { ...row.document, state } })
-      .where(and(eq(leader.benchId, benchId), eq(leader.id, id)));
-    return 'changed';
+  const [held] = await lockLeaders(tx, benchId, [id]);
+  if (!held) return 'not-found';
+  await tx
+    .update(leader)
+    .set({ document: sealed(DOCUMENTS.leader, { ...held, state }) })
+    .where(and(eq(leader.benchId, benchId), eq(leader.id, id)));
+  return 'changed';
+}
+
+/** Leaders by id as they are, locked; those that cannot be read are left out. */
+export async function lockLeaders(tx: Tx, benchId: BenchId, ids: readonly LeaderId[]): Promise<Leader[]> {
+  if (ids.length === 0) return [];
+  const rows = await tx
+    .select(columns)
+    .from(leader)
+    .where(and(eq(leader.benchId, benchId), inArray(leader.id, [...ids])))
+    .for('update');
+  return rows.flatMap(({ document }) => {
+    const result = opened(DOCUMENTS.leader, document);
+    return result.ok ? [result.data] : [];
   });
+}
+
+export async function removeLeaders(tx: Tx, benchId: BenchId, ids: readonly LeaderId[]): Promise<void> {
+  if (ids.length > 0) await tx.delete(leader).where(and(eq(leader.benchId, benchId), inArray(leader.id, [...ids])));
 }

@@ -1,7 +1,8 @@
 import { and, desc, eq } from 'drizzle-orm';
-import type { BenchId, PartId } from '@/domain/ids';
+import type { AnglerId, BenchId, PartId } from '@/domain/ids';
 import type { Db, Tx } from '../client';
 import { movement } from '../schema';
+import { inChunks } from './chunks';
 
 export interface Movement {
   readonly id: string;
@@ -9,6 +10,7 @@ export interface Movement {
   /** metres of line, pieces of anything else; negative out */
   readonly amount: number;
   readonly reason: string;
+  readonly authorId: AnglerId | null;
   readonly at: Date;
 }
 
@@ -17,11 +19,12 @@ const columns = {
   partId: movement.partId,
   amount: movement.amount,
   reason: movement.reason,
+  authorId: movement.authorId,
   at: movement.at,
 };
 
 export async function insertMovements(db: Db | Tx, benchId: BenchId, rows: readonly Movement[]): Promise<void> {
-  if (rows.length > 0) await db.insert(movement).values(rows.map((row) => ({ ...row, benchId })));
+  await inChunks(rows, (chunk) => db.insert(movement).values(chunk.map((row) => ({ ...row, benchId }))));
 }
 
 /** Movements of one part, newest first. */

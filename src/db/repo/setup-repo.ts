@@ -1,10 +1,15 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
-import type { BenchId, RevisionId, SetupId } from '@/domain/ids';
+import { and, desc, eq, inArray, isNull, max } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/mysql-core';
+import { DOCUMENTS, opened, sealed } from '@/domain/documents';
+import type { AnglerId, BenchId, RevisionId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
+import type { Problem, Result } from '@/domain/problems';
 import type { Db, Tx } from '../client';
 import { revision, revisionPart, setup } from '../schema';
+import { inChunks } from './chunks';
+import { listedBy, type BrokenRow } from './listed';
 
 export interface SetupHead {
   readonly id: SetupId;
@@ -16,23 +21,29 @@ export interface RevisionHead {
   readonly id: RevisionId;
   readonly number: number;
   readonly reason: string;
+  readonly authorId: AnglerId | null;
   readonly savedAt: Date;
 }
 
 export interface Revision extends RevisionHead {
   readonly chain: readonly Joint[];
   readonly presentation: Presentation;
-  /** the parts as they were when it was saved */
-  readonly partsThen: readonly Part[];
+}
+
+/** A revision as stored: its head can always be told, its chain and presentation where they can be read. */
+export interface ReadRevision extends RevisionHead {
+  readonly whole: Result<Revision>;
 }
 
 const headColumns = { id: setup.id, name: setup.name, version: setup.version };
-const revisionColumns = {
+const revisionHeadColumns = {
   id: revision.id,
   number: revision.number,
   reason: revision.reason,
+  authorId: revision.authorId,
   savedAt: revision.savedAt,
 };
+const revisionColumns = { ...revisionHeadColumns, chain: revision.chain, presentation: revision.presentation };
 
 export async function listSetups(db: Db | Tx, benchId: BenchId): Promise<SetupHead[]> {
   return db
@@ -94,12 +105,13 @@ export async function setArchived(
 }
 
 /** Newest first. */
-export async function listRevisions(db: Db | Tx, benchId: BenchId, setupId: SetupId): Promise<RevisionHead[]> {
-  return db
+export async function listRevisions(db: Db | Tx, benchId: BenchId, setupId: SetupId): Promise<ReadRevision[]> {
+  const rows = await db
     .select(revisionColumns)
     .from(revision)
     .where(and(eq(revision.benchId, benchId), eq(revision.setupId, setupId)))
     .orderBy(desc(revision.number));
+  return rows.map(readRevision);
 }
 
 /** One revision by its number, or the newest. */
@@ -108,9 +120,9 @@ export async function findRevision(
   benchId: BenchId,
   setupId: SetupId,
   number?: number,
-): Promise<Revision | null> {
+): Promise<ReadRevision | null> {
   const [row] = await db
-    .select({ ...revisionColumns, chain: revision.chain, presentation: revision.presentation })
+    .select(revisionColumns)
     .from(revision)
     .where(
       and(
@@ -121,13 +133,104 @@ export async function findRevision(
     )
     .orderBy(desc(revision.number))
     .limit(1);
-  if (!row) return null;
-  const parts = await db
-    .select({ document: revisionPart.document })
-    .from(revisionPart)
-    .where(eq(revisionPart.revisionId, row.id));
-  return { ...row, partsThen: parts.map((part) => part.document) };
+  return row ? readRevision(row) : null;
 }
+
+/** Every setup that is not put away with its newest revision, in one question, by name. */
+export async function listNewest(
+  db: Db | Tx,
+  benchId: BenchId,
+): Promise<(SetupHead & { readonly revision: ReadRevision })[]> {
+  const last = db
+    .select({ setupId: revision.setupId, number: max(revision.number).as('last_number') })
+    .from(revision)
+    .where(eq(revision.benchId, benchId))
+    .groupBy(revision.setupId)
+    .as('last_revision');
+  const newest = alias(revision, 'newest');
+  const rows = await db
+    .select({
+      setupId: setup.id,
+      name: setup.name,
+      version: setup.version,
+      id: newest.id,
+      number: newest.number,
+      reason: newest.reason,
+      authorId: newest.authorId,
+      savedAt: newest.savedAt,
+      chain: newest.chain,
+      presentation: newest.presentation,
+    })
+    .from(setup)
+    .innerJoin(last, eq(last.setupId, setup.id))
+    .innerJoin(
+      newest,
+      and(eq(newest.benchId, setup.benchId), eq(newest.setupId, setup.id), eq(newest.number, last.number)),
+    )
+    .where(and(eq(setup.benchId, benchId), isNull(setup.archivedAt)))
+    .orderBy(setup.name, setup.id);
+  return rows.map(({ setupId, name, version, ...row }) => ({
+    id: setupId,
+    name,
+    version,
+    revision: readRevision(row),
+  }));
+}
+
+export interface PartsThen {
+  readonly parts: readonly Part[];
+  readonly broken: readonly BrokenRow[];
+}
+
+/** The parts of revisions as they were when each was saved, by revision. */
+export async function findPartsThen(
+  db: Db | Tx,
+  benchId: BenchId,
+  revisionIds: readonly RevisionId[],
+): Promise<ReadonlyMap<RevisionId, PartsThen>> {
+  const found = new Map<RevisionId, PartsThen>();
+  await inChunks(revisionIds, async (chunk) => {
+    const rows = await db
+      .select({ revisionId: revisionPart.revisionId, id: revisionPart.partId, document: revisionPart.document })
+      .from(revisionPart)
+      .where(and(eq(revisionPart.benchId, benchId), inArray(revisionPart.revisionId, chunk)))
+      .orderBy(revisionPart.revisionId, revisionPart.partId);
+    for (const id of chunk) {
+      const { rows: parts, broken } = listedBy(
+        DOCUMENTS.part,
+        rows.filter(({ revisionId }) => revisionId === id),
+        (part) => part,
+      );
+      found.set(id, { parts, broken });
+    }
+  });
+  return found;
+}
+
+function readRevision({
+  chain,
+  presentation,
+  ...head
+}: RevisionHead & { chain: unknown; presentation: unknown }): ReadRevision {
+  const [joints, situation] = [opened(DOCUMENTS.chain, chain), opened(DOCUMENTS.presentation, presentation)];
+  if (joints.ok && situation.ok)
+    return { ...head, whole: { ok: true, data: { ...head, chain: joints.data, presentation: situation.data } } };
+  const problems = [...under('chain', joints), ...under('presentation', situation)];
+  return { ...head, whole: { ok: false, problems } };
+}
+
+const under = (field: string, result: Result<unknown>): Problem[] =>
+  result.ok
+    ? []
+    : result.problems.map((problem) => ({
+        ...problem,
+        path:
+          problem.path === '$'
+            ? field
+            : problem.path.startsWith('[')
+              ? field + problem.path
+              : `${field}.${problem.path}`,
+      }));
 
 export async function insertSetup(
   tx: Tx,
@@ -142,6 +245,7 @@ export interface NewRevision {
   readonly chain: Joint[];
   readonly presentation: Presentation;
   readonly parts: readonly Part[];
+  readonly authorId: AnglerId | null;
   readonly savedAt: Date;
 }
 
@@ -171,11 +275,25 @@ export async function saveRevision(
     .orderBy(desc(revision.number))
     .limit(1);
   const number = (last?.number ?? 0) + 1;
-  const { parts, ...row } = saved;
-  await tx.insert(revision).values({ ...row, benchId, setupId, number });
-  await tx
-    .insert(revisionPart)
-    .values(parts.map((document) => ({ revisionId: saved.id, partId: document.id, document })));
+  const { parts, chain, presentation, ...row } = saved;
+  await tx.insert(revision).values({
+    ...row,
+    benchId,
+    setupId,
+    number,
+    chain: sealed(DOCUMENTS.chain, chain),
+    presentation: sealed(DOCUMENTS.presentation, presentation),
+  });
+  await inChunks(parts, (chunk) =>
+    tx.insert(revisionPart).values(
+      chunk.map((part) => ({
+        benchId,
+        revisionId: saved.id,
+        partId: part.id,
+        document: sealed(DOCUMENTS.part, part),
+      })),
+    ),
+  );
   const version = expectedVersion + 1;
   await tx.update(setup).set({ version }).where(mine);
   return { kind: 'saved', number, version };

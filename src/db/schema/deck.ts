@@ -1,5 +1,5 @@
-import { datetime, index, int, mysqlTable } from 'drizzle-orm/mysql-core';
-import { deckSchema } from '@/domain/deck';
+import { sql } from 'drizzle-orm';
+import { check, datetime, int, mysqlTable, primaryKey } from 'drizzle-orm/mysql-core';
 import type { BenchId, DeckId } from '@/domain/ids';
 import { bench } from './bench';
 import { document } from './document';
@@ -9,14 +9,14 @@ import { idColumn } from './id';
 export const deck = mysqlTable(
   'deck',
   {
-    id: idColumn<DeckId>('id').primaryKey(),
     benchId: idColumn<BenchId>('bench_id')
       .notNull()
       .references(() => bench.id),
+    id: idColumn<DeckId>('id').notNull(),
     /** grows with every save; a save that expected another number is refused */
     version: int('version').notNull(),
-    document: document('document', deckSchema).notNull(),
+    document: document('document').notNull(),
     createdAt: datetime('created_at', { fsp: 3 }).notNull(),
   },
-  (table) => [index('deck_by_bench').on(table.benchId)],
+  (table) => [primaryKey({ columns: [table.benchId, table.id] }), check('deck_version', sql`${table.version} >= 0`)],
 );

@@ -1,18 +1,23 @@
 import { customType } from 'drizzle-orm/mysql-core';
-import { z } from 'zod';
 
-/** Version of all stored documents; a change of shape raises it and adds its upgrade here. */
-export const DOCUMENT_VERSION = 1;
-
-const envelope = z.strictObject({ version: z.literal(DOCUMENT_VERSION), data: z.unknown() });
+/** What stands in a JSON column: a versioned document as `db/documents` wrote it, or whatever else got there. */
+export type Stored = unknown;
 
 /**
- * A JSON column of a versioned document, parsed by its schema when it is read, so that a bad row fails there and not
- * in a view.
+ * A JSON column. It hands out what stands there unparsed, so that one bad row cannot fail the query it comes with: a
+ * repository opens each row by itself with `readDocument`.
  */
-export const document = <T>(name: string, schema: z.ZodType<T>) =>
-  customType<{ data: T; driverData: unknown }>({
+export const document = (name: string) =>
+  customType<{ data: Stored; driverData: unknown }>({
     dataType: () => 'json',
-    toDriver: (data) => JSON.stringify({ version: DOCUMENT_VERSION, data }),
-    fromDriver: (stored) => schema.parse(envelope.parse(typeof stored === 'string' ? JSON.parse(stored) : stored).data),
+    toDriver: (data) => JSON.stringify(data),
+    fromDriver: (stored) => (typeof stored === 'string' ? parsed(stored) : stored),
   })(name);
+
+function parsed(text: string): Stored {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return text;
+  }
+}

@@ -1,11 +1,13 @@
 export { angler } from './angler';
 export { bench } from './bench';
+export { craft } from './craft';
 export { deck } from './deck';
-export { house } from './house';
+export { houseDocument } from './house-document';
 export { leader } from './leader';
 export { movement } from './movement';
 export { part } from './part';
 export { reading } from './reading';
+export { request } from './request';
 export { revision } from './revision';
 export { revisionPart } from './revision-part';
 export { setup } from './setup';

@@ -1,6 +1,5 @@
-import { datetime, index, mysqlTable } from 'drizzle-orm/mysql-core';
+import { datetime, mysqlTable, primaryKey } from 'drizzle-orm/mysql-core';
 import type { BenchId, LeaderId } from '@/domain/ids';
-import { leaderSchema } from '@/domain/leader';
 import { bench } from './bench';
 import { document } from './document';
 import { idColumn } from './id';
@@ -9,12 +8,12 @@ import { idColumn } from './id';
 export const leader = mysqlTable(
   'leader',
   {
-    id: idColumn<LeaderId>('id').primaryKey(),
     benchId: idColumn<BenchId>('bench_id')
       .notNull()
       .references(() => bench.id),
-    document: document('document', leaderSchema).notNull(),
+    id: idColumn<LeaderId>('id').notNull(),
+    document: document('document').notNull(),
     tiedAt: datetime('tied_at', { fsp: 3 }).notNull(),
   },
-  (table) => [index('leader_by_bench').on(table.benchId)],
+  (table) => [primaryKey({ columns: [table.benchId, table.id] })],
 );

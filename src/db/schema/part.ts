@@ -1,6 +1,6 @@
-import { datetime, index, int, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
+import { sql } from 'drizzle-orm';
+import { check, datetime, index, int, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
 import type { BenchId, PartId } from '@/domain/ids';
-import { partSchema, type PartKind } from '@/domain/parts';
 import { bench } from './bench';
 import { document } from './document';
 import { idColumn } from './id';
@@ -8,15 +8,20 @@ import { idColumn } from './id';
 export const part = mysqlTable(
   'part',
   {
-    id: idColumn<PartId>('id').primaryKey(),
     benchId: idColumn<BenchId>('bench_id')
       .notNull()
       .references(() => bench.id),
-    kind: varchar('kind', { length: 32 }).$type<PartKind>().notNull(),
-    document: document('document', partSchema).notNull(),
+    id: idColumn<PartId>('id').notNull(),
+    kind: varchar('kind', { length: 32 }).notNull(),
+    document: document('document').notNull(),
+    /** grows with every save; a save that expected another number is refused */
     version: int('version').notNull().default(1),
     updatedAt: datetime('updated_at', { fsp: 3 }).notNull(),
     archivedAt: datetime('archived_at', { fsp: 3 }),
   },
-  (table) => [index('part_by_bench').on(table.benchId, table.kind)],
+  (table) => [
+    primaryKey({ columns: [table.benchId, table.id] }),
+    index('part_by_kind').on(table.benchId, table.kind),
+    check('part_version', sql`${table.version} >= 1`),
+  ],
 );

@@ -1,7 +1,7 @@
-import { datetime, int, mysqlTable, unique, varchar } from 'drizzle-orm/mysql-core';
-import type { BenchId, RevisionId, SetupId } from '@/domain/ids';
-import { presentationSchema } from '@/domain/presentation';
-import { chainSchema } from '@/domain/setup';
+import { sql } from 'drizzle-orm';
+import { check, datetime, foreignKey, int, mysqlTable, primaryKey, unique, varchar } from 'drizzle-orm/mysql-core';
+import type { AnglerId, BenchId, RevisionId, SetupId } from '@/domain/ids';
+import { angler } from './angler';
 import { bench } from './bench';
 import { document } from './document';
 import { idColumn } from './id';
@@ -11,19 +11,32 @@ import { setup } from './setup';
 export const revision = mysqlTable(
   'revision',
   {
-    id: idColumn<RevisionId>('id').primaryKey(),
     benchId: idColumn<BenchId>('bench_id')
       .notNull()
       .references(() => bench.id),
-    setupId: idColumn<SetupId>('setup_id')
-      .notNull()
-      .references(() => setup.id),
+    id: idColumn<RevisionId>('id').notNull(),
+    setupId: idColumn<SetupId>('setup_id').notNull(),
     /** 1, 2, 3, shown as A, B, C */
     number: int('number').notNull(),
     reason: varchar('reason', { length: 400 }).notNull(),
-    chain: document('chain', chainSchema).notNull(),
-    presentation: document('presentation', presentationSchema).notNull(),
+    chain: document('chain').notNull(),
+    presentation: document('presentation').notNull(),
+    authorId: idColumn<AnglerId>('author_id'),
     savedAt: datetime('saved_at', { fsp: 3 }).notNull(),
   },
-  (table) => [unique('revision_number').on(table.setupId, table.number)],
+  (table) => [
+    primaryKey({ columns: [table.benchId, table.id] }),
+    unique('revision_number').on(table.benchId, table.setupId, table.number),
+    foreignKey({
+      name: 'revision_setup',
+      columns: [table.benchId, table.setupId],
+      foreignColumns: [setup.benchId, setup.id],
+    }),
+    foreignKey({
+      name: 'revision_author',
+      columns: [table.benchId, table.authorId],
+      foreignColumns: [angler.benchId, angler.id],
+    }),
+    check('revision_number_from_one', sql`${table.number} >= 1`),
+  ],
 );

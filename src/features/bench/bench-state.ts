@@ -50,6 +50,7 @@ export type BenchAction =
   | { readonly kind: 'remove-joint'; readonly jointId: string }
   | { readonly kind: 'move-joint'; readonly jointId: string; readonly to: number }
   | { readonly kind: 'change-joint'; readonly joint: Joint; readonly field: string }
+  | { readonly kind: 'take-up'; readonly draft: Draft }
   | { readonly kind: 'saved'; readonly revision: number; readonly version: number; readonly draft: Draft };
 
 const MAX_STEPS = 200;
@@ -163,6 +164,8 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         },
         action.field,
       );
+    case 'take-up':
+      return { ...withDraft(state, action.draft), selected: stillThere(state.selected, action.draft), ...UNTRIED };
     case 'saved':
       return { ...state, saved: action.draft, revision: action.revision, version: action.version };
     default:
@@ -208,6 +211,17 @@ const readingOf = (id: string, asThen: boolean, { box, partsThen }: Readings): P
 /** The parts of the Box that could stand in a joint. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
   return box.filter((part) => fitsJoint(part, chain, joint, box)).sort(comparePart);
+}
+
+/** A draft that was kept in the browser, where it is still one of the parts that there are. */
+export function readDraft(kept: unknown, box: readonly Part[]): Draft | null {
+  const { chain, presentation } = (kept ?? {}) as { chain?: unknown; presentation?: unknown };
+  const [joints, situation] = [chainSchema.safeParse(chain), presentationSchema.safeParse(presentation)];
+  if (!joints.success || !situation.success) return null;
+  const there = new Set<string>(box.map(({ id }) => id));
+  return joints.data.every(({ partId }) => there.has(partId))
+    ? { chain: joints.data, presentation: situation.data }
+    : null;
 }
 
 export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);

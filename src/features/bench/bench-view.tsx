@@ -8,6 +8,7 @@ import { effectFigures, type MovedMark, type VerdictName } from '@/core/evaluate
 import { readRig } from '@/core/rigging';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
+import { DraftBar } from '@/features/fields/draft-bar';
 import { VerdictWords } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
@@ -151,6 +152,7 @@ export function BenchView(page: BenchViewProps) {
 
   return (
     <VerdictWords fished={answered.setup.presentation.kind}>
+      <DraftBar offer={bench.kept.offer} onTakeUp={bench.takeUpKept} onThrowAway={bench.kept.throwAway} />
       <main
         id="main"
         tabIndex={-1}

@@ -6,6 +6,7 @@ import type { Setup } from '@/core/setup';
 import type { Joint } from '@/domain/joint';
 import type { Presentation } from '@/domain/presentation';
 import { useAnswer } from '@/features/fields/use-answer';
+import { useDraft } from '@/features/fields/use-draft';
 import { useUnchanged } from '@/features/fields/use-unchanged';
 import type { Question } from '@/workers/protocol';
 import {
@@ -14,6 +15,7 @@ import {
   fittedPart,
   fittedSetup,
   isChanged,
+  readDraft,
   startState,
   triedSetup,
   type Readings,
@@ -25,6 +27,8 @@ export interface BenchInput extends Readings {
   readonly evaluation: Evaluation;
   readonly version: number;
   readonly revision: number;
+  /** under which unsaved changes are kept in this browser */
+  readonly draftKey: string;
 }
 
 type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
@@ -81,9 +85,20 @@ export function useBench(page: BenchInput) {
   const effects = useAnswer(candidatesQuestion);
   const ranges = useAnswer(rangesQuestion, RANGES_AFTER_MS);
 
+  const changed = isChanged(state);
+  const kept = useDraft(page.draftKey, changed ? draft : null, (value) => {
+    const read = readDraft(value, box);
+    return read && JSON.stringify(read) !== JSON.stringify(state.saved) ? read : null;
+  });
+
   return {
     state,
     dispatch,
+    kept,
+    takeUpKept: () => {
+      if (kept.offer) dispatch({ kind: 'take-up', draft: kept.offer.value });
+      kept.takeUp();
+    },
     /** the setup and the answer to show: the last that was answered */
     answered: shown,
     fittedSetup: fitted,
@@ -101,7 +116,7 @@ export function useBench(page: BenchInput) {
     rangesProgress: ranges.progress,
     /** what the fitted setup gives, while something is tried on: the row of before and after hangs on it */
     before: useBefore(fitted, shown),
-    changed: isChanged(state),
+    changed,
     readingsChanged: useMemo(() => changedReadings(partsThen, box).length, [partsThen, box]),
   };
 }

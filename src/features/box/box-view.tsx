@@ -4,6 +4,7 @@ import { useCallback, useDeferredValue, useMemo, useRef, useState, type Keyboard
 import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
+import { failureText } from '@/i18n/problem-text';
 import { useI18n } from '@/i18n/client';
 import { foundAs, wordsOfPart } from '@/i18n/find-part';
 import { partTitle } from '@/i18n/part-text';
@@ -20,6 +21,7 @@ import { BOX_KEYS, type BoxKeyAction } from './keys';
 import { KindIndex } from './kind-index';
 import { MergePanel } from './merge-panel';
 import { PartCard } from './part-card';
+import { BrokenParts } from './broken-parts';
 import { PartForm } from './part-form';
 import { PartTable } from './part-table';
 import { QuickAdd } from './quick-add';
@@ -75,7 +77,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
   const held = selected ? box.byId.get(selected) : undefined;
   const part = held?.part ?? null;
   const uses = part ? (page.uses[part.id] ?? []) : [];
-  const failure = box.failure ? t(`box.failure.${box.failure}`) : null;
+  const failure = box.failure ? failureText(t, box.failure.code, box.failure.setups) : null;
   const close = () => {
     box.clearFailure();
     setOpen(null);
@@ -192,6 +194,17 @@ export function BoxView({ start, ...page }: BoxViewProps) {
               onValueChange={(id) => setFilter({ ...filter, fitsRodId: id === '' ? null : id })}
             />
           </div>
+          <BrokenParts
+            broken={page.broken}
+            busy={box.busy}
+            onMend={(bad) =>
+              box.mend(bad, () => {
+                setSelected(bad.id);
+                setNotice(t('broken.mended'));
+              })
+            }
+            onRemove={(bad) => box.takeOutBroken(bad, t('box.why.remove'), done(t('box.removed')))}
+          />
           <PartTable parts={shown} usesOf={usesOf} selected={selected} onSelect={setSelected} onOrder={onOrder} />
         </div>
         {part ? (
@@ -222,7 +235,12 @@ export function BoxView({ start, ...page }: BoxViewProps) {
           failure={failure}
           busy={box.busy}
           onClose={close}
-          onSave={(next) => box.put(next, t('box.why.edit'), done(t('box.saved')))}
+          onSave={(next, onDone) =>
+            box.put(next, t('box.why.edit'), () => {
+              onDone();
+              done(t('box.saved'))();
+            })
+          }
         />
       )}
       {part && open === 'stock' && (

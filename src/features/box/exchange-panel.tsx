@@ -102,6 +102,8 @@ function Progress({ state }: { readonly state: Exchange }) {
       );
     case 'refused':
       return <p className="border-l-2 border-ink pl-2">{t(`files.refused.${state.code}`, { detail: state.detail })}</p>;
+    case 'checking':
+      return <p>{t('files.checking')}</p>;
     case 'writing':
       return <p>{t('files.writing')}</p>;
     case 'written':
@@ -220,12 +222,14 @@ function Difference({
   readonly onCancel: () => void;
 }) {
   const { t } = useI18n();
-  const { parts, setups } = state.difference;
+  const { parts, setups, broken, leftOut } = state.difference;
   return (
     <div>
       <p className="font-semibold">{t('files.replace')}</p>
       <p>{t('files.partsDiffer', { ...parts })}</p>
       <p>{t('files.setupsDiffer', { ...setups })}</p>
+      {broken.length > 0 && <p>{t('files.willBreak', { names: broken.map(({ name }) => name).join(', ') })}</p>}
+      {leftOut > 0 && <p>{t('files.leftOut', { count: leftOut })}</p>}
       <Confirm label={t('files.confirmBench')} disabled={false} onConfirm={onConfirm} onCancel={onCancel} />
     </div>
   );

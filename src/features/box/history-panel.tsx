@@ -33,11 +33,16 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
       closeLabel={t('common.close')}
     >
       {history === null && <p role="status">{t('box.loading')}</p>}
-      {history === 'away' && <p role="alert">{t('box.failure.unreachable')}</p>}
+      {history === 'away' && <p role="alert">{t('failure.unreachable')}</p>}
       {history !== null && history !== 'away' && (
         <>
           <h3 className="narrow text-[13px] text-dim">{t('box.readings')}</h3>
-          {history.readings.length === 0 && <p className="semi-narrow text-[14px]">{t('box.noReadings')}</p>}
+          {history.unreadable > 0 && (
+            <p className="semi-narrow text-[14px]">{t('box.unreadableReadings', { count: history.unreadable })}</p>
+          )}
+          {history.readings.length === 0 && history.unreadable === 0 && (
+            <p className="semi-narrow text-[14px]">{t('box.noReadings')}</p>
+          )}
           <ul>
             {history.readings.map(({ guide, before, after, takenAt }) => (
               <li key={takenAt + guide} className="border-t border-faint py-1 text-[14px]">

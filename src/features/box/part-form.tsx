@@ -11,6 +11,8 @@ import { fieldLabel } from '@/i18n/field-text';
 import { measureOfField } from '@/i18n/measure-of-field';
 import { partTitle } from '@/i18n/part-text';
 import { ChoiceField } from '@/ui/choice-field';
+import { DraftBar } from '@/features/fields/draft-bar';
+import { useDraft } from '@/features/fields/use-draft';
 import { Panel } from '@/ui/panel';
 import { TextField } from '@/ui/text-field';
 import { editable, nameOf, originOf, partFormSchema, valuesOf, type FieldProblem } from './part-form-values';
@@ -20,7 +22,8 @@ export interface PartFormProps {
   readonly failure: string | null;
   readonly busy: boolean;
   readonly onClose: () => void;
-  readonly onSave: (part: Part) => void;
+  /** calls `onDone` once the part is kept */
+  readonly onSave: (part: Part, onDone: () => void) => void;
 }
 
 /** All that is known of a part, each figure with where it came from. */
@@ -28,12 +31,17 @@ export function PartForm({ part, failure, busy, onClose, onSave }: PartFormProps
   const i18n = useI18n();
   const { t } = i18n;
   const schema = useMemo(() => partFormSchema(i18n, part), [i18n, part]);
-  const { control, handleSubmit, formState } = useForm<Record<string, string>, unknown, Part>({
+  const { control, handleSubmit, formState, reset } = useForm<Record<string, string>, unknown, Part>({
     defaultValues: valuesOf(i18n, part),
     resolver: zodResolver(schema),
     mode: 'onTouched',
   });
   const watched = useWatch({ control });
+  const { isDirty } = formState;
+  const unsaved = useMemo(() => (isDirty ? watched : null), [isDirty, watched]);
+  const draft = useDraft<Record<string, string | undefined>>(`part ${part.id}`, unsaved, (kept) =>
+    typeof kept === 'object' && kept !== null ? (kept as Record<string, string>) : null,
+  );
   const shown = editable(part.kind).filter(
     (field) => !field.when || watched[nameOf(field.when.path)] === field.when.value,
   );
@@ -45,7 +53,16 @@ export function PartForm({ part, failure, busy, onClose, onSave }: PartFormProps
       title={partTitle(i18n, part)}
       closeLabel={t('common.cancel')}
     >
-      <form onSubmit={(event) => void handleSubmit(onSave)(event)}>
+      <form onSubmit={(event) => void handleSubmit((next) => onSave(next, draft.saved))(event)}>
+        <DraftBar
+          inside
+          offer={draft.offer}
+          onTakeUp={() => {
+            if (draft.offer) reset(draft.offer.value as Record<string, string>, { keepDefaultValues: true });
+            draft.takeUp();
+          }}
+          onThrowAway={draft.throwAway}
+        />
         <p className="semi-narrow mb-2 text-[13px] text-dim">{t('box.formHint')}</p>
         <div className="grid grid-cols-2 gap-x-4 gap-y-2">
           {shown.map((field) => (

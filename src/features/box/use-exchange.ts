@@ -5,20 +5,33 @@ import { useRouter } from 'next/navigation';
 import type { BoxPart } from '@/server/queries/box-page';
 import type { PlannedLine } from '@/domain/exchange/plan-parts';
 import type { ExchangeReply, ExchangeRequest } from '@/workers/exchange-protocol';
+import { answered, requestIdFor } from '@/features/fields/send';
 import type { BenchDifference } from '@/server/exchange/file-to-bench';
 
 export type Exchange =
   | { readonly kind: 'idle' }
   | { readonly kind: 'reading'; readonly done: number; readonly of: number }
+  | { readonly kind: 'checking' }
   | { readonly kind: 'refused'; readonly code: RefusedCode; readonly detail: string }
   | { readonly kind: 'parts'; readonly lines: readonly PlannedLine[]; readonly name: string }
-  | { readonly kind: 'bench'; readonly difference: BenchDifference; readonly file: string }
+  | { readonly kind: 'bench'; readonly difference: BenchRehearsal; readonly file: string }
   | { readonly kind: 'setup'; readonly name: string; readonly newParts: number; readonly file: string }
   | { readonly kind: 'started'; readonly setupId: string }
   | { readonly kind: 'writing' }
   | { readonly kind: 'written'; readonly count: number | null; readonly seconds: number };
 
+/** What putting a bench file in place came to when it was tried. */
+export interface BenchRehearsal extends BenchDifference {
+  readonly broken: readonly { readonly name: string }[];
+  readonly leftOut: number;
+}
+
 export type RefusedCode =
+  | 'breaks'
+  | 'busy'
+  | 'disk-full'
+  | 'no-request-id'
+  | 'other-input'
   | 'archive'
   | 'binary'
   | 'too-large'
@@ -49,11 +62,22 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
     worker.current.addEventListener('message', ({ data }: MessageEvent<ExchangeReply>) => {
       if (data.kind === 'progress') setState({ kind: 'reading', done: data.done, of: data.of });
       else if (data.kind === 'refused') refuse(data.code);
-      else if (data.plan.kind === 'plan') setState({ kind: 'parts', lines: data.plan.lines, name: file.name });
+      else if (data.plan.kind === 'plan') void rehearse(data.plan.lines, file.name);
       else refuse(data.plan.kind, data.plan.kind === 'not-parts' ? data.plan.found.join(', ') : '');
     });
     setState({ kind: 'reading', done: 0, of: 0 });
     worker.current.postMessage({ file, box: parts.map(({ part }) => part) } satisfies ExchangeRequest);
+  };
+
+  /** The planned changes are tried on the server and taken back: what is shown is what confirming does. */
+  const rehearse = async (lines: readonly PlannedLine[], name: string) => {
+    const changes = changesOf(lines, parts);
+    if (changes.length > 0) {
+      setState({ kind: 'checking' });
+      const answer = await post('/files/parts', JSON.stringify({ changes, reason }));
+      if (!answer.ok) return refuse(answer.code, answer.detail);
+    }
+    setState({ kind: 'parts', lines, name });
   };
 
   const readBench = async (file: File) => {
@@ -64,7 +88,7 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
     const answer = await post(isSetup ? '/files/setup.json' : '/files/bench.json', text);
     if (!answer.ok) refuse(answer.code, answer.detail);
     else if (isSetup) setState({ kind: 'setup', ...(answer.data as { name: string; newParts: number }), file: text });
-    else setState({ kind: 'bench', difference: answer.data as BenchDifference, file: text });
+    else setState({ kind: 'bench', difference: answer.data as BenchRehearsal, file: text });
   };
 
   const write = async (path: string, body: string) => {
@@ -92,16 +116,20 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
       if (state.kind === 'setup') void write('/files/setup.json?confirm=yes', state.file);
       if (state.kind === 'bench') void write('/files/bench.json?confirm=yes', state.file);
       if (state.kind === 'parts') {
-        const versions = new Map(parts.map(({ part, version }) => [part.id as string, version]));
-        const changes = state.lines.flatMap(({ outcome }) =>
-          outcome.kind === 'new' || outcome.kind === 'changed'
-            ? [{ id: outcome.part.id, part: outcome.part, expectedVersion: versions.get(outcome.part.id) ?? null }]
-            : [],
-        );
-        void write('/files/parts', JSON.stringify({ changes, reason }));
+        const changes = changesOf(state.lines, parts);
+        void write('/files/parts?confirm=yes', JSON.stringify({ changes, reason }));
       }
     },
   };
+}
+
+function changesOf(lines: readonly PlannedLine[], parts: readonly BoxPart[]) {
+  const versions = new Map(parts.map(({ part, version }) => [part.id as string, version]));
+  return lines.flatMap(({ outcome }) =>
+    outcome.kind === 'new' || outcome.kind === 'changed'
+      ? [{ id: outcome.part.id, part: outcome.part, expectedVersion: versions.get(outcome.part.id) ?? null }]
+      : [],
+  );
 }
 
 /** A setup has a chain of joints; what is not JSON at all the server says. */
@@ -118,20 +146,24 @@ type Answer =
   | { readonly ok: true; readonly data: unknown }
   | { readonly ok: false; readonly code: RefusedCode; readonly detail: string };
 
+/** Posts a file; a change goes out under an id, the same one until an answer came. */
 async function post(path: string, body: string): Promise<Answer> {
+  const asked = `${path} ${body.length} ${body.slice(0, 2000)}`;
   try {
-    const response = await fetch(path, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
-    const data = (await response.json()) as { code?: RefusedCode; fields?: readonly { path: string }[] };
-    return response.ok
-      ? { ok: true, data }
-      : {
-          ok: false,
-          code: data.code ?? 'failed',
-          detail: (data.fields ?? [])
-            .map(({ path: at }) => at)
-            .slice(0, 8)
-            .join(', '),
-        };
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', 'idempotency-key': requestIdFor(asked) },
+      body,
+    });
+    const data = (await response.json()) as {
+      code?: RefusedCode;
+      fields?: readonly { path: string }[];
+      setups?: readonly { name: string }[];
+    };
+    if (response.status < 500) answered(asked);
+    if (response.ok) return { ok: true, data };
+    const details = [...(data.fields ?? []).map(({ path: at }) => at), ...(data.setups ?? []).map(({ name }) => name)];
+    return { ok: false, code: data.code ?? 'failed', detail: details.slice(0, 8).join(', ') };
   } catch {
     return { ok: false, code: 'unreachable', detail: '' };
   }

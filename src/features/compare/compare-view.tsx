@@ -11,12 +11,20 @@ import { useFished, useVerdictText } from '@/features/fields/verdict-words';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { reasonText } from '@/i18n/setup-text';
+import { BrokenSetups } from '@/features/fields/broken-setups';
 import type { Compared } from '@/server/queries/comparison';
+import type { BrokenSetup } from '@/server/setups/newest-setups';
 import { Mark } from '@/ui/mark';
 import type { Question } from '@/workers/protocol';
 
 /** Up to four setups beside each other, verdict by verdict, each with its range. */
-export function CompareView({ setups }: { readonly setups: readonly Compared[] }) {
+export function CompareView({
+  compared: setups,
+  broken,
+}: {
+  readonly compared: readonly Compared[];
+  readonly broken: readonly BrokenSetup[];
+}) {
   const fished = useFished();
   const verdictName = useVerdictText();
   const i18n = useI18n();
@@ -31,6 +39,7 @@ export function CompareView({ setups }: { readonly setups: readonly Compared[] }
           {t('key.setups')}
         </Link>
       </div>
+      <BrokenSetups broken={broken} />
       {setups.length < 2 ? (
         <p>{t('compare.few')}</p>
       ) : (

@@ -11,6 +11,8 @@ import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
 import { TextField } from '@/ui/text-field';
+import { BrokenRows } from '@/features/fields/broken-rows';
+import { DraftBar } from '@/features/fields/draft-bar';
 import { useDeck } from './use-deck';
 
 const KEYS = [
@@ -27,7 +29,7 @@ const ADD = '';
 export function DeckView(page: QuiverPage) {
   const i18n = useI18n();
   const { t } = i18n;
-  const { setups, box, decks } = page;
+  const { setups, box, decks, brokenDecks } = page;
   const state = useDeck(page, t('deck.newName'));
   const { deck, remarks, packed } = state;
   const run = (action: (typeof KEYS)[number]['action']) => {
@@ -54,6 +56,7 @@ export function DeckView(page: QuiverPage) {
   };
   return (
     <main id="main" tabIndex={-1} className="deck mx-auto flex max-w-5xl flex-col gap-3 px-3 pb-2 pt-3 outline-none">
+      <DraftBar offer={state.draft.offer} onTakeUp={state.takeUpDraft} onThrowAway={state.draft.throwAway} />
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h1 className="narrow text-[20px] font-semibold print:hidden">{t('deck.title')}</h1>
         <h1 className="narrow hidden text-[20px] font-semibold print:block">{deck.name}</h1>
@@ -103,9 +106,20 @@ export function DeckView(page: QuiverPage) {
           {t('nav.quiver')}
         </Link>
       </div>
+      <BrokenRows
+        title={t('broken.decks', {
+          count: brokenDecks.length,
+          names: brokenDecks.map(({ name, id }) => name || id).join(', '),
+        })}
+        rows={brokenDecks}
+        busy={state.busy}
+        onRemove={state.removeBroken}
+      />
       {state.failure && (
         <p role="alert" className="border border-ink bg-sheet p-2">
-          {t(`deck.failure.${state.failure}`)}
+          {state.failure === 'stale' || state.failure === 'bad-input'
+            ? t(`deck.failure.${state.failure}`)
+            : t(`failure.${state.failure}`)}
         </p>
       )}
       <section aria-label={t('deck.plan')} className="border border-ink bg-sheet px-2.5 py-1.5">

@@ -1,18 +1,28 @@
 'use client';
 
 import { useMemo, useState, useTransition } from 'react';
-import { deckRemarks, entryOf, packList, type Deck, type DeckEntry } from '@/domain/deck';
+import { deckRemarks, deckSchema, entryOf, packList, type Deck, type DeckEntry } from '@/domain/deck';
 import { deckIdSchema } from '@/domain/ids';
+import { send } from '@/features/fields/send';
+import { useDraft } from '@/features/fields/use-draft';
 import { removeDeckAction, saveDeckAction } from '@/server/actions/decks';
+import type { FailureCode } from '@/server/reply';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 
-export type DeckFailure = 'stale' | 'bad-input' | 'database-away' | 'unreachable';
+export type DeckFailure = 'stale' | 'unreachable' | FailureCode;
 
 interface Held {
   readonly deck: Deck;
   /** null: not kept yet */
   readonly version: number | null;
 }
+
+/** A deck that was kept in the browser, where it is still one. */
+const readHeld = (stored: unknown): Held | null => {
+  const { deck, version } = (stored ?? {}) as { deck?: unknown; version?: unknown };
+  const parsed = deckSchema.safeParse(deck);
+  return parsed.success && (version === null || typeof version === 'number') ? { deck: parsed.data, version } : null;
+};
 
 const fresh = (name: string): Held => ({ deck: { id: deckIdSchema.parse('new'), name, entries: [] }, version: null });
 
@@ -36,11 +46,18 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
   };
   const save = (given: Held = held) =>
     start(async () => {
-      const reply = await saveDeckAction({ deck: given.deck, expectedVersion: given.version }).catch(() => null);
-      if (reply?.ok) take(reply.data);
-      else setFailure(reply ? reply.code : 'unreachable');
+      const reply = await send('save-deck', saveDeckAction, { deck: given.deck, expectedVersion: given.version });
+      if (reply.ok) take(reply.data);
+      else setFailure(reply.code);
     });
+  const changed = JSON.stringify(deck) !== JSON.stringify(kept) || held.version === null;
+  const draft = useDraft<Held>('deck', changed && deck.entries.length > 0 ? held : null, readHeld);
   return {
+    draft,
+    takeUpDraft: () => {
+      if (draft.offer) setHeld(draft.offer.value);
+      draft.takeUp();
+    },
     deck,
     version: held.version,
     remarks,
@@ -48,7 +65,7 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
     failure,
     busy,
     removed,
-    changed: JSON.stringify(deck) !== JSON.stringify(kept) || held.version === null,
+    changed,
     open: (id: string) => take(decks.find((each) => each.deck.id === id) ?? fresh(newName)),
     begin: () => take(fresh(newName)),
     rename: (name: string) => setHeld({ ...held, deck: { ...deck, name } }),
@@ -71,10 +88,15 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
         const reply =
           held.version === null
             ? ({ ok: true } as const)
-            : await removeDeckAction({ deckId: deck.id }).catch(() => null);
-        if (!reply?.ok) return setFailure(reply ? reply.code : 'unreachable');
+            : await send('remove-deck', removeDeckAction, { deckId: deck.id, expectedVersion: held.version });
+        if (!reply.ok) return setFailure(reply.code);
         setRemoved(deck);
         take(fresh(newName));
+      }),
+    removeBroken: (deckId: string) =>
+      start(async () => {
+        const reply = await send('remove-deck', removeDeckAction, { deckId, expectedVersion: null });
+        setFailure(reply.ok ? null : reply.code);
       }),
     bringBack: () => {
       if (!removed) return;

@@ -4,6 +4,7 @@ import { useState, useTransition } from 'react';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';
 import { saveRevisionAction, type SaveRevisionReply } from '@/server/actions/save-revision';
+import { send } from './send';
 import { Panel } from '@/ui/panel';
 import { TextField } from '@/ui/text-field';
 import type { SetupId } from '@/domain/ids';
@@ -36,16 +37,14 @@ export function SavePanel({ open, onOpenChange, setupId, draft, version, newest,
     setFailure(null);
     if (reason.trim() === '') return;
     startSaving(async () => {
-      // The server may be away; what was typed stays in the field either way.
-      const reply = await saveRevisionAction({
+      const reply = await send('save-revision', saveRevisionAction, {
         setupId,
         expectedVersion: version,
         reason,
         chain: draft.chain,
         presentation: draft.presentation,
-      }).catch(() => null);
-      if (reply === null) setFailure({ code: 'unreachable', path: '' });
-      else if (reply.ok) {
+      });
+      if (reply.ok) {
         onSaved({ ...reply.data, reason: reason.trim() });
         setReason('');
         setAsked(false);
@@ -71,9 +70,9 @@ export function SavePanel({ open, onOpenChange, setupId, draft, version, newest,
         />
         {failure && (
           <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">
-            {failure.code === 'database-away'
-              ? t('box.failure.database-away')
-              : t(`save.${failure.code}`, { path: failure.path })}{' '}
+            {failure.code === 'stale' || failure.code === 'not-found' || failure.code === 'bad-input'
+              ? t(`save.${failure.code}`, { path: failure.path })
+              : t(`failure.${failure.code}`)}{' '}
             {failure.code === 'stale' && (
               <a className="underline" href={`/bench/${setupId}`}>
                 {t('save.openNewest')}

@@ -19,7 +19,7 @@ const lures = luresInSetups(
   setups.map(({ file }) => file),
   demoParts,
 ).map(({ part, as, jointId }) => ({ partId: part.id, setupId: setups.find(({ file }) => file === as)!.id, jointId }));
-const page: QuiverPage = { setups, box: demoParts, lures, decks: [] };
+const page: QuiverPage = { setups, box: demoParts, lures, decks: [], broken: [], brokenDecks: [] };
 const presented = presentedOf(page, 'cast', true);
 const rods = rodsFor(demoParts, 'cast');
 const table = presented.map(({ file }) => ({

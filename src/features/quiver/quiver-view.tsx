@@ -13,6 +13,7 @@ import { ProgressEdge } from '@/ui/progress-edge';
 import { AskBar } from './ask-bar';
 import { ChoosePanel } from './choose-panel';
 import { DayPanel } from './day-panel';
+import { BrokenSetups } from '@/features/fields/broken-setups';
 import { QUIVER_KEYS, type QuiverKeyAction } from './keys';
 import { scoreText } from './names';
 import { PairCard } from './pair-card';
@@ -73,6 +74,7 @@ export function QuiverView(page: QuiverPage) {
     return (
       <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none">
         <h1 className="narrow text-[20px] font-semibold">{t('nav.quiver')}</h1>
+        <BrokenSetups broken={page.broken} />
         <p>
           {t(rods.length === 0 ? 'quiver.noRods' : 'quiver.noSetups')}{' '}
           <Link href={rods.length === 0 ? '/box' : '/bench/new'} className="underline">
@@ -95,6 +97,7 @@ export function QuiverView(page: QuiverPage) {
       className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]"
     >
       <h1 className="sr-only">{t('nav.quiver')}</h1>
+      <BrokenSetups broken={page.broken} />
       <div className="narrow flex flex-wrap items-center gap-x-5 gap-y-1 text-[14px]">
         <fieldset className="flex items-center gap-3">
           <legend className="sr-only">{t('quiver.work')}</legend>

@@ -1,9 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import type { House } from '@/domain/house';
+import { DraftBar } from '@/features/fields/draft-bar';
+import { failureText } from '@/i18n/problem-text';
+import type { ReadHouse } from '@/server/house/house';
 import { useI18n } from '@/i18n/client';
-import { AnglerForm } from './angler-form';
+import { Anglers } from './anglers';
+import { BrokenEntries, Conflicts } from './conflicts';
 import { ClassTable } from './class-table';
 import { CraftForms } from './craft-forms';
 import { SchoolList } from './school-list';
@@ -23,9 +26,10 @@ const NOTES = {
 } as const satisfies Record<Section, string | null>;
 
 /** What the bench holds to, section by section; every change is kept by itself. */
-export function RulesView({ initial }: { readonly initial: House }) {
+export function RulesView({ initial }: { readonly initial: ReadHouse }) {
   const { t } = useI18n();
-  const { house, change, keeping } = useHouse(initial);
+  const bench = useHouse(initial);
+  const { shown: house, change, keeping } = bench;
   const [section, setSection] = useState<Section>('schools');
   const note = NOTES[section];
   return (
@@ -56,14 +60,16 @@ export function RulesView({ initial }: { readonly initial: House }) {
               ? t('rules.saved')
               : keeping === 'keeping'
                 ? t('rules.saving')
-                : t('rules.notKept', { why: t(`box.failure.${keeping}`) })}
+                : t('rules.notKept', { why: failureText(t, keeping) })}
         </p>
       </div>
       <section aria-label={t(`rules.${section}`)} className="border border-ink bg-sheet p-3">
+        <BrokenEntries bench={bench} />
+        <Conflicts bench={bench} />
         {note && <p className="semi-narrow mb-2 max-w-[62ch] text-[14px] text-dim">{t(`rules.${note}`)}</p>}
         {section === 'schools' && <SchoolList schools={house.schools} onSchools={(schools) => change({ schools })} />}
         {section === 'sheet' && <SheetForm sheet={house.sheet} onSheet={(sheet) => change({ sheet })} />}
-        {section === 'angler' && <AnglerForm angler={house.angler} onAngler={(angler) => change({ angler })} />}
+        {section === 'angler' && <Anglers anglers={house.anglers} onAnglers={(anglers) => change({ anglers })} />}
         {section === 'crafts' && <CraftForms crafts={house.crafts} onCrafts={(crafts) => change({ crafts })} />}
         {section === 'classes' && (
           <ClassTable key="classes" edits={house.classes} onEdits={(classes) => change({ classes })} />
@@ -77,6 +83,7 @@ export function RulesView({ initial }: { readonly initial: House }) {
           />
         )}
       </section>
+      <DraftBar offer={bench.draft.offer} onTakeUp={bench.takeUpDraft} onThrowAway={bench.draft.throwAway} />
     </main>
   );
 }

@@ -3,6 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { useI18n } from '@/i18n/client';
+import { send } from '@/features/fields/send';
+import { failureText } from '@/i18n/problem-text';
 import { copySetupAction, putSetupAwayAction, renameSetupAction, type SetupReply } from '@/server/actions/setups';
 import { Panel } from '@/ui/panel';
 import { TextField } from '@/ui/text-field';
@@ -17,12 +19,17 @@ export function SetupActions({ setupId, name }: { readonly setupId: string; read
   const [typed, setTyped] = useState('');
   const [failure, setFailure] = useState<string | null>(null);
   const [busy, start] = useTransition();
-  const run = (action: () => Promise<SetupReply>, onDone: (id: string) => void) =>
+  const run = (
+    name: string,
+    action: (sent: unknown) => Promise<SetupReply>,
+    input: unknown,
+    onDone: (id: string) => void,
+  ) =>
     start(async () => {
       setFailure(null);
-      const reply = await action().catch(() => null);
-      if (reply?.ok) onDone(reply.data.setupId);
-      else setFailure(t(`box.failure.${reply ? reply.code : 'unreachable'}`));
+      const reply = await send(name, action, input);
+      if (reply.ok) onDone(reply.data.setupId);
+      else setFailure(failureText(t, reply.code));
     });
   const open = (what: Asked) => {
     setTyped(what === 'copy' ? t('list.copyOf', { name }) : name);
@@ -30,15 +37,10 @@ export function SetupActions({ setupId, name }: { readonly setupId: string; read
   };
   const submit = () => {
     if (typed.trim() === '') return;
-    if (asked === 'rename')
-      run(
-        () => renameSetupAction({ setupId, name: typed }),
-        () => setAsked(null),
-      );
+    if (asked === 'rename') run('rename-setup', renameSetupAction, { setupId, name: typed }, () => setAsked(null));
     if (asked === 'copy')
-      run(
-        () => copySetupAction({ setupId, name: typed, reason: t('list.copiedFrom', { name }) }),
-        (id) => router.push(`/bench/${id}`),
+      run('copy-setup', copySetupAction, { setupId, name: typed, reason: t('list.copiedFrom', { name }) }, (id) =>
+        router.push(`/bench/${id}`),
       );
   };
   const button = 'narrow min-h-9 px-1.5 text-[13px] text-dim hover:text-ink hover:underline';
@@ -60,12 +62,7 @@ export function SetupActions({ setupId, name }: { readonly setupId: string; read
         className={button}
         aria-label={t('list.putAwayNamed', { name })}
         disabled={busy}
-        onClick={() =>
-          run(
-            () => putSetupAwayAction({ setupId, away: true }),
-            () => router.refresh(),
-          )
-        }
+        onClick={() => run('put-setup-away', putSetupAwayAction, { setupId, away: true }, () => router.refresh())}
       >
         {t('list.putAway')}
       </button>
@@ -117,20 +114,29 @@ export function BringBack({ setupId, name }: { readonly setupId: string; readonl
   const { t } = useI18n();
   const router = useRouter();
   const [busy, start] = useTransition();
+  const [failure, setFailure] = useState<string | null>(null);
   return (
-    <button
-      type="button"
-      disabled={busy}
-      aria-label={t('list.bringBackNamed', { name })}
-      className="narrow min-h-8 border border-faint px-2 text-[13px] hover:border-ink"
-      onClick={() =>
-        start(async () => {
-          await putSetupAwayAction({ setupId, away: false }).catch(() => null);
-          router.refresh();
-        })
-      }
-    >
-      {t('list.bringBack')}
-    </button>
+    <>
+      <button
+        type="button"
+        disabled={busy}
+        aria-label={t('list.bringBackNamed', { name })}
+        className="narrow min-h-8 border border-faint px-2 text-[13px] hover:border-ink"
+        onClick={() =>
+          start(async () => {
+            const reply = await send('put-setup-away', putSetupAwayAction, { setupId, away: false });
+            setFailure(reply.ok ? null : failureText(t, reply.code));
+            if (reply.ok) router.refresh();
+          })
+        }
+      >
+        {t('list.bringBack')}
+      </button>
+      {failure && (
+        <span role="alert" className="semi-narrow text-[13px]">
+          {failure}
+        </span>
+      )}
+    </>
   );
 }

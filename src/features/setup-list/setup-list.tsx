@@ -4,18 +4,13 @@ import { revisionLetter } from '@/domain/revision-letter';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { getI18n } from '@/i18n/server';
 import { verdictText } from '@/i18n/setup-text';
-import type { SetupLine } from '@/server/queries/setup-list';
+import { problemText } from '@/i18n/problem-text';
+import type { SetupLines } from '@/server/queries/setup-list';
 import { Mark } from '@/ui/mark';
 import { BringBack, SetupActions } from './setup-actions';
 
 /** The setups of the bench with the marks of their newest revisions. */
-export async function SetupList({
-  setups,
-  putAway,
-}: {
-  readonly setups: readonly SetupLine[];
-  readonly putAway: readonly { readonly id: string; readonly name: string }[];
-}) {
+export async function SetupList({ setups, broken, putAway }: SetupLines) {
   const { t, date } = await getI18n();
   return (
     <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-6xl px-3 py-4">
@@ -38,7 +33,7 @@ export async function SetupList({
           {t('list.new')}
         </Link>
       </div>
-      {setups.length === 0 ? (
+      {setups.length + broken.length === 0 ? (
         <p>{t('list.empty')}</p>
       ) : (
         <div
@@ -67,6 +62,27 @@ export async function SetupList({
               </tr>
             </thead>
             <tbody>
+              {broken.map(({ id, name, number, savedAt, faults }) => (
+                <tr key={id} className="border-t border-faint" data-broken="">
+                  <td className="pl-3" />
+                  <td className="px-3 py-1.5">
+                    <Link
+                      href={`/bench/${encodeURIComponent(id)}`}
+                      className="font-semibold underline underline-offset-2"
+                    >
+                      {name}
+                    </Link>
+                  </td>
+                  <td className="px-2">{revisionLetter(number)}</td>
+                  <td className="px-2">{date(savedAt)}</td>
+                  <td className="semi-narrow px-2" colSpan={VERDICT_NAMES.length}>
+                    {faults[0] ? problemText(t, faults[0].problem) : ''}
+                  </td>
+                  <td className="px-2">
+                    <SetupActions setupId={id} name={name} />
+                  </td>
+                </tr>
+              ))}
               {setups.map((setup) => (
                 <tr key={setup.id} className="border-t border-faint">
                   <td className="pl-3">

@@ -6,6 +6,7 @@ import { VERDICT_NAMES } from '@/core/evaluate';
 import type { House } from '@/domain/house';
 import type { Part } from '@/domain/parts';
 import type { RigId, RigSlot } from '@/domain/rigs';
+import { DraftBar } from '@/features/fields/draft-bar';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
@@ -39,6 +40,7 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
         {t('start.title')}
         {rig ? `: ${t(`rig.${rig}.name`)}` : ''}
       </h1>
+      <DraftBar offer={start.draft.offer} onTakeUp={start.takeUpDraft} onThrowAway={start.draft.throwAway} />
       {!rig ? (
         <RigList sketches={sketches} words={start.words} onRig={start.take} />
       ) : (
@@ -134,7 +136,7 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
               />
               {start.failure && (
                 <p role="alert" className="mt-2 border-l-2 border-ink pl-2 text-[14px]">
-                  {t(`box.failure.${start.failure}`)}
+                  {t(`failure.${start.failure}`)}
                 </p>
               )}
               <button

@@ -7,12 +7,27 @@ import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { comparePart } from '@/domain/part-order';
-import { rigPattern, type RigId } from '@/domain/rigs';
+import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
 import { builtInKnots, chainOf, knotId, startPresentation } from '@/domain/start-setup';
+import { send } from '@/features/fields/send';
+import { useDraft } from '@/features/fields/use-draft';
 import { changeHouseAction } from '@/server/actions/house';
 import { startSetupAction } from '@/server/actions/setups';
+import type { FailureCode } from '@/server/reply';
 
-export type StartFailure = 'bad-input' | 'database-away' | 'not-found' | 'unreachable';
+export type StartFailure = 'not-found' | 'unreachable' | FailureCode;
+
+interface Start {
+  readonly rig: RigId;
+  readonly chosen: Readonly<Record<string, PartId | undefined>>;
+  readonly name: string;
+}
+
+/** A start that was kept, where its rig is still one. */
+const readStart = (kept: unknown): Start | null => {
+  const start = kept as Start;
+  return RIG_IDS.includes(start.rig) && typeof start.name === 'string' ? start : null;
+};
 
 /** Headless: a rig from an empty sheet, place by place. */
 export function useSetupStart(box: readonly Part[], house: House, firstReason: string) {
@@ -53,7 +68,19 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     }
   }, [chain, presentation, parts, house]);
 
+  const unsaved = useMemo(() => (rig && name !== '' ? { rig, chosen, name } : null), [rig, chosen, name]);
+  const draft = useDraft('new setup', unsaved, readStart);
+
   return {
+    draft,
+    takeUpDraft: () => {
+      const kept = draft.offer?.value;
+      draft.takeUp();
+      if (!kept) return;
+      setRig(kept.rig);
+      setChosen(kept.chosen);
+      setName(kept.name);
+    },
     rig,
     slots,
     chosen,
@@ -80,25 +107,30 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     keepWords: () => {
       if (JSON.stringify(words) === JSON.stringify(house.rigWords)) return;
       start(async () => {
-        const reply = await changeHouseAction({
-          rigWords: Object.fromEntries(Object.entries(words).filter(([, each]) => each.trim() !== '')),
-        }).catch(() => null);
-        if (!reply?.ok) setFailure(reply ? reply.code : 'unreachable');
+        const changes = Object.entries(words).flatMap(([key, text]) => {
+          const [from, to] = [house.rigWords[key] ?? null, text.trim() === '' ? null : text.trim()];
+          return from === to ? [] : [{ kind: 'entry', document: 'rigWords', id: '', key, from, to }];
+        });
+        if (changes.length === 0) return;
+        const reply = await send('change-house', changeHouseAction, { changes });
+        if (!reply.ok) setFailure(reply.code);
       });
     },
     save: () => {
       if (!chain || !presentation || name.trim() === '') return;
       start(async () => {
         setFailure(null);
-        const reply = await startSetupAction({
+        const reply = await send('start-setup', startSetupAction, {
           name,
           reason: firstReason,
           chain,
           presentation,
           parts: builtInKnots,
-        }).catch(() => null);
-        if (reply?.ok) router.push(`/bench/${reply.data.setupId}`);
-        else setFailure(reply ? reply.code : 'unreachable');
+        });
+        if (reply.ok) {
+          draft.saved();
+          router.push(`/bench/${reply.data.setupId}`);
+        } else setFailure(reply.code);
       });
     },
   };

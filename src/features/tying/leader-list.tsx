@@ -6,19 +6,30 @@ import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
-import { setLeaderStateAction } from '@/server/actions/tying';
+import { send } from '@/features/fields/send';
+import { BrokenRows } from '@/features/fields/broken-rows';
+import { removeLeaderAction, setLeaderStateAction } from '@/server/actions/tying';
+import type { BrokenRow } from '@/server/queries/tying-page';
 import { ChoiceField } from '@/ui/choice-field';
 
 /** Every leader that was tied and what has become of it. */
-export function LeaderList({ leaders, box }: { readonly leaders: readonly Leader[]; readonly box: readonly Part[] }) {
+export function LeaderList({
+  leaders,
+  broken,
+  box,
+}: {
+  readonly leaders: readonly Leader[];
+  readonly broken: readonly BrokenRow[];
+  readonly box: readonly Part[];
+}) {
   const i18n = useI18n();
   const { t, format, date } = i18n;
   const [failed, setFailed] = useState(false);
   const [busy, start] = useTransition();
   const change = (leaderId: string, state: Leader['state']) =>
     start(async () => {
-      const reply = await setLeaderStateAction({ leaderId, state }).catch(() => null);
-      setFailed(!reply?.ok);
+      const reply = await send('set-leader-state', setLeaderStateAction, { leaderId, state });
+      setFailed(!reply.ok);
     });
   const line = (id: string) => {
     const part = box.find((each) => each.id === id);
@@ -37,7 +48,18 @@ export function LeaderList({ leaders, box }: { readonly leaders: readonly Leader
           ).join(' · ')}
         </span>
       </h2>
-      {failed && <p role="alert">{t('tying.failure.unreachable')}</p>}
+      {failed && <p role="alert">{t('failure.unreachable')}</p>}
+      <BrokenRows
+        title={t('broken.leaders', { count: broken.length })}
+        rows={broken}
+        busy={busy}
+        onRemove={(leaderId) =>
+          start(async () => {
+            const reply = await send('remove-leader', removeLeaderAction, { leaderId });
+            setFailed(!reply.ok);
+          })
+        }
+      />
       {leaders.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('tying.noLeaders')}</p>}
       <ul>
         {shown.map((leader) => (

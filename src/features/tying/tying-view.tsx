@@ -17,6 +17,8 @@ import { Panel } from '@/ui/panel';
 import { LeaderList } from './leader-list';
 import { MendPanel } from './mend-panel';
 import { SizingPanel } from './sizing-panel';
+import { DraftBar } from '@/features/fields/draft-bar';
+import { BrokenSetups } from '@/features/fields/broken-setups';
 import { useBatch, type Batch } from './use-batch';
 
 const KEYS = [
@@ -34,7 +36,7 @@ const press = 'narrow min-h-9 border border-ink px-2.5 text-[14px] disabled:bord
 export function TyingView(page: TyingPage) {
   const { t } = useI18n();
   const router = useRouter();
-  const batch = useBatch(page, t('tying.reason'));
+  const batch = useBatch(page, t('tying.reason'), t('tying.takenBackReason'));
   const [open, setOpen] = useState<'allowances' | 'sizing' | 'mend' | null>(null);
   const cards = `/tying/cards?${batch.items.map(({ setup, count }) => `setup=${encodeURIComponent(setup.id)}&count=${count}`).join('&')}`;
   const run = (action: Action) => {
@@ -57,6 +59,8 @@ export function TyingView(page: TyingPage) {
       className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]"
     >
       <h1 className="sr-only">{t('nav.tying')}</h1>
+      <BrokenSetups broken={page.broken} />
+      <DraftBar offer={batch.draft.offer} onTakeUp={batch.takeUpDraft} onThrowAway={batch.draft.throwAway} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-cols-[400px_minmax(0,1fr)]">
         <section aria-label={t('tying.batch')} className="flex min-h-0 flex-col border border-ink bg-sheet">
           <h2 className="narrow flex justify-between border-b border-ink px-2.5 py-1 text-[15px] font-semibold">
@@ -95,7 +99,7 @@ export function TyingView(page: TyingPage) {
         </section>
         <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
           <Plan page={page} batch={batch} cards={cards} />
-          <LeaderList leaders={page.leaders} box={page.box} />
+          <LeaderList leaders={page.leaders} broken={page.brokenLeaders} box={page.box} />
         </div>
       </div>
       <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
@@ -179,12 +183,19 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
       </div>
       {failure && (
         <p role="alert" className="border border-ink p-2">
-          {t(`tying.failure.${failure}`)}
+          {failure === 'short' || failure === 'not-found' || failure === 'bad-input' || failure === 'used'
+            ? t(`tying.failure.${failure}`)
+            : t(`failure.${failure}`)}
         </p>
       )}
       {tied !== null && (
         <p role="status" className="semi-narrow text-[14px]">
-          {t('tying.marked', { count: tied })}
+          {tied.takenBack ? t('tying.takenBack') : t('tying.marked', { count: tied.count })}{' '}
+          {!tied.takenBack && (
+            <button type="button" className={press} disabled={busy} onClick={() => batch.takeBack(tied)}>
+              {t('tying.takeBack')}
+            </button>
+          )}
         </p>
       )}
       {items.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('tying.empty')}</p>}

@@ -2,19 +2,40 @@
 
 import { useMemo, useState, useTransition } from 'react';
 import type { Allowances } from '@/core/tying';
-import { tieBatchAction } from '@/server/actions/tying';
+import { send } from '@/features/fields/send';
+import { tieBatchAction, untieBatchAction } from '@/server/actions/tying';
+import type { FailureCode } from '@/server/reply';
 import { useAnswer } from '@/features/fields/use-answer';
+import { useDraft } from '@/features/fields/use-draft';
 import type { TyingPage } from '@/server/queries/tying-page';
 import type { Question } from '@/workers/protocol';
 
-export type TieFailure = 'short' | 'not-found' | 'bad-input' | 'database-away' | 'unreachable';
+export type TieFailure = 'short' | 'not-found' | 'used' | 'unreachable' | FailureCode;
+
+/** A batch that was written down: how many leaders, and under which request, for taking it back. */
+export interface TiedBatch {
+  readonly count: number;
+  readonly requestId: string;
+  readonly takenBack: boolean;
+}
+
+interface BatchDraft {
+  readonly counts: Readonly<Record<string, number>>;
+  readonly allowances: Allowances;
+}
+
+const readBatch = (kept: unknown): BatchDraft | null => {
+  const { counts, allowances } = (kept ?? {}) as Partial<BatchDraft>;
+  const isCounted = counts && Object.values(counts).every((count) => Number.isInteger(count));
+  return isCounted && allowances ? { counts, allowances } : null;
+};
 
 /** Headless: how many of each setup's leaders, the allowances, the plan from the worker, and marking it tied. */
-export function useBatch({ setups, box }: TyingPage, reason: string) {
+export function useBatch({ setups, box }: TyingPage, reason: string, backReason: string) {
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
   const [allowances, setAllowances] = useState<Allowances>({});
   const [failure, setFailure] = useState<TieFailure | null>(null);
-  const [tied, setTied] = useState<number | null>(null);
+  const [tied, setTied] = useState<TiedBatch | null>(null);
   const [busy, start] = useTransition();
   // Only what holds a leader can be tied at the table.
   const withLeaders = useMemo(
@@ -38,7 +59,17 @@ export function useBatch({ setups, box }: TyingPage, reason: string) {
     [items, box, allowances],
   );
   const { last, failed } = useAnswer(question, 120);
+  const unsaved = useMemo(() => (items.length > 0 ? { counts, allowances } : null), [items, counts, allowances]);
+  const draft = useDraft('tying', unsaved, readBatch);
   return {
+    draft,
+    takeUpDraft: () => {
+      const kept = draft.offer?.value;
+      draft.takeUp();
+      if (!kept) return;
+      setCounts(kept.counts);
+      setAllowances(kept.allowances);
+    },
     withLeaders,
     counts,
     items,
@@ -56,15 +87,22 @@ export function useBatch({ setups, box }: TyingPage, reason: string) {
     markTied: () =>
       start(async () => {
         setFailure(null);
-        const reply = await tieBatchAction({
+        const reply = await send('tie-batch', tieBatchAction, {
           items: items.map(({ setup, count }) => ({ setupId: setup.id, count })),
           allowances,
           reason,
-        }).catch(() => null);
-        if (reply?.ok) {
-          setTied(reply.data.leaders);
+        });
+        if (reply.ok) {
+          setTied({ count: reply.data.leaderIds.length, requestId: reply.requestId, takenBack: false });
           setCounts({});
-        } else setFailure(reply ? reply.code : 'unreachable');
+        } else setFailure(reply.code);
+      }),
+    takeBack: ({ requestId, count }: TiedBatch) =>
+      start(async () => {
+        setFailure(null);
+        const reply = await send('untie-batch', untieBatchAction, { tieRequestId: requestId, reason: backReason });
+        if (reply.ok) setTied({ requestId, count, takenBack: true });
+        else setFailure(reply.code);
       }),
   };
 }

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ComponentType } from 'react';
 import { revisionLetter } from '@/domain/revision-letter';
 import type { SetupId } from '@/domain/ids';
+import { BrokenSetups } from '@/features/fields/broken-setups';
 import { SavePanel } from '@/features/fields/save-panel';
 import { useI18n } from '@/i18n/client';
 import type { WaterPage } from '@/server/queries/water-page';
@@ -52,7 +53,7 @@ const ADD = '';
 const MOST = 4;
 
 /** The water from the side with up to four setups in it, what can be changed, what they do, and the tools of the water. */
-export function WaterView({ shown, all }: WaterPage) {
+export function WaterView({ shown, all, broken }: WaterPage) {
   const { t } = useI18n();
   const router = useRouter();
   const { scene, dispatch, lines, changed } = useWater(shown);
@@ -82,6 +83,7 @@ export function WaterView({ shown, all }: WaterPage) {
     return (
       <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none">
         <h1 className="narrow text-[20px] font-semibold">{t('nav.water')}</h1>
+        <BrokenSetups broken={broken} />
         <p>
           {t('list.empty')}{' '}
           <Link href="/bench/new" className="underline">
@@ -100,6 +102,7 @@ export function WaterView({ shown, all }: WaterPage) {
       className="mx-auto flex flex-col gap-2 px-2 pb-1 pt-2 outline-none sm:px-3 lg:h-[calc(100dvh-40px)] lg:min-h-[720px]"
     >
       <h1 className="sr-only">{t('nav.water')}</h1>
+      <BrokenSetups broken={broken} />
       <div className="narrow flex flex-wrap items-end gap-x-4 gap-y-1">
         <ul aria-label={t('water.inPicture')} className="flex flex-wrap gap-x-4 gap-y-1">
           {lines.map(({ id, name, number }, i) => (

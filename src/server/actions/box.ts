@@ -2,20 +2,38 @@
 
 import { z } from 'zod';
 import { listMovements, listReadings } from '@/db/repo';
+import type { Angler } from '@/domain/angler';
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { changeBox, changesSchema, type ChangedPart } from '../box/change-box';
-import { measureInput, measurePart } from '../box/measure-part';
-import { mergeInput, mergeParts } from '../box/merge-parts';
+import { measureAngler, measureAnglerInput, measureInput, measurePart } from '../box/measure-part';
+import { mendPart, mendPartInput } from '../box/mend-part';
+import { mergeInput, mergeParts, unmergeInput, unmergeParts } from '../box/merge-parts';
 import { moveStock, moveStockInput } from '../box/move-stock';
 import type { MovedSetup } from '../box/setups-of-parts';
-import { refused, reply, type Reply } from '../reply';
+import { breaking, change, refused, reply, type Reply } from '../reply';
 
-export async function changeBoxAction(raw: unknown): Promise<Reply<readonly ChangedPart[], 'stale'>> {
-  return reply(changesSchema, raw, async ({ changes, reason }, { db, benchId, now }) => {
-    const outcome = await changeBox(db, benchId, changes, reason, now);
-    return outcome.kind === 'changed' ? { ok: true, data: outcome.parts } : refused('stale');
-  });
+export async function changeBoxAction(sent: unknown): Promise<Reply<readonly ChangedPart[], 'stale' | 'breaks'>> {
+  return change<z.infer<typeof changesSchema>, readonly ChangedPart[], 'stale' | 'breaks'>(
+    'change-box',
+    changesSchema,
+    sent,
+    async ({ changes, reason }, { tx, benchId, now, authorId }) => {
+      const outcome = await changeBox(tx, benchId, changes, reason, now, authorId);
+      switch (outcome.kind) {
+        case 'changed':
+          return { ok: true, data: outcome.parts };
+        case 'bad-input':
+          return refused('bad-input', outcome.problems);
+        case 'breaks':
+          return breaking(outcome.setups);
+        case 'stale':
+          return refused('stale');
+        default:
+          return outcome satisfies never;
+      }
+    },
+  );
 }
 
 export interface Measured {
@@ -24,39 +42,106 @@ export interface Measured {
   readonly setups: readonly MovedSetup[];
 }
 
-export async function measurePartAction(raw: unknown): Promise<Reply<Measured, 'stale' | 'not-found'>> {
-  return reply<z.infer<typeof measureInput>, Measured, 'stale' | 'not-found'>(
+export async function measurePartAction(sent: unknown): Promise<Reply<Measured, 'stale' | 'not-found' | 'breaks'>> {
+  return change<z.infer<typeof measureInput>, Measured, 'stale' | 'not-found' | 'breaks'>(
+    'measure-part',
     measureInput,
-    raw,
-    async (input, { db, benchId, now }) => {
-      const outcome = await measurePart(db, benchId, input, now);
-      if (outcome.kind === 'bad-input') return { ok: false, code: 'bad-input', fields: outcome.problems };
-      return outcome.kind === 'measured' ? { ok: true, data: outcome } : refused(outcome.kind);
+    sent,
+    async (input, { tx, benchId, now, authorId }) => {
+      const outcome = await measurePart(tx, benchId, input, now, authorId);
+      switch (outcome.kind) {
+        case 'measured': {
+          const { part, version, setups } = outcome;
+          return { ok: true, data: { part, version, setups } };
+        }
+        case 'bad-input':
+          return refused('bad-input', outcome.problems);
+        case 'breaks':
+          return breaking(outcome.setups);
+        case 'stale':
+        case 'not-found':
+          return refused(outcome.kind);
+        default:
+          return outcome satisfies never;
+      }
     },
   );
 }
 
-export async function moveStockAction(
-  raw: unknown,
-): Promise<Reply<{ readonly part: Part; readonly version: number }, 'not-so-much' | 'not-found'>> {
-  return reply<z.infer<typeof moveStockInput>, { part: Part; version: number }, 'not-so-much' | 'not-found'>(
+/** Keeps what a guide tells of the angler; what was not measured this time stays. */
+export async function measureAnglerAction(sent: unknown): Promise<Reply<Angler, 'not-found'>> {
+  return change<z.infer<typeof measureAnglerInput>, Angler, 'not-found'>(
+    'measure-angler',
+    measureAnglerInput,
+    sent,
+    async (input, { tx, benchId, now }) => {
+      const outcome = await measureAngler(tx, benchId, input, now);
+      if (outcome.kind === 'measured') return { ok: true, data: outcome.figures };
+      return outcome.kind === 'bad-input' ? refused('bad-input', outcome.problems) : refused('not-found');
+    },
+  );
+}
+
+export interface Moved {
+  readonly part: Part;
+  readonly version: number;
+}
+
+export async function moveStockAction(sent: unknown): Promise<Reply<Moved, 'not-so-much' | 'not-found'>> {
+  return change<z.infer<typeof moveStockInput>, Moved, 'not-so-much' | 'not-found'>(
+    'move-stock',
     moveStockInput,
-    raw,
-    async (input, { db, benchId, now }) => {
-      const outcome = await moveStock(db, benchId, input, now);
-      return outcome.kind === 'moved' ? { ok: true, data: outcome } : refused(outcome.kind);
+    sent,
+    async (input, { tx, benchId, now, authorId }) => {
+      const outcome = await moveStock(tx, benchId, input, now, authorId);
+      return outcome.kind === 'moved'
+        ? { ok: true, data: { part: outcome.part, version: outcome.version } }
+        : refused(outcome.kind);
     },
   );
 }
 
-export async function mergePartsAction(raw: unknown): Promise<Reply<readonly string[], 'not-found' | 'other-kind'>> {
-  const schema = z.strictObject({ merge: mergeInput, reason: z.string().trim().min(1).max(400) });
-  return reply<z.infer<typeof schema>, readonly string[], 'not-found' | 'other-kind'>(
-    schema,
-    raw,
-    async ({ merge, reason }, { db, benchId, now }) => {
-      const outcome = await mergeParts(db, benchId, merge, reason, now);
-      return outcome.kind === 'merged' ? { ok: true, data: outcome.setups } : refused(outcome.kind);
+const mergeSchema = z.strictObject({ merge: mergeInput, reason: z.string().trim().min(1).max(400) });
+
+/** Answers with what taking it back needs; the names of the setups are for the page. */
+export async function mergePartsAction(
+  sent: unknown,
+): Promise<
+  Reply<{ readonly setups: readonly { readonly name: string }[] }, 'not-found' | 'other-kind' | 'breaks' | 'stale'>
+> {
+  return change<
+    z.infer<typeof mergeSchema>,
+    { readonly setups: readonly { readonly name: string }[] },
+    'not-found' | 'other-kind' | 'breaks' | 'stale'
+  >('merge-parts', mergeSchema, sent, async ({ merge, reason }, { tx, benchId, now, authorId }) => {
+    const outcome = await mergeParts(tx, benchId, merge, reason, now, authorId);
+    if (outcome.kind === 'merged') return { ok: true, data: outcome.merged };
+    return outcome.kind === 'breaks' ? breaking(outcome.setups) : refused(outcome.kind);
+  });
+}
+
+export async function unmergePartsAction(sent: unknown): Promise<Reply<null, 'not-found' | 'stale'>> {
+  return change<z.infer<typeof unmergeInput>, null, 'not-found' | 'stale'>(
+    'unmerge-parts',
+    unmergeInput,
+    sent,
+    async (input, { tx, benchId, now, authorId }) => {
+      const outcome = await unmergeParts(tx, benchId, input, now, authorId);
+      return outcome.kind === 'taken-back' ? { ok: true, data: null } : refused(outcome.kind);
+    },
+  );
+}
+
+/** Makes a part of a record that cannot be read. */
+export async function mendPartAction(sent: unknown): Promise<Reply<Moved, 'stale' | 'not-found' | 'breaks'>> {
+  return change<z.infer<typeof mendPartInput>, Moved, 'stale' | 'not-found' | 'breaks'>(
+    'mend-part',
+    mendPartInput,
+    sent,
+    async (input, { tx, benchId, now }) => {
+      const outcome = await mendPart(tx, benchId, input, now);
+      if (outcome.kind === 'mended') return { ok: true, data: { part: outcome.part, version: outcome.version } };
+      return outcome.kind === 'bad-input' ? refused('bad-input', outcome.problems) : refused(outcome.kind);
     },
   );
 }
@@ -69,6 +154,8 @@ export interface PartHistory {
     readonly takenAt: string;
   }[];
   readonly movements: readonly { readonly amount: number; readonly reason: string; readonly at: string }[];
+  /** readings that cannot be shown */
+  readonly unreadable: number;
 }
 
 /** What was measured of a part and how its stock moved, newest first. */
@@ -81,13 +168,14 @@ export async function partHistory(raw: unknown): Promise<Reply<PartHistory>> {
     return {
       ok: true,
       data: {
-        readings: readings.map(({ guide, before, after, takenAt }) => ({
+        readings: readings.rows.map(({ guide, before, after, takenAt }) => ({
           guide,
           before,
           after,
           takenAt: takenAt.toISOString(),
         })),
         movements: movements.map(({ amount, reason, at }) => ({ amount, reason, at: at.toISOString() })),
+        unreadable: readings.broken.length,
       },
     };
   });

@@ -1,22 +1,28 @@
 'use server';
 
 import type { z } from 'zod';
-import { refused, reply, type Reply } from '../reply';
-import { saveRevisionInput, saveRevisionOf } from '../save-revision';
+import { change, refused, type Reply } from '../reply';
+import { saveRevisionInput, saveRevisionOf } from '../setups/save-revision';
 
-export type SaveRevisionReply = Reply<{ readonly number: number; readonly version: number }, 'stale' | 'not-found'>;
+interface Saved {
+  readonly number: number;
+  readonly version: number;
+}
 
-export async function saveRevisionAction(raw: unknown): Promise<SaveRevisionReply> {
-  return reply<z.infer<typeof saveRevisionInput>, { number: number; version: number }, 'stale' | 'not-found'>(
+export type SaveRevisionReply = Reply<Saved, 'stale' | 'not-found'>;
+
+export async function saveRevisionAction(sent: unknown): Promise<SaveRevisionReply> {
+  return change<z.infer<typeof saveRevisionInput>, Saved, 'stale' | 'not-found'>(
+    'save-revision',
     saveRevisionInput,
-    raw,
-    async (input, { db, benchId, now }) => {
-      const outcome = await saveRevisionOf(db, benchId, input, now);
+    sent,
+    async (input, { tx, benchId, now, authorId }) => {
+      const outcome = await saveRevisionOf(tx, benchId, input, now, authorId);
       switch (outcome.kind) {
         case 'saved':
           return { ok: true, data: { number: outcome.number, version: outcome.version } };
         case 'bad-input':
-          return { ok: false, code: 'bad-input', fields: outcome.problems };
+          return refused('bad-input', outcome.problems);
         case 'stale':
         case 'not-found':
           return refused(outcome.kind);

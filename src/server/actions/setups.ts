@@ -3,43 +3,53 @@
 import { z } from 'zod';
 import { renameSetup, setArchived } from '@/db/repo';
 import { setupIdSchema } from '@/domain/ids';
-import { refused, reply, type Reply } from '../reply';
-import { copySetup, copySetupInput, setupNameSchema, startSetup, startSetupInput } from '../setups';
+import { change, refused, type Reply } from '../reply';
+import { copySetup, copySetupInput, setupNameSchema, startSetup, startSetupInput } from '../setups/start-setup';
 
-export type SetupReply = Reply<{ readonly setupId: string }, 'not-found'>;
+interface Named {
+  readonly setupId: string;
+}
 
-export async function startSetupAction(raw: unknown): Promise<SetupReply> {
-  return reply<z.infer<typeof startSetupInput>, { setupId: string }, 'not-found'>(
+export type SetupReply = Reply<Named, 'not-found'>;
+
+export async function startSetupAction(sent: unknown): Promise<SetupReply> {
+  return change<z.infer<typeof startSetupInput>, Named, 'not-found'>(
+    'start-setup',
     startSetupInput,
-    raw,
-    async (input, { db, benchId, now }) => {
-      const outcome = await startSetup(db, benchId, input, now);
+    sent,
+    async (input, { tx, benchId, now, authorId }) => {
+      const outcome = await startSetup(tx, benchId, input, now, authorId);
       return outcome.kind === 'started'
         ? { ok: true, data: { setupId: outcome.setupId } }
-        : { ok: false, code: 'bad-input', fields: outcome.problems };
+        : refused('bad-input', outcome.problems);
     },
   );
 }
 
-export async function copySetupAction(raw: unknown): Promise<SetupReply> {
-  return reply<z.infer<typeof copySetupInput>, { setupId: string }, 'not-found'>(
+export async function copySetupAction(sent: unknown): Promise<SetupReply> {
+  return change<z.infer<typeof copySetupInput>, Named, 'not-found'>(
+    'copy-setup',
     copySetupInput,
-    raw,
-    async (input, { db, benchId, now }) => {
-      const setupId = await copySetup(db, benchId, input, now);
-      return setupId ? { ok: true, data: { setupId } } : refused('not-found');
+    sent,
+    async (input, { tx, benchId, now, authorId }) => {
+      const outcome = await copySetup(tx, benchId, input, now, authorId);
+      if (outcome === null) return refused('not-found');
+      return outcome.kind === 'started'
+        ? { ok: true, data: { setupId: outcome.setupId } }
+        : refused('bad-input', outcome.problems);
     },
   );
 }
 
 const renameInput = z.strictObject({ setupId: setupIdSchema, name: setupNameSchema });
 
-export async function renameSetupAction(raw: unknown): Promise<SetupReply> {
-  return reply<z.infer<typeof renameInput>, { setupId: string }, 'not-found'>(
+export async function renameSetupAction(sent: unknown): Promise<SetupReply> {
+  return change<z.infer<typeof renameInput>, Named, 'not-found'>(
+    'rename-setup',
     renameInput,
-    raw,
-    async ({ setupId, name }, { db, benchId }) =>
-      (await renameSetup(db, benchId, setupId, name)) === 'changed'
+    sent,
+    async ({ setupId, name }, { tx, benchId }) =>
+      (await renameSetup(tx, benchId, setupId, name)) === 'changed'
         ? { ok: true, data: { setupId } }
         : refused('not-found'),
   );
@@ -48,12 +58,13 @@ export async function renameSetupAction(raw: unknown): Promise<SetupReply> {
 const putAwayInput = z.strictObject({ setupId: setupIdSchema, away: z.boolean() });
 
 /** Puts a setup away, or brings it back; nothing of it is lost. */
-export async function putSetupAwayAction(raw: unknown): Promise<SetupReply> {
-  return reply<z.infer<typeof putAwayInput>, { setupId: string }, 'not-found'>(
+export async function putSetupAwayAction(sent: unknown): Promise<SetupReply> {
+  return change<z.infer<typeof putAwayInput>, Named, 'not-found'>(
+    'put-setup-away',
     putAwayInput,
-    raw,
-    async ({ setupId, away }, { db, benchId, now }) =>
-      (await setArchived(db, benchId, setupId, away ? now : null)) === 'changed'
+    sent,
+    async ({ setupId, away }, { tx, benchId, now }) =>
+      (await setArchived(tx, benchId, setupId, away ? now : null)) === 'changed'
         ? { ok: true, data: { setupId } }
         : refused('not-found'),
   );

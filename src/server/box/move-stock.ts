@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { Db, Tx } from '@/db/client';
+import type { Tx } from '@/db/client';
 import { insertMovements, lockParts, replacePart } from '@/db/repo';
-import { partIdSchema, type BenchId } from '@/domain/ids';
+import { partIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
 import { partSchema, type Part } from '@/domain/parts';
 import { stockOf, withStock } from '@/domain/stock';
 
@@ -22,27 +22,20 @@ export type MoveStockOutcome =
   | { readonly kind: 'not-so-much'; readonly left: number };
 
 /** Writes down that stock came in or went out; more than is there cannot go out. */
-export const moveStock = (
-  db: Db,
-  benchId: BenchId,
-  movement: z.infer<typeof moveStockInput>,
-  now: Date,
-): Promise<MoveStockOutcome> => db.transaction((tx) => moveStockWithin(tx, benchId, movement, now));
-
-/** The same within a larger change, which is given up as a whole where it does not go. */
-export async function moveStockWithin(
+export async function moveStock(
   tx: Tx,
   benchId: BenchId,
   { partId, amount, reason }: z.infer<typeof moveStockInput>,
   now: Date,
+  authorId: AnglerId | null = null,
 ): Promise<MoveStockOutcome> {
-  const stored = (await lockParts(tx, benchId, [partId])).get(partId);
+  const stored = (await lockParts(tx, benchId, [partId])).parts.get(partId);
   if (!stored || stored.archived) return { kind: 'not-found' };
   const left = stockOf(stored.part) ?? 0;
   const parsed = partSchema.safeParse(withStock(stored.part, left + amount));
   if (!parsed.success) return { kind: 'not-so-much', left };
   const outcome = await replacePart(tx, benchId, parsed.data, stored.version, now);
   if (outcome.kind === 'stale') throw new Error(`part ${partId} moved under its own lock`);
-  await insertMovements(tx, benchId, [{ id: crypto.randomUUID(), partId, amount, reason, at: now }]);
+  await insertMovements(tx, benchId, [{ id: crypto.randomUUID(), partId, amount, reason, authorId, at: now }]);
   return { kind: 'moved', part: parsed.data, version: outcome.version };
 }

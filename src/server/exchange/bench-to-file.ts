@@ -1,8 +1,6 @@
 import {
-  findAngler,
   findBench,
-  findHouseDocument,
-  findRevision,
+  findPartsThen,
   listAllMovements,
   listAllParts,
   listAllReadings,
@@ -10,51 +8,101 @@ import {
   listDecks,
   listLeaders,
   listRevisions,
+  type BrokenRow,
 } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
-import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
-import type { BenchId } from '@/domain/ids';
+import { readTogether } from '@/db/transact';
+import { BENCH_FILE_VERSION, type BenchFile } from '@/domain/bench-file';
+import type { GUIDES } from '@/domain/guides';
+import type { BenchId, PartId } from '@/domain/ids';
+import { readHouse } from '../house/house';
 
 const iso = (date: Date) => date.toISOString();
 const isoOrNull = (date: Date | null) => (date ? iso(date) : null);
 
-/** All of a bench as a file, in an order that does not depend on when it was read. */
+/**
+ * All of a bench as a file, in an order that does not depend on when it was read, as it stood at one moment. Rows that
+ * cannot be read are in it as they stand, under `unreadable`.
+ */
 export async function benchToFile(db: Db | Tx, benchId: BenchId): Promise<BenchFile | null> {
-  const bench = await findBench(db, benchId);
+  return readTogether(db, (tx) => fileOf(tx, benchId));
+}
+
+async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
+  const bench = await findBench(tx, benchId);
   if (!bench) return null;
-  const [parts, readings, movements, setups] = await Promise.all([
-    listAllParts(db, benchId),
-    listAllReadings(db, benchId),
-    listAllMovements(db, benchId),
-    listAllSetups(db, benchId),
-  ]);
-  return benchFileSchema.parse({
-    version: 1,
+  const parts = await listAllParts(tx, benchId);
+  const readings = await listAllReadings(tx, benchId);
+  const movements = await listAllMovements(tx, benchId);
+  const decks = await listDecks(tx, benchId);
+  const leaders = await listLeaders(tx, benchId);
+  const { house, anglers, broken } = await readHouse(tx, benchId);
+  const { angler: _, ...document } = house;
+  const unreadable: BenchFile['unreadable'] = [];
+  const note = (record: string, rows: readonly Pick<BrokenRow, 'id' | 'stored'>[]) =>
+    unreadable.push(...rows.map(({ id, stored }) => ({ record, id, stored })));
+  note('part', parts.broken);
+  note('reading', readings.broken);
+  note('deck', decks.broken);
+  note('leader', leaders.broken);
+  note(
+    'house',
+    broken.map(({ document: name, id, key, given }) => ({ id: [name, id, key].join(' ').slice(0, 64), stored: given })),
+  );
+  const known = new Set<string>(parts.rows.map(({ part }) => part.id));
+  const setups: BenchFile['setups'] = [];
+  for (const { id, name, createdAt, archivedAt } of await listAllSetups(tx, benchId)) {
+    const all = (await listRevisions(tx, benchId, id)).reverse();
+    const then = await findPartsThen(
+      tx,
+      benchId,
+      all.map((revision) => revision.id),
+    );
+    const revisions: BenchFile['setups'][number]['revisions'] = [];
+    for (const { id: revisionId, number, reason, savedAt, authorId, whole } of all) {
+      const { parts: partsThen, broken: badParts } = then.get(revisionId) ?? { parts: [], broken: [] };
+      const usable = whole.ok && badParts.length === 0 && partsThen.every((part) => known.has(part.id));
+      if (!usable) {
+        note('revision', [{ id: revisionId, stored: { setupId: id, number, reason, whole, partsThen, badParts } }]);
+        continue;
+      }
+      revisions.push({
+        id: revisionId,
+        // A revision that cannot be read leaves no gap in the numbers.
+        number: revisions.length + 1,
+        reason,
+        savedAt: iso(savedAt),
+        authorId,
+        chain: [...whole.data.chain],
+        presentation: whole.data.presentation,
+        partsThen: [...partsThen],
+      });
+    }
+    if (revisions.length > 0)
+      setups.push({ id, name, createdAt: iso(createdAt), archivedAt: isoOrNull(archivedAt), revisions });
+  }
+  const stays = ({ partId }: { readonly partId: PartId }) => known.has(partId);
+  return {
+    version: BENCH_FILE_VERSION,
     kind: 'bench',
     id: bench.id,
     name: bench.name,
-    angler: await findAngler(db, benchId),
-    house: await findHouseDocument(db, benchId),
-    parts: parts.map(({ part, updatedAt, archivedAt }) => ({
+    anglers: anglers.map(({ id, name, usual, figures }) => ({ id, name, usual, figures })),
+    house: document,
+    parts: parts.rows.map(({ part, updatedAt, archivedAt }) => ({
       part,
       updatedAt: iso(updatedAt),
       archivedAt: isoOrNull(archivedAt),
     })),
-    readings: readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: iso(takenAt) })),
-    movements: movements.map(({ at, ...rest }) => ({ ...rest, at: iso(at) })),
-    setups: await Promise.all(
-      setups.map(async ({ id, name, createdAt, archivedAt }) => {
-        const numbers = (await listRevisions(db, benchId, id)).map(({ number }) => number).reverse();
-        const revisions = await Promise.all(
-          numbers.map(async (number) => {
-            const { partsThen, savedAt, ...rest } = (await findRevision(db, benchId, id, number))!;
-            return { ...rest, savedAt: iso(savedAt), partsThen: [...partsThen].sort((a, b) => (a.id < b.id ? -1 : 1)) };
-          }),
-        );
-        return { id, name, createdAt: iso(createdAt), archivedAt: isoOrNull(archivedAt), revisions };
-      }),
-    ),
-    decks: (await listDecks(db, benchId)).map(({ deck, createdAt }) => ({ deck, createdAt: iso(createdAt) })),
-    leaders: await listLeaders(db, benchId),
-  });
+    readings: readings.rows.filter(stays).map(({ takenAt, guide, ...rest }) => ({
+      ...rest,
+      guide: guide as (typeof GUIDES)[number],
+      takenAt: iso(takenAt),
+    })),
+    movements: movements.filter(stays).map(({ at, ...rest }) => ({ ...rest, at: iso(at) })),
+    setups,
+    decks: decks.rows.map(({ deck, createdAt }) => ({ deck, createdAt: iso(createdAt) })),
+    leaders: [...leaders.rows],
+    unreadable,
+  };
 }

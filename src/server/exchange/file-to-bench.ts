@@ -6,57 +6,68 @@ import {
   insertMovements,
   insertReadings,
   insertSetup,
+  lockBench,
   putAngler,
-  putHouse,
+  putCraft,
+  putHouseDocument,
   saveRevision,
   setArchived,
 } from '@/db/repo';
-import type { Db } from '@/db/client';
+import type { Tx } from '@/db/client';
 import type { BenchFile } from '@/domain/bench-file';
+import { HOUSE_SCHEMAS, type HouseDocumentName } from '@/domain/house';
 import type { BenchId } from '@/domain/ids';
+import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
-/** Puts the bench of a file in the place of what is there, all or nothing. */
-export async function fileToBench(db: Db, benchId: BenchId, file: BenchFile): Promise<void> {
-  await db.transaction(async (tx) => {
-    await clearBench(tx, benchId, file.name);
-    await putAngler(tx, benchId, file.angler, new Date());
-    await putHouse(tx, benchId, file.house, new Date());
-    await insertAllParts(
-      tx,
-      benchId,
-      file.parts.map(({ part, updatedAt, archivedAt }) => ({
-        part,
-        updatedAt: new Date(updatedAt),
-        archivedAt: archivedAt ? new Date(archivedAt) : null,
-      })),
-    );
-    await insertReadings(
-      tx,
-      benchId,
-      file.readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: new Date(takenAt) })),
-    );
-    await insertMovements(
-      tx,
-      benchId,
-      file.movements.map(({ at, ...rest }) => ({ ...rest, at: new Date(at) })),
-    );
-    for (const { id, name, createdAt, archivedAt, revisions } of file.setups) {
-      await insertSetup(tx, { id, benchId, name, version: 0, createdAt: new Date(createdAt) });
-      for (const { id: revisionId, number, reason, savedAt, chain, presentation, partsThen } of revisions) {
-        await saveRevision(tx, benchId, id, number - 1, {
-          id: revisionId,
-          reason,
-          chain,
-          presentation,
-          parts: partsThen,
-          savedAt: new Date(savedAt),
-        });
-      }
-      if (archivedAt) await setArchived(tx, benchId, id, new Date(archivedAt));
+/** Puts the bench of a file in the place of what is there, and names the setups of it that cannot be worked out. */
+export async function fileToBench(
+  tx: Tx,
+  benchId: BenchId,
+  file: BenchFile,
+  now: Date,
+): Promise<readonly BrokenSetup[]> {
+  await lockBench(tx, benchId);
+  await clearBench(tx, benchId, file.name);
+  for (const { figures, ...angler } of file.anglers) await putAngler(tx, benchId, { ...angler, entries: figures }, now);
+  const { crafts, ...documents } = file.house;
+  for (const [position, craft] of crafts.entries()) await putCraft(tx, benchId, craft.id, position, craft, now);
+  for (const name of Object.keys(HOUSE_SCHEMAS) as HouseDocumentName[])
+    await putHouseDocument(tx, benchId, name, documents[name], now);
+  await insertAllParts(
+    tx,
+    benchId,
+    file.parts.map(({ part, updatedAt, archivedAt }) => ({
+      part,
+      updatedAt: new Date(updatedAt),
+      archivedAt: archivedAt ? new Date(archivedAt) : null,
+    })),
+  );
+  await insertReadings(
+    tx,
+    benchId,
+    file.readings.map(({ takenAt, ...rest }) => ({ ...rest, takenAt: new Date(takenAt) })),
+  );
+  await insertMovements(
+    tx,
+    benchId,
+    file.movements.map(({ at, ...rest }) => ({ ...rest, at: new Date(at) })),
+  );
+  for (const { id, name, createdAt, archivedAt, revisions } of file.setups) {
+    await insertSetup(tx, { id, benchId, name, version: 0, createdAt: new Date(createdAt) });
+    for (const { id: revisionId, number, savedAt, partsThen, ...rest } of revisions) {
+      const outcome = await saveRevision(tx, benchId, id, number - 1, {
+        ...rest,
+        id: revisionId,
+        parts: partsThen,
+        savedAt: new Date(savedAt),
+      });
+      if (outcome.kind !== 'saved') throw new Error(`revision ${number} of ${id} in a new setup is ${outcome.kind}`);
     }
-    for (const { deck, createdAt } of file.decks) await insertDeck(tx, benchId, deck, new Date(createdAt));
-    await insertLeaders(tx, benchId, file.leaders);
-  });
+    if (archivedAt) await setArchived(tx, benchId, id, new Date(archivedAt));
+  }
+  for (const { deck, createdAt } of file.decks) await insertDeck(tx, benchId, deck, new Date(createdAt));
+  await insertLeaders(tx, benchId, file.leaders);
+  return (await newestSetups(tx, benchId)).broken;
 }
 
 export interface BenchDifference {

@@ -1,17 +1,22 @@
 import 'server-only';
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { connectionProblem } from '@/db/connection-problem';
-import { findParts, listParts } from '@/db/repo';
+import type { Db, Tx } from '@/db/client';
+import { listParts } from '@/db/repo';
+import { rehearse } from '@/db/transact';
 import { benchFileSchema } from '@/domain/bench-file';
 import { partsToRows } from '@/domain/exchange/parts-to-rows';
-import { parse } from '@/domain/problems';
+import { requestIdSchema, type BenchId } from '@/domain/ids';
+import { outsideProblems, parse } from '@/domain/problems';
 import { setupFileSchema } from '@/domain/setup';
+import { benchFileAsNow, setupFileFrom1 } from '@/domain/upgrades';
 import { getI18n } from '@/i18n/server';
+import { answering } from '../answering';
 import { changeBox, changesSchema } from '../box/change-box';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
-import { startSetup } from '../setups';
+import { once, TakenBack } from '../once';
+import { startSetup } from '../setups/start-setup';
 import { benchToFile } from './bench-to-file';
 import { compareBench, fileToBench } from './file-to-bench';
 import { readBody } from './read-body';
@@ -22,98 +27,139 @@ const download = (name: string, type: string) => ({
 });
 
 /** The Box as CSV, RFC 4180. */
-export async function partsCsv(): Promise<Response> {
-  const parts = await listParts(database(), await currentBench());
-  return new Response(Papa.unparse(partsToRows(parts), { newline: '\r\n' }) + '\r\n', {
-    headers: download('parts.csv', 'text/csv; charset=utf-8; header=present'),
+export const partsCsv = (): Promise<Response> =>
+  answering(async () => {
+    const parts = await listParts(database(), await currentBench());
+    return new Response(Papa.unparse(partsToRows(parts), { newline: '\r\n' }) + '\r\n', {
+      headers: download('parts.csv', 'text/csv; charset=utf-8; header=present'),
+    });
   });
-}
 
 /** The whole bench as a file. */
-export async function benchJson(): Promise<Response> {
-  const file = await benchToFile(database(), await currentBench());
-  return new Response(`${JSON.stringify(file, null, 1)}\n`, { headers: download('bench.json', 'application/json') });
-}
+export const benchJson = (): Promise<Response> =>
+  answering(async () => {
+    const file = await benchToFile(database(), await currentBench());
+    return new Response(`${JSON.stringify(file, null, 1)}\n`, {
+      headers: download('bench.json', 'application/json'),
+    });
+  });
 
-const SCHEMAS = { bench: benchFileSchema, setup: setupFileSchema } as const;
+const SCHEMAS = new Map<string, z.ZodType>([
+  ['bench', benchFileSchema],
+  ['setup', setupFileSchema],
+]);
 
 /** JSON Schema of a file; null for a name that is none. */
 export function fileSchema(name: string): Response | null {
-  const schema = name in SCHEMAS ? SCHEMAS[name as keyof typeof SCHEMAS] : null;
-  return schema && Response.json(z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }));
+  const schema = SCHEMAS.get(name);
+  return schema ? Response.json(z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })) : null;
 }
 
-/** Takes planned changes of parts, all or none. */
-export async function importParts(request: Request): Promise<Response> {
-  return answer(request, async (json) => {
-    const parsed = parse(changesSchema, json);
-    if (!parsed.ok) return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, 20) }, { status: 422 });
-    const outcome = await changeBox(
-      database(),
-      await currentBench(),
-      parsed.data.changes,
-      parsed.data.reason,
-      new Date(),
-    );
-    return outcome.kind === 'changed'
-      ? Response.json({ count: outcome.parts.length })
-      : Response.json({ code: 'stale' }, { status: 409 });
-  });
-}
+/** Says what planned changes of parts would come to, or with `confirm` makes them, all or none. */
+export const importParts = (request: Request): Promise<Response> =>
+  importing(
+    request,
+    'import-parts',
+    (json) => json,
+    changesSchema,
+    async ({ changes, reason }, { tx, benchId, now }) => {
+      const outcome = await changeBox(tx, benchId, changes, reason, now);
+      switch (outcome.kind) {
+        case 'changed':
+          return { ok: true, data: { count: outcome.parts.length } };
+        case 'bad-input':
+          return { ok: false, code: 'bad-input', fields: outcome.problems.slice(0, MOST_PROBLEMS) };
+        case 'breaks':
+          return { ok: false, code: 'breaks', setups: outcome.setups.slice(0, MOST_PROBLEMS) };
+        case 'stale':
+          return { ok: false, code: 'stale' };
+        default:
+          return outcome satisfies never;
+      }
+    },
+  );
 
 /** Compares a bench file with the bench, or with `confirm` puts it in its place. */
-export async function importBench(request: Request): Promise<Response> {
-  const confirm = new URL(request.url).searchParams.get('confirm') === 'yes';
-  return answer(request, async (json) => {
-    const parsed = parse(benchFileSchema, json);
-    if (!parsed.ok) return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, 20) }, { status: 422 });
-    const benchId = await currentBench();
-    if (confirm) {
-      await fileToBench(database(), benchId, parsed.data);
-      return Response.json({ done: true });
-    }
-    const now = await benchToFile(database(), benchId);
-    return Response.json(now ? compareBench(now, parsed.data) : null);
+export const importBench = (request: Request): Promise<Response> =>
+  importing(request, 'import-bench', benchFileAsNow, benchFileSchema, async (file, { tx, benchId, now, confirm }) => {
+    const before = confirm ? null : await benchToFile(tx, benchId);
+    const broken = await fileToBench(tx, benchId, file, now);
+    const setups = broken.slice(0, MOST_PROBLEMS).map(({ id, name, faults }) => ({ setupId: id, name, faults }));
+    const leftOut = file.unreadable.length;
+    return {
+      ok: true,
+      data: confirm ? { done: true } : { ...(before ? compareBench(before, file) : {}), broken: setups, leftOut },
+    };
   });
-}
 
 /** Says what a setup file would add, or with `confirm` makes a setup of it; parts that the Box holds stay as they are. */
-export async function importSetup(request: Request): Promise<Response> {
-  const confirm = new URL(request.url).searchParams.get('confirm') === 'yes';
-  return answer(request, async (json) => {
-    const parsed = parse(setupFileSchema, json);
-    if (!parsed.ok) return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, 20) }, { status: 422 });
-    const { name, parts, chain, presentation } = parsed.data;
-    const benchId = await currentBench();
-    const held = new Set(
-      (
-        await findParts(
-          database(),
-          benchId,
-          parts.map(({ id }) => id),
-        )
-      ).map(({ id }) => id),
-    );
-    if (!confirm) return Response.json({ name, newParts: parts.filter(({ id }) => !held.has(id)).length });
-    const outcome = await startSetup(
-      database(),
-      benchId,
-      { name, reason: (await getI18n()).t('box.why.import'), parts, chain, presentation },
-      new Date(),
-    );
-    if (outcome.kind === 'bad-input')
-      return Response.json({ code: 'bad-input', fields: outcome.problems.slice(0, 20) }, { status: 422 });
-    return Response.json({ setupId: outcome.setupId });
+export const importSetup = (request: Request): Promise<Response> =>
+  importing(request, 'import-setup', setupFileFrom1, setupFileSchema, async (file, { tx, benchId, now, reason }) => {
+    const { name, parts, chain, presentation } = file;
+    const outcome = await startSetup(tx, benchId, { name, reason, parts, chain, presentation }, now);
+    return outcome.kind === 'started'
+      ? { ok: true, data: { setupId: outcome.setupId, name, newParts: outcome.newParts } }
+      : { ok: false, code: 'bad-input', fields: outcome.problems.slice(0, MOST_PROBLEMS) };
+  });
+
+const MOST_PROBLEMS = 20;
+
+type ImportAnswer =
+  | { readonly ok: true; readonly data: unknown }
+  | { readonly ok: false; readonly code: string; readonly fields?: unknown; readonly setups?: unknown };
+
+interface ImportContext {
+  readonly tx: Tx;
+  readonly benchId: BenchId;
+  readonly now: Date;
+  readonly confirm: boolean;
+  /** what the first revision of a setup that came in says */
+  readonly reason: string;
+}
+
+/**
+ * The way of every import. Without `confirm=yes` the very same is done and taken back, so that what is shown before
+ * confirming is what confirming does. With it the request carries an Idempotency-Key, a UUID of version 7.
+ */
+function importing<I>(
+  request: Request,
+  action: string,
+  asNow: (json: unknown) => unknown,
+  schema: z.ZodType<I>,
+  serve: (input: I, context: ImportContext) => Promise<ImportAnswer>,
+): Promise<Response> {
+  return answering(async () => {
+    const body = await readBody(request);
+    if (!body.ok) return Response.json({ code: body.code }, { status: body.status });
+    const outside = outsideProblems(body.json);
+    const parsed = outside.length > 0 ? ({ ok: false, problems: outside } as const) : parse(schema, asNow(body.json));
+    if (!parsed.ok)
+      return Response.json({ code: 'bad-input', fields: parsed.problems.slice(0, MOST_PROBLEMS) }, { status: 422 });
+    const confirm = new URL(request.url).searchParams.get('confirm') === 'yes';
+    const [db, benchId, now] = [database(), await currentBench(), new Date()];
+    const reason = (await getI18n()).t('box.why.import');
+    const work = (tx: Tx) => serve(parsed.data, { tx, benchId, now, confirm, reason });
+    if (!confirm) return importResponse(await rehearsed(db, work));
+    const id = requestIdSchema.safeParse(request.headers.get('idempotency-key'));
+    if (!id.success) return Response.json({ code: 'no-request-id' }, { status: 400 });
+    const outcome = await once(db, benchId, { id: id.data, action, input: body.json }, now, work);
+    return outcome.kind === 'answered'
+      ? importResponse(outcome.answer)
+      : Response.json({ code: 'other-input' }, { status: 409 });
   });
 }
 
-async function answer(request: Request, serve: (json: unknown) => Promise<Response>): Promise<Response> {
-  const body = await readBody(request);
-  if (!body.ok) return Response.json({ code: body.code }, { status: body.status });
+async function rehearsed(db: Db, work: (tx: Tx) => Promise<ImportAnswer>): Promise<ImportAnswer> {
   try {
-    return await serve(body.json);
+    return await rehearse(db, work);
   } catch (error) {
-    if (connectionProblem(error)) return Response.json({ code: 'database-away' }, { status: 503 });
+    if (error instanceof TakenBack) return error.answer as ImportAnswer;
     throw error;
   }
 }
+
+const importResponse = (answer: ImportAnswer): Response => {
+  if (answer.ok) return Response.json(answer.data);
+  const { ok: _, ...refusal } = answer;
+  return Response.json(refusal, { status: answer.code === 'bad-input' ? 422 : 409 });
+};

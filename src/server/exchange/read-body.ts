@@ -9,14 +9,31 @@ export type BodyOutcome =
 
 /** The JSON body of a request that came from this site's own pages. */
 export async function readBody(request: Request): Promise<BodyOutcome> {
-  const origin = request.headers.get('origin');
-  if (origin && new URL(origin).host !== request.headers.get('host'))
+  if (!isOwn(request.headers.get('origin'), request.headers.get('host')))
     return { ok: false, code: 'foreign', status: 403 };
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
-    return { ok: false, code: 'too-large', status: 413 };
+  const text = await readText(request);
+  if (text === null) return { ok: false, code: 'too-large', status: 413 };
   try {
-    return { ok: true, json: JSON.parse(await request.text()) as unknown };
+    return { ok: true, json: JSON.parse(text) as unknown };
   } catch {
     return { ok: false, code: 'not-json', status: 400 };
   }
+}
+
+/** A browser names the origin of whatever page sends; programs that are no browser name none. */
+const isOwn = (origin: string | null, host: string | null): boolean =>
+  origin === null || (URL.canParse(origin) && new URL(origin).host === host);
+
+/** The body as text; null once it has more bytes than are taken, whatever its headers said. */
+async function readText(request: Request): Promise<string | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null;
+  const decoder = new TextDecoder();
+  const pieces: string[] = [];
+  let bytes = 0;
+  for await (const chunk of request.body ?? []) {
+    bytes += chunk.byteLength;
+    if (bytes > MOST_BYTES) return null;
+    pieces.push(decoder.decode(chunk, { stream: true }));
+  }
+  return pieces.join('') + decoder.decode();
 }

@@ -1,12 +1,9 @@
 import 'server-only';
-import { connectionProblem } from '@/db/connection-problem';
 import { findBench } from '@/db/repo';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
+import { asking, PageFailedError } from '../asking';
 
 export async function getBenchName(): Promise<string> {
-  const bench = await findBench(database(), await currentBench());
-  return bench?.name ?? '';
+  return asking(async (db, benchId) => (await findBench(db, benchId))?.name ?? '');
 }
 
 /** For the frame of every page, which must stand even while the database is away; the page inside says so. */
@@ -14,7 +11,7 @@ export async function benchNameIfUp(): Promise<string> {
   try {
     return await getBenchName();
   } catch (error) {
-    if (connectionProblem(error)) return '';
+    if (error instanceof PageFailedError) return '';
     throw error;
   }
 }

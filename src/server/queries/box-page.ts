@@ -1,32 +1,33 @@
 import 'server-only';
-import { listBox, listParts, type BoxPart } from '@/db/repo';
-
-export type { BoxPart };
+import { listBox, listParts, type BoxPart, type BrokenPart } from '@/db/repo';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
+import { asking } from '../asking';
 import { newestRevisions } from '../box/setups-of-parts';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
+import { partIdsOf } from '../setups/newest-setups';
+
+export type { BoxPart, BrokenPart };
 
 export interface BoxPage {
   readonly parts: readonly BoxPart[];
+  /** entries that cannot be read */
+  readonly broken: readonly BrokenPart[];
   /** setups whose newest revision uses the part, by part id */
   readonly uses: Readonly<Record<PartId, readonly { readonly id: string; readonly name: string }[]>>;
 }
 
 export async function getBoxPage(): Promise<BoxPage> {
-  const db = database();
-  const benchId = await currentBench();
-  const [parts, setups] = await Promise.all([listBox(db, benchId), newestRevisions(db, benchId)]);
-  const uses: Record<PartId, { id: string; name: string }[]> = {};
-  for (const { setupId, name, revision } of setups) {
-    for (const partId of new Set(revision.chain.map((joint) => joint.partId)))
-      (uses[partId] ??= []).push({ id: setupId, name });
-  }
-  return { parts, uses };
+  return asking(async (db, benchId) => {
+    const [box, setups] = await Promise.all([listBox(db, benchId), newestRevisions(db, benchId)]);
+    const uses: Record<PartId, { id: string; name: string }[]> = {};
+    for (const { setupId, name, revision } of setups) {
+      for (const partId of new Set(partIdsOf(revision))) (uses[partId] ??= []).push({ id: setupId, name });
+    }
+    return { parts: box.rows, broken: box.broken, uses };
+  });
 }
 
 /** The parts alone, for whoever builds from them. */
 export async function getBox(): Promise<readonly Part[]> {
-  return listParts(database(), await currentBench());
+  return asking((db, benchId) => listParts(db, benchId));
 }

@@ -1,10 +1,10 @@
 import 'server-only';
-import { evaluate, type Evaluation } from '@/core/evaluate';
+import type { Evaluation } from '@/core/evaluate';
 import type { SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
-import { newestSetups } from '../newest-setups';
+import { asking } from '../asking';
+import { evaluated } from '../setups/evaluated';
+import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 /** So many stand beside each other and are still read. */
 const MOST_COMPARED = 4;
@@ -18,9 +18,17 @@ export interface Compared {
 }
 
 /** The newest revisions of some setups, at most four; ids that this bench does not have are left out. */
-export async function getComparison(ids: readonly string[]): Promise<readonly Compared[]> {
-  const db = database();
-  const benchId = await currentBench();
-  const asked = (await newestSetups(db, benchId, (id) => ids.includes(id))).slice(0, MOST_COMPARED);
-  return asked.map(({ id, name, number, file }) => ({ id, name, number, file, evaluation: evaluate(file) }));
+export async function getComparison(
+  ids: readonly string[],
+): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
+  return asking(async (db, benchId) => {
+    const newest = await newestSetups(db, benchId, (id) => ids.includes(id));
+    const { whole, broken } = evaluated(newest);
+    return {
+      compared: whole
+        .slice(0, MOST_COMPARED)
+        .map(({ setup: { id, name, number, file }, evaluation }) => ({ id, name, number, file, evaluation })),
+      broken,
+    };
+  });
 }

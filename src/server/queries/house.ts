@@ -1,9 +1,13 @@
 import 'server-only';
-import { findHouse } from '@/db/repo';
+import { asking } from '../asking';
+import { findHouse, readHouse, type ReadHouse } from '../house/house';
 import type { House } from '@/domain/house';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
 
 export async function getHouse(): Promise<House> {
-  return findHouse(database(), await currentBench());
+  return asking(findHouse);
+}
+
+/** With what cannot be used and the anglers, for Rules. */
+export async function getRules(): Promise<ReadHouse> {
+  return asking(readHouse);
 }

@@ -1,10 +1,11 @@
 import 'server-only';
-import { evaluate, type Verdict, type VerdictName } from '@/core/evaluate';
+import type { Verdict, VerdictName } from '@/core/evaluate';
 import { listAllSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
-import { newestSetups } from '../newest-setups';
+import { shortCode } from '@/domain/short-code';
+import { asking } from '../asking';
+import { evaluated } from '../setups/evaluated';
+import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 export interface SetupLine {
   readonly id: SetupId;
@@ -14,20 +15,35 @@ export interface SetupLine {
   readonly verdicts: Readonly<Record<VerdictName, Verdict>>;
 }
 
-export async function getSetupList(): Promise<readonly SetupLine[]> {
-  const db = database();
-  const benchId = await currentBench();
-  return (await newestSetups(db, benchId)).map(({ id, name, number, savedAt, file }) => ({
-    id,
-    name,
-    number,
-    savedAt,
-    verdicts: evaluate(file).verdicts,
-  }));
+export interface SetupLines {
+  readonly setups: readonly SetupLine[];
+  readonly broken: readonly BrokenSetup[];
+  /** put away, to be brought back */
+  readonly putAway: readonly { readonly id: SetupId; readonly name: string }[];
 }
 
-/** Setups that were put away, to be brought back. */
-export async function getPutAway(): Promise<readonly { readonly id: SetupId; readonly name: string }[]> {
-  const setups = await listAllSetups(database(), await currentBench());
-  return setups.filter(({ archivedAt }) => archivedAt !== null).map(({ id, name }) => ({ id, name }));
+export async function getSetupList(): Promise<SetupLines> {
+  return asking(async (db, benchId) => {
+    const [newest, all] = await Promise.all([newestSetups(db, benchId), listAllSetups(db, benchId)]);
+    const { whole, broken } = evaluated(newest);
+    return {
+      setups: whole.map(({ setup: { id, name, number, savedAt }, evaluation: { verdicts } }) => ({
+        id,
+        name,
+        number,
+        savedAt,
+        verdicts,
+      })),
+      broken,
+      putAway: all.filter(({ archivedAt }) => archivedAt !== null).map(({ id, name }) => ({ id, name })),
+    };
+  });
+}
+
+/** The setup that a code typed from a card means; null: none of this bench. */
+export async function findByShortCode(code: string): Promise<SetupId | null> {
+  return asking(async (db, benchId) => {
+    const found = (await listAllSetups(db, benchId)).find(({ id }) => shortCode(id) === code.toUpperCase());
+    return found?.id ?? null;
+  });
 }

@@ -1,22 +1,28 @@
 import 'server-only';
 import { setupIdSchema } from '@/domain/ids';
-import type { SetupFile } from '@/domain/setup';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
-import { setupFileOf, setupPage, type SetupPage } from '../setup-page';
+import { asking } from '../asking';
+import type { SetupFileOutcome } from '../setups/setup-file';
+import { setupFileOf, setupPage, type BrokenSetupPage, type SetupPage } from '../setups/setup-page';
+
+export type { BrokenSetupPage, SetupPage };
 
 const numberOf = (text: string | undefined): number | null | undefined =>
   text === undefined ? undefined : /^[1-9]\d{0,5}$/.test(text) ? Number(text) : null;
 
 /** Null: no such setup or revision on this bench. */
-export async function getSetupPage(setupId: string, revision: string | undefined): Promise<SetupPage | null> {
+export async function getSetupPage(
+  setupId: string,
+  revision: string | undefined,
+): Promise<SetupPage | BrokenSetupPage | null> {
   const id = setupIdSchema.safeParse(setupId);
   const number = numberOf(revision);
-  return id.success && number !== null ? setupPage(database(), await currentBench(), id.data, number) : null;
+  if (!id.success || number === null) return null;
+  return asking((db, benchId) => setupPage(db, benchId, id.data, number));
 }
 
-export async function getSetupFile(setupId: string, revision: string | undefined): Promise<SetupFile | null> {
+export async function getSetupFile(setupId: string, revision: string | undefined): Promise<SetupFileOutcome | null> {
   const id = setupIdSchema.safeParse(setupId);
   const number = numberOf(revision);
-  return id.success && number !== null ? setupFileOf(database(), await currentBench(), id.data, number) : null;
+  if (!id.success || number === null) return null;
+  return asking((db, benchId) => setupFileOf(db, benchId, id.data, number));
 }

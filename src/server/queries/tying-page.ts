@@ -1,31 +1,43 @@
 import 'server-only';
-import { listLeaders, listParts } from '@/db/repo';
+import { listLeaders, listParts, type BrokenRow } from '@/db/repo';
 import type { Leader } from '@/domain/leader';
-import { currentBench } from '../current-bench';
-import { database } from '../database';
-import { newestSetups } from '../newest-setups';
-import type { QuiverSetup } from './quiver-page';
 import type { Part } from '@/domain/parts';
+import { asking } from '../asking';
+import { evaluated } from '../setups/evaluated';
+import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
+import type { QuiverSetup } from './quiver-page';
+
+export type { BrokenRow };
 
 export interface TyingPage {
   readonly setups: readonly QuiverSetup[];
+  readonly broken: readonly BrokenSetup[];
   readonly box: readonly Part[];
   readonly leaders: readonly Leader[];
+  readonly brokenLeaders: readonly BrokenRow[];
   /** where a card's code leads; null: nobody set an address that others can reach */
   readonly publicUrl: string | null;
 }
 
 /** Every setup, the Box, and the leaders that were tied. */
 export async function getTyingPage(): Promise<TyingPage> {
-  const db = database();
-  const benchId = await currentBench();
-  const [setups, box, leaders] = await Promise.all([
-    newestSetups(db, benchId),
-    listParts(db, benchId),
-    listLeaders(db, benchId),
-  ]);
-  const url = process.env['PUBLIC_URL'] ?? '';
-  // An address of this machine alone opens nothing on a phone.
-  const isLocal = /\/\/(127\.|localhost|\[::1\])/.test(url);
-  return { setups, box, leaders, publicUrl: url === '' || isLocal ? null : url };
+  return asking(async (db, benchId) => {
+    const [newest, box, leaders] = await Promise.all([
+      newestSetups(db, benchId),
+      listParts(db, benchId),
+      listLeaders(db, benchId),
+    ]);
+    const { whole, broken } = evaluated(newest);
+    const url = process.env['PUBLIC_URL'] ?? '';
+    // An address of this machine alone opens nothing on a phone.
+    const isLocal = /\/\/(127\.|localhost|\[::1\])/.test(url);
+    return {
+      setups: whole.map(({ setup }) => setup),
+      broken,
+      box,
+      leaders: leaders.rows,
+      brokenLeaders: leaders.broken,
+      publicUrl: url === '' || isLocal ? null : url,
+    };
+  });
 }

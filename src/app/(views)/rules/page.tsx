@@ -1,8 +1,8 @@
 import { connection } from 'next/server';
 import { RulesView } from '@/features/rules/rules-view';
-import { getHouse } from '@/server/queries/house';
+import { getRules } from '@/server/queries/house';
 
 export default async function RulesPage() {
   await connection();
-  return <RulesView initial={await getHouse()} />;
+  return <RulesView initial={await getRules()} />;
 }

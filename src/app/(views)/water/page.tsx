@@ -9,6 +9,6 @@ interface WaterRouteProps {
 export default async function WaterRoute({ searchParams }: WaterRouteProps) {
   await connection();
   const { setup: asked = [] } = await searchParams;
-  const { shown, all } = await getWaterPage([asked].flat());
-  return <WaterView key={shown.map(({ id }) => id).join(' ')} shown={shown} all={all} />;
+  const page = await getWaterPage([asked].flat());
+  return <WaterView key={page.shown.map(({ id }) => id).join(' ')} {...page} />;
 }

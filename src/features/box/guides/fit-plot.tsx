@@ -1,5 +1,5 @@
 import { useI18n } from '@/i18n/client';
-import type { Found } from './guide';
+import type { Found } from '@/domain/guides';
 
 const W = 230;
 const H = 130;

@@ -2,15 +2,16 @@
 
 import Link from 'next/link';
 import { useState, useTransition } from 'react';
-import type { Angler } from '@/domain/angler';
 import type { Guide } from '@/domain/guides';
 import type { Part, PartKind } from '@/domain/parts';
 import type { Catalogue } from '@/i18n/catalogue';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';
-import { keepAnglerAction } from '@/server/actions/angler';
-import { measurePartAction, type Measured } from '@/server/actions/box';
+import { DraftBar } from '@/features/fields/draft-bar';
+import { send } from '@/features/fields/send';
+import { failureText } from '@/i18n/problem-text';
+import { measureAnglerAction, measurePartAction, type Measured } from '@/server/actions/box';
 import { ChoiceField } from '@/ui/choice-field';
 import { Panel } from '@/ui/panel';
 import { TextField } from '@/ui/text-field';
@@ -47,31 +48,33 @@ export function GuidePanel({ guide, part, version, field, onMeasured, onClose }:
   const save = () =>
     start(async () => {
       setFailure(null);
-      const reply = await measurePartAction({
+      const reply = await send('measure-part', measurePartAction, {
         partId: part.id,
         expectedVersion: version,
         guide,
-        after: found!.after,
-      }).catch(() => null);
-      if (reply?.ok) {
+        raw: work.raw,
+      });
+      if (reply.ok) {
+        work.markSaved();
         onMeasured(part);
         setSaved(reply.data);
       } else
         setFailure(
-          reply?.code === 'bad-input'
-            ? t('box.failure.bad-field', {
+          reply.code === 'bad-input'
+            ? t('failure.bad-field', {
                 field: fieldLabel(i18n, part.kind, reply.fields[0]!.path.replace(/\.value$/, '')),
               })
-            : t(`box.failure.${reply?.code ?? 'unreachable'}`),
+            : failureText(t, reply.code, 'setups' in reply ? reply.setups?.map(({ name }) => name) : []),
         );
     });
 
-  const keep = (angler: Angler) =>
+  const keep = () =>
     start(async () => {
       setFailure(null);
-      const reply = await keepAnglerAction(angler).catch(() => null);
-      setKept(reply?.ok === true);
-      if (!reply?.ok) setFailure(t(`box.failure.${reply?.code ?? 'unreachable'}`));
+      const reply = await send('measure-angler', measureAnglerAction, { partId: part.id, guide, raw: work.raw });
+      setKept(reply.ok);
+      if (reply.ok) work.markSaved();
+      else setFailure(failureText(t, reply.code));
     });
 
   return (
@@ -95,6 +98,7 @@ export function GuidePanel({ guide, part, version, field, onMeasured, onClose }:
             )}
           </div>
           <div>
+            <DraftBar inside offer={work.draft.offer} onTakeUp={work.takeUpDraft} onThrowAway={work.draft.throwAway} />
             <div className="grid grid-cols-2 gap-x-4 gap-y-2">
               {work.asks.map((ask) =>
                 ask.kind === 'choice' ? (
@@ -246,7 +250,7 @@ export function GuidePanel({ guide, part, version, field, onMeasured, onClose }:
               <button
                 type="button"
                 disabled={busy}
-                onClick={() => keep(found.angler!)}
+                onClick={keep}
                 className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60"
               >
                 {t('guide.keep')}

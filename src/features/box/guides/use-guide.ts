@@ -1,11 +1,19 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
+import { useDraft } from '@/features/fields/use-draft';
 import { useI18n, type I18n } from '@/i18n/client';
-import { GUIDE_DEFINITIONS } from './definitions';
-import { judgeRows, type Ask, type Asked, type Column, type ReadingRow } from './guide';
+import {
+  GUIDE_DEFINITIONS,
+  judgeRows,
+  type Ask,
+  type Asked,
+  type Column,
+  type Guide,
+  type RawReading,
+  type ReadingRow,
+} from '@/domain/guides';
 
 /** One line of readings as typed, by column. */
 export type TypedRow = Readonly<Record<string, string>>;
@@ -15,6 +23,24 @@ export interface CellProblem {
   readonly column: string;
   readonly text: string;
 }
+
+interface Typed {
+  readonly answers: Readonly<Record<string, string>>;
+  readonly rows: readonly TypedRow[];
+}
+
+const readTyped = (kept: unknown): Typed | null => {
+  const { answers, rows } = (kept ?? {}) as Partial<Typed>;
+  return answers && Array.isArray(rows) && rows.length > 0 ? { answers, rows } : null;
+};
+
+/** What was read, in SI, as the server takes it: it works the figures out again with the same function. */
+const rawOf = (asks: readonly Ask[], asked: Asked, rows: readonly ReadingRow[]): RawReading => ({
+  rows: rows.map((row) => ({ ...row })),
+  asked: Object.fromEntries(
+    asks.map(({ name, kind }) => [name, kind === 'choice' ? asked.word(name) : asked.figure(name)]),
+  ),
+});
 
 /** Headless: what was typed into a guide, and what it makes of it; `field` is what somebody was sent to measure. */
 export function useGuide(guide: Guide, part: Part, field: string | null = null) {
@@ -31,6 +57,9 @@ export function useGuide(guide: Guide, part: Part, field: string | null = null) 
     ),
   );
   const [rows, setRows] = useState<readonly TypedRow[]>([{}]);
+  const typed = rows.some((row) => Object.values(row).some((cell) => cell !== ''));
+  const [saved, setSaved] = useState(false);
+  const draft = useDraft<Typed>(`guide ${guide} ${part.id}`, typed && !saved ? { answers, rows } : null, readTyped);
 
   const read = useMemo(() => readRows(i18n, columns, rows), [i18n, columns, rows]);
   const judged = useMemo(
@@ -61,6 +90,24 @@ export function useGuide(guide: Guide, part: Part, field: string | null = null) 
     setRows((held) => [...held.filter((each) => Object.values(each).some((cell) => cell !== '')), row, {}]);
 
   return {
+    draft,
+    takeUpDraft: () => {
+      const kept = draft.offer?.value;
+      draft.takeUp();
+      if (!kept) return;
+      setAnswers((held) => ({ ...held, ...kept.answers }));
+      setRows(kept.rows);
+    },
+    /** what was read is on the server now */
+    markSaved: () => {
+      setSaved(true);
+      draft.saved();
+    },
+    raw: rawOf(
+      asks,
+      askedOf(i18n, asks, answers),
+      read.rows.map(({ row }) => row).filter((_, i) => !judged.refused.has(i)),
+    ),
     asks,
     columns,
     timed: definition.timed,

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { BenchView } from '@/features/bench/bench-view';
+import { BrokenSetupView } from '@/features/broken-setup/broken-setup-view';
 import { getSetupPage } from '@/server/queries/setup-page';
 
 interface SetupRouteProps {
@@ -14,11 +15,13 @@ export default async function SetupRoute({ params, searchParams }: SetupRoutePro
   const asked = typeof revision === 'string' ? revision : undefined;
   const page = await getSetupPage(setupId, asked);
   if (!page) notFound();
-  const { setup, revision: line, ...rest } = page;
+  if (page.kind === 'broken') return <BrokenSetupView {...page} />;
+  const { kind: _, setup, revision: line, ...rest } = page;
   return (
     <BenchView
       key={`${setup.id} ${asked ?? 'newest'}`}
       {...rest}
+      draftKey={`setup ${setup.id}`}
       setup={setup}
       line={line}
       version={setup.version}

@@ -9,5 +9,5 @@ interface CompareRouteProps {
 export default async function CompareRoute({ searchParams }: CompareRouteProps) {
   await connection();
   const { with: asked = [] } = await searchParams;
-  return <CompareView setups={await getComparison([asked].flat())} />;
+  return <CompareView {...await getComparison([asked].flat())} />;
 }

@@ -9,7 +9,7 @@ interface StepsRouteProps {
 export default async function StepsRoute({ params }: StepsRouteProps) {
   const { setupId } = await params;
   const { setups } = await getTyingPage();
-  const setup = setups.find(({ id }) => id === decodeURIComponent(setupId));
+  const setup = setups.find(({ id }) => id === setupId || encodeURIComponent(id) === setupId);
   if (!setup) notFound();
   return <StepsView setup={setup} />;
 }

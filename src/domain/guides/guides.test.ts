@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoParts } from '@/db/demo';
-import { GUIDES, GUIDES_OF_KIND, type Guide } from '@/domain/guides';
-import { PART_KINDS, partSchema, type Part, type PartKind } from '@/domain/parts';
-import { completePart } from '@/domain/parts/class-part';
-import { valueAt, withValueAt } from '@/domain/parts/fields';
+import { GUIDES, GUIDES_OF_KIND, type Guide } from './kinds';
+import { PART_KINDS, partSchema, type Part, type PartKind } from '../parts';
+import { completePart } from '../parts/class-part';
+import { valueAt, withValueAt } from '../parts/fields';
 import { GUIDE_DEFINITIONS } from './definitions';
 import { judgeRows, measured, type Ask, type Asked, type ReadingRow } from './guide';
 

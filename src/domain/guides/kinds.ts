@@ -1,4 +1,4 @@
-import type { PartKind } from './parts';
+import type { PartKind } from '../parts';
 
 /** Kitchen-table and water-side measurements; what each does stands in `core/measuring`. */
 export const GUIDES = [

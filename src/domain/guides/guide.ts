@@ -1,8 +1,8 @@
 import { InputRangeError } from '@/core/guard';
 import type { Measure } from '@/core/measure';
 import type { Quantity } from '@/core/quantity';
-import type { Angler } from '@/domain/angler';
-import type { Part } from '@/domain/parts';
+import type { Angler } from '../angler';
+import type { Part } from '../parts';
 
 /** One figure or word that a guide asks for once. */
 export type Ask = { readonly name: string } & (

@@ -22,9 +22,9 @@ import {
 } from '@/core/measuring';
 import { backingUnderM, lineATurnM, spoolCapacityM } from '@/core/reel';
 import { resolveRod, rodBend } from '@/core/rod';
-import type { Guide } from '@/domain/guides';
-import type { Part } from '@/domain/parts';
-import { fieldsOf } from '@/domain/parts/fields';
+import type { Guide } from './kinds';
+import type { Part } from '../parts';
+import { fieldsOf } from '../parts/fields';
 import { measured, type Ask, type GuideDefinition } from './guide';
 
 const WATER: readonly Ask[] = [

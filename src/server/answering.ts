@@ -1,0 +1,22 @@
+import 'server-only';
+import { PageFailedError } from './asking';
+import { failureCode, type FailureCode } from './reply';
+
+const STATUS: Readonly<Record<FailureCode, number>> = {
+  'bad-input': 422,
+  'other-input': 409,
+  'database-away': 503,
+  busy: 503,
+  'disk-full': 507,
+  failed: 500,
+};
+
+/** The way of every route: none ends in a bare failure, whatever happened has a code that the page has a sentence for. */
+export async function answering(serve: () => Promise<Response>): Promise<Response> {
+  try {
+    return await serve();
+  } catch (error) {
+    const code = error instanceof PageFailedError ? error.digest : failureCode(error);
+    return Response.json({ code }, { status: STATUS[code] });
+  }
+}

@@ -1,0 +1,50 @@
+import type { BrokenPart, Listed, ReadRevision, Revision } from '@/db/repo';
+import type { House } from '@/domain/house';
+import type { PartId } from '@/domain/ids';
+import type { Part } from '@/domain/parts';
+import { parse, type Problem } from '@/domain/problems';
+import { setupFileSchema, type SetupFile } from '@/domain/setup';
+
+/** Why a setup cannot be worked out: what is wrong, and with which of its parts, where it is one. */
+export interface Fault {
+  readonly partId: PartId | null;
+  readonly problem: Problem;
+}
+
+export type SetupFileOutcome =
+  | { readonly kind: 'file'; readonly file: SetupFile; readonly revision: Revision }
+  | { readonly kind: 'broken'; readonly faults: readonly Fault[] };
+
+/** A revision as a setup file with the given readings of its parts, or what keeps it from being one. Never throws. */
+export function setupFileFrom(
+  name: string,
+  { whole }: ReadRevision,
+  parts: Listed<Part, BrokenPart>,
+  house: House,
+): SetupFileOutcome {
+  if (!whole.ok) return { kind: 'broken', faults: whole.problems.map((problem) => ({ partId: null, problem })) };
+  const { chain, presentation } = whole.data;
+  const used = new Set<string>(chain.map(({ partId }) => partId));
+  const bad = parts.broken.filter(({ id }) => used.has(id));
+  if (bad.length > 0)
+    return {
+      kind: 'broken',
+      faults: bad.flatMap(({ id, problems }) => problems.map((problem) => ({ partId: id as PartId, problem }))),
+    };
+  const file = parse(setupFileSchema, {
+    version: 1,
+    name,
+    parts: parts.rows.filter(({ id }) => used.has(id)),
+    chain,
+    presentation,
+    house,
+  });
+  if (file.ok) return { kind: 'file', file: file.data, revision: whole.data };
+  return {
+    kind: 'broken',
+    faults: file.problems.map((problem) => {
+      const at = /^chain\[(\d+)\]/.exec(problem.path);
+      return { partId: at ? (chain[Number(at[1])]?.partId ?? null) : null, problem };
+    }),
+  };
+}
