@@ -18,11 +18,11 @@ export class InputRangeError extends RangeError {
   }
 }
 
-/** A path that names nothing where something was asked for. */
-export class NoSuchPathError extends InputRangeError {
+/** A caller's input breaks a rule that no range can say: a path that names nothing, readings that tell nothing. */
+export class InputRuleError extends InputRangeError {
   constructor(
     field: string,
-    /** what the path may be, in words */
+    /** what is allowed, in words */
     readonly allowed: string,
   ) {
     super(field, NaN, -Infinity, Infinity);

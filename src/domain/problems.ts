@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { NoSuchPathError, type InputRangeError } from '@/core/guard';
+import { InputRuleError, type InputRangeError } from '@/core/guard';
 
 /** What is wrong with one field of some data from outside: facts, no sentence. */
 export interface Problem {
@@ -40,7 +40,7 @@ export const broken = (context: z.RefinementCtx, path: readonly (string | number
 export const problemOfRange = (error: InputRangeError): Problem => ({
   path: error.field,
   given: Number.isNaN(error.value) ? undefined : error.value,
-  allowed: { kind: 'rule', rule: error instanceof NoSuchPathError ? error.allowed : `${error.min} to ${error.max}` },
+  allowed: { kind: 'rule', rule: error instanceof InputRuleError ? error.allowed : `${error.min} to ${error.max}` },
 });
 
 export function pathText(path: readonly PropertyKey[]): string {

@@ -5,18 +5,19 @@ export const unionBehind = new WeakMap<object, z.ZodType>();
 
 /**
  * A union whose variant is told by the presence of a field rather than by a word in it: `choose` looks at the input and
- * names the variant, whose own issues are reported, so that an error lands on the field and not on the whole.
+ * names the variant, whose own issues are reported, so that an error lands on the field and not on the whole. What comes
+ * out is what the variant made of the input, its defaults filled in.
  */
 export function toldApart<const T extends readonly [z.ZodType, ...z.ZodType[]]>(
   variants: T,
   choose: (input: object) => T[number],
-) {
-  const schema = z.custom<z.infer<T[number]>>().superRefine((input: unknown, context) => {
+): z.ZodType<z.infer<T[number]>> {
+  const schema = z.unknown().transform((input, context): z.infer<T[number]> => {
     const chosen = typeof input === 'object' && input !== null ? choose(input) : variants[0];
     const result = chosen.safeParse(input);
-    if (!result.success)
-      for (const issue of result.error.issues)
-        context.addIssue({ ...issue } as z.core.$ZodRawIssue as Parameters<typeof context.addIssue>[0]);
+    if (result.success) return result.data as z.infer<T[number]>;
+    context.issues.push(...(result.error.issues as unknown as typeof context.issues));
+    return z.NEVER;
   });
   unionBehind.set(schema, z.union(variants));
   return schema;

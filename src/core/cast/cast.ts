@@ -1,7 +1,7 @@
 import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import type { CastStyle } from '../defaults/cast-styles';
 import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
-import { requireInRange, type Limits } from '../guard';
+import { InputRuleError, requireInRange, type Limits } from '../guard';
 import { eventIn, hermite, integrate } from '../numeric';
 import { asTaper, rodBend, type Rod } from '../rod';
 import { CAST_LIMITS } from './cast-fit';
@@ -119,7 +119,7 @@ function fly(
   speedMps: number,
 ): Pick<Cast, 'distanceM' | 'flightS' | 'peakM'> {
   const end = { distanceM: 0, flightS: LONGEST_S, peakM: heightM };
-  integrate(
+  const { kind } = integrate(
     (_, y, out) => {
       const [x, z, vx, vz] = [y[0]!, y[1]!, y[2]!, y[3]!];
       const [ux, speed] = [vx + windMps, Math.hypot(vx, vz)];
@@ -144,5 +144,7 @@ function fly(
       return false;
     },
   );
+  if (kind === 'out-of-steps')
+    throw new InputRuleError('massKg', 'a lure whose flight can be followed: heavier for its drag');
   return end;
 }

@@ -4,7 +4,7 @@ import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { demoParts } from '@/db/demo';
 import { changesFor } from '@/domain/remedy/changes';
 import { evaluate, roomOf, placeOf, withPart } from '../evaluate';
-import { InputRangeError, NoSuchPathError } from '../guard';
+import { InputRangeError, InputRuleError } from '../guard';
 import { quantitiesOf } from '../quantity';
 import type { Setup } from '../setup';
 import {
@@ -121,7 +121,7 @@ describe('ranges', () => {
   });
   it('refuse what they cannot draw', () => {
     expect(() => of({ draws: 3 })).toThrow(InputRangeError);
-    expect(() => of({ uncertain: [{ path: 'nowhere', relativeSd: 0.1 }] })).toThrow(NoSuchPathError);
+    expect(() => of({ uncertain: [{ path: 'nowhere', relativeSd: 0.1 }] })).toThrow(InputRuleError);
     expect(() => of({ uncertain: [{ path: 'x', relativeSd: -0.1 }] })).toThrow(InputRangeError);
   });
 });
@@ -235,9 +235,9 @@ describe('sweep', () => {
       (axes: Parameters<typeof sweep>[0]['axes'], of = ['verdicts.set.value']) =>
       () =>
         finish(sweep({ base: wall as Setup, axes, of, compute: (setup) => evaluate(setup) }));
-    expect(run([{ path: 'presentation.nothing', from: 0, to: 1, steps: 2 }])).toThrow(NoSuchPathError);
+    expect(run([{ path: 'presentation.nothing', from: 0, to: 1, steps: 2 }])).toThrow(InputRuleError);
     expect(run([{ path: 'presentation.distanceM', from: 10, to: 20, steps: 2 }], ['verdicts.none'])).toThrow(
-      NoSuchPathError,
+      InputRuleError,
     );
     expect(
       run([

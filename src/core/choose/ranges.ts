@@ -1,4 +1,4 @@
-import { InputRangeError, NoSuchPathError, requireInRange, type Limits } from '../guard';
+import { InputRangeError, InputRuleError, requireInRange, type Limits } from '../guard';
 import { regression, seeded, sobol, SOBOL_MOST_DIMENSIONS } from '../numeric';
 import { normalQuantile, quantile } from '../stats';
 import { leavesOf, valueAt, withValues, type Leaf, type Path } from './path';
@@ -88,7 +88,7 @@ export function* ranges<I>({
   requireInRange('spreads', uncertain.length, { min: 0, max: SOBOL_MOST_DIMENSIONS });
   const inputs = uncertain.map(({ path, relativeSd, most = Infinity }) => {
     const value = valueAt(base, path);
-    if (typeof value !== 'number') throw new NoSuchPathError(path, 'the path of a number of the input');
+    if (typeof value !== 'number') throw new InputRuleError(path, 'the path of a number of the input');
     return {
       path,
       value,

@@ -1,4 +1,4 @@
-import { InputRangeError, NoSuchPathError, requireInRange, type Limits } from '../guard';
+import { InputRangeError, InputRuleError, requireInRange, type Limits } from '../guard';
 import { valueAt, withValues, type Leaf, type Path } from './path';
 import type { Steps } from './steps';
 
@@ -44,7 +44,7 @@ export function* sweep<I>({ base, axes, of, compute }: SweepInput<I>): Steps<Swe
   const swept = axes.map(({ path, from, to, steps }, k) => {
     requireInRange(`axes[${k}].steps`, steps, SWEEP_LIMITS.steps);
     if (typeof valueAt(base, path) !== 'number')
-      throw new NoSuchPathError(`axes[${k}].path`, 'the path of a number of the input');
+      throw new InputRuleError(`axes[${k}].path`, 'the path of a number of the input');
     return { path, values: Array.from({ length: steps }, (_, i) => from + ((to - from) * i) / (steps - 1)) };
   });
   const [first, second] = swept;
@@ -65,7 +65,7 @@ export function* sweep<I>({ base, axes, of, compute }: SweepInput<I>): Steps<Swe
   const results = of.map((path, k) => {
     const values = rows.map((row) => row[k]);
     if (values.every((value) => value === undefined) && !rows.every((row) => row === REFUSED))
-      throw new NoSuchPathError(`of[${k}]`, 'the path of a number or a word of the output');
+      throw new InputRuleError(`of[${k}]`, 'the path of a number or a word of the output');
     return { path, values: values.map((value) => value ?? null) };
   });
   return { outcome: 'ok', axes: swept, results };

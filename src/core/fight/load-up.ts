@@ -101,7 +101,9 @@ export function loadUp(input: LoadUpInput): LoadUp {
     const room = (t: number) => U * t - pull * givesMPerN(t) - yieldM;
     for (let i = 1; i <= 4 * POINTS; i += 1) {
       const [lo, hi] = [((i - 1) * until) / (4 * POINTS), (i * until) / (4 * POINTS)];
-      if (room(hi) >= 0) return tightS + findRoot(room, { lo, hi, fLo: room(lo), fHi: room(hi) }, 1e-9 * until);
+      if (room(hi) < 0) continue;
+      // A pull of next to nothing is there as soon as the line is tight.
+      return tightS + (room(lo) >= 0 ? lo : findRoot(room, { lo, hi, fLo: room(lo), fHi: room(hi) }, 1e-9 * until));
     }
     return null;
   };

@@ -115,7 +115,11 @@ export function hookset(
   const T = end.tensionN;
   const slack = takenUp <= model.lostM;
   const atHookN = T * through;
-  const over = (strength: number, pull: number) => (slack ? null : strength / pull);
+  // A pull of next to nothing leaves a margin that no number holds: there is none to speak of.
+  const over = (strength: number, pull: number) => {
+    const margin = strength / pull;
+    return slack || !Number.isFinite(margin) ? null : margin;
+  };
   const openingMargin = over(openingN, atHookN);
   const tearMargin = over(tearForceN(input.hook.wireMm, input.mouth, classes), atHookN);
   const strengthMargin = over(limits.strength, T);

@@ -50,6 +50,7 @@ export function clutchTest(readings: readonly ClutchReading[]): ClutchTestResult
   const mean = atFull.reduce((sum, pull) => sum + pull, 0) / atFull.length;
   if (new Set(readings.map(({ mark }) => mark)).size === 1) {
     const fit = leastSquares({
+      field: 'readings',
       observed: atFull,
       sd,
       model: ([pull]) => atFull.map(() => pull!),
@@ -60,7 +61,15 @@ export function clutchTest(readings: readonly ClutchReading[]): ClutchTestResult
     return { outcome: 'one-mark', pullAtFullN: fit.parameters[0]!, spread: fit.sd[0]! / fit.parameters[0]! };
   }
   const model = ([zero, perMark]: readonly number[]) => readings.map(({ mark }) => zero! + perMark! * mark);
-  const fit = leastSquares({ observed: atFull, sd, model, start: [mean, 0], min: [-2000, -2000], max: [2000, 2000] });
+  const fit = leastSquares({
+    field: 'readings',
+    observed: atFull,
+    sd,
+    model,
+    start: [mean, 0],
+    min: [-2000, -2000],
+    max: [2000, 2000],
+  });
   const rmsN = Math.sqrt(fit.residuals.reduce((sum, r) => sum + r ** 2, 0) / readings.length);
   return {
     outcome: 'ok',

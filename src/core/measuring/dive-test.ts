@@ -116,6 +116,7 @@ export function diveTest({
   ];
   const areas = ([lnDrag, lnShare]: readonly number[]) => [Math.exp(lnDrag!), Math.exp(lnDrag! + lnShare!)] as const;
   const fit = leastSquares({
+    field: 'readings',
     observed: [...readings.map(({ depthM }) => depthM), start[0]!],
     sd: [...readings.map(({ depthM }) => Math.hypot(DEPTH_SD.floorM, DEPTH_SD.share * depthM)), CLASS_SD],
     model: (parameters) => [...readings.map((reading) => depthAt(reading, areas(parameters))), parameters[0]!],

@@ -46,6 +46,7 @@ export function lineTest({ lengthM, pulls }: LineTest): LineTestResult {
   });
   const start = Math.log((pulls[0]!.forceN * L) / pulls[0]!.stretchM);
   const fit = leastSquares({
+    field: 'pulls',
     observed: pulls.map(({ stretchM }) => stretchM),
     sd: pulls.map(() => MARK_SD_M),
     model: ([lnEa]) => pulls.map(({ forceN }) => (forceN * L) / Math.exp(lnEa!)),

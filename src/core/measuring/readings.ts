@@ -28,5 +28,6 @@ export function meanOf(
       ? options.loneSd
       : Math.sqrt(readings.reduce((sum, reading) => sum + (reading - value) ** 2, 0) / (n - 1) / n);
   const sd = Math.hypot(scatter, options.step / Math.sqrt(12));
-  return { value, sd, spread: sd / Math.abs(value) };
+  // Of a mean of nothing no share can be told: it is as unsure as it is large.
+  return { value, sd, spread: value === 0 ? 1 : sd / Math.abs(value) };
 }

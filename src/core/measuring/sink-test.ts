@@ -75,6 +75,7 @@ export function sinkTest({ water, massKg, volumeM3, falls }: SinkTest): SinkTest
   const longest = falls.reduce((p, q) => (q.depthM > p.depthM ? q : p));
   const start = Math.log((2 * W * longest.timeS ** 2) / (rho * longest.depthM ** 2));
   const fit = leastSquares({
+    field: 'falls',
     observed: falls.map((fall) => fall.timeS),
     sd: falls.map(() => WATCH_SD_S),
     model: ([lnA]) => falls.map(({ depthM }) => timeS(depthM, Math.exp(lnA!))),

@@ -23,9 +23,15 @@ export interface IntegrationOptions {
   readonly until?: number;
 }
 
+/** How a march ended, and the steps that were accepted. */
+export interface Integration {
+  readonly kind: 'stopped' | 'reached' | 'out-of-steps';
+  readonly steps: number;
+}
+
 /**
- * Marches y' = f(t, y) forward, handing each accepted step to `visit`, until `visit` returns false or the step
- * budget is spent, or `until` is reached; returns the steps taken.
+ * Marches y' = f(t, y) forward, handing each accepted step to `visit`, until `visit` returns false, `until` is reached, or
+ * the step budget is spent: the caller is told which.
  *
  * Model: explicit Runge-Kutta pair of order 5(4), local extrapolation, first-same-as-last.
  * Source: Dormand and Prince 1980, J. Comp. Appl. Math. 6, 19, table 2.
@@ -35,7 +41,7 @@ export function integrate(
   start: { readonly t: number; readonly y: readonly number[] },
   options: IntegrationOptions,
   visit: (step: IntegrationStep) => boolean,
-): number {
+): Integration {
   const n = start.y.length;
   const k = Array.from({ length: 7 }, () => new Float64Array(n));
   const [k1, k2, k3, k4, k5, k6, k7] = k as [
@@ -84,13 +90,15 @@ export function integrate(
       t += h;
       y = next;
       k1.set(k7);
-      if (!goesOn || t >= until) return taken;
+      if (!goesOn) return { kind: 'stopped', steps: taken };
+      if (t >= until) return { kind: 'reached', steps: taken };
     }
-    h *= Math.min(4, Math.max(0.2, 0.9 * Math.max(error, 1e-10) ** -0.2));
+    // Where a stage left the numbers, a smaller step may stay inside.
+    h *= Number.isFinite(error) ? Math.min(4, Math.max(0.2, 0.9 * Math.max(error, 1e-10) ** -0.2)) : 0.2;
     // A rest of a rounding error would be a step of its own.
     if (h > (until - t) * (1 - 1e-9)) h = until - t;
   }
-  return taken;
+  return { kind: 'out-of-steps', steps: taken };
 }
 
 /** Cubic through both ends of a step with their slopes: component `i` at `t`. */

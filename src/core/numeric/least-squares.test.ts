@@ -8,6 +8,7 @@ const XS = [0, 1, 2, 3, 4];
 it('fits a straight line as the closed form does, with its spreads', () => {
   const ys = [1.1, 2.9, 5.2, 6.8, 9.1];
   const fit = leastSquares({
+    field: 'readings',
     observed: ys,
     sd: XS.map(() => 0.2),
     model: ([a, b]) => XS.map((x) => a! + b! * x),
@@ -24,7 +25,14 @@ it('fits a straight line as the closed form does, with its spreads', () => {
 });
 
 it('takes one reading for one parameter, at the spread of that reading', () => {
-  const fit = leastSquares({ observed: [6], sd: [0.3], model: ([a]) => [3 * a!], start: [1], ...wide(1) });
+  const fit = leastSquares({
+    field: 'readings',
+    observed: [6],
+    sd: [0.3],
+    model: ([a]) => [3 * a!],
+    start: [1],
+    ...wide(1),
+  });
   expect(fit.parameters[0]).toBeCloseTo(2, 8);
   expect(fit.sd[0]).toBeCloseTo(0.1, 8);
 });
@@ -32,6 +40,7 @@ it('takes one reading for one parameter, at the spread of that reading', () => {
 it('grows the spread when readings scatter more than stated, and never shrinks it when they agree by chance', () => {
   const constant = (observed: readonly number[]) =>
     leastSquares({
+      field: 'readings',
       observed,
       sd: observed.map(() => 0.1),
       model: ([a]) => observed.map(() => a!),
@@ -50,6 +59,7 @@ it('finds what made the readings, wherever it starts', () =>
       (a, b) => {
         const model = ([p, q]: readonly number[]) => XS.map((x) => Math.exp(p! + q! * x));
         const fit = leastSquares({
+          field: 'readings',
           observed: model([a, b]),
           sd: XS.map(() => 0.01),
           model,
@@ -65,6 +75,7 @@ it('finds what made the readings, wherever it starts', () =>
 
 it('says so when the readings tell nothing of a parameter', () => {
   const fit = leastSquares({
+    field: 'readings',
     observed: [1, 2],
     sd: [0.1, 0.1],
     model: ([a]) => [a!, 2 * a!],
@@ -75,6 +86,14 @@ it('says so when the readings tell nothing of a parameter', () => {
 });
 
 it('stays inside its bounds', () => {
-  const fit = leastSquares({ observed: [9], sd: [1], model: ([a]) => [a!], start: [1], min: [0], max: [2] });
+  const fit = leastSquares({
+    field: 'readings',
+    observed: [9],
+    sd: [1],
+    model: ([a]) => [a!],
+    start: [1],
+    min: [0],
+    max: [2],
+  });
   expect(fit.parameters[0]).toBe(2);
 });

@@ -1,6 +1,9 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { InputRangeError, InputRuleError } from '../guard';
 
 export interface LeastSquaresInput {
+  /** what the readings are called, for an error */
+  readonly field: string;
   /** what was read, and one standard deviation of each reading, in the reading's own unit */
   readonly observed: readonly number[];
   readonly sd: readonly number[];
@@ -35,16 +38,16 @@ const STEP = 1e-5;
  * they scatter more than stated, it grows by their reduced χ²; it never shrinks, since a few readings that agree by
  * chance would then claim more than the rule or the watch can give.
  * Source: Marquardt 1963, J. Soc. Indust. Appl. Math. 11, 431.
+ *
+ * @throws {InputRuleError} when the readings tell nothing that can be fitted.
  */
-export function leastSquares({ observed, sd, model, start, min, max }: LeastSquaresInput): LeastSquares {
+export function leastSquares({ field, observed, sd, model, start, min, max }: LeastSquaresInput): LeastSquares {
   // Everything in units of its spread: the package's own weights divide where they should multiply (5.1.0).
   const scaled = (values: readonly number[]) => values.map((value, i) => value / sd[i]!);
   const y = scaled(observed);
-  const { parameters: parameterValues, iterations } = settle(y, (parameters) => scaled(model(parameters)), {
-    start,
-    min,
-    max,
-  });
+  const { parameters: parameterValues, iterations } = fitted(field, () =>
+    settle(y, (parameters) => scaled(model(parameters)), { start, min, max }),
+  );
   const said = model(parameterValues);
   const residuals = observed.map((value, i) => value - said[i]!);
   const chiSquared = residuals.reduce((sum, residual, i) => sum + (residual / sd[i]!) ** 2, 0);
@@ -57,6 +60,18 @@ export function leastSquares({ observed, sd, model, start, min, max }: LeastSqua
     residuals,
     iterations,
   };
+}
+
+/** The package throws bare errors where a matrix has no inverse: the readings then say nothing of a parameter. */
+function fitted<T extends { readonly parameters: readonly number[] }>(field: string, fit: () => T): T {
+  const refusal = new InputRuleError(field, 'readings that differ enough to be fitted, and are not absurd');
+  try {
+    const found = fit();
+    if (found.parameters.every(Number.isFinite)) return found;
+  } catch (error) {
+    if (error instanceof InputRangeError) throw error;
+  }
+  throw refusal;
 }
 
 /** The package stops only at a perfect fit, so it is run a few steps at a time until the sum of squares stays. */

@@ -37,7 +37,7 @@ describe('findRoot', () => {
 describe('integrate', () => {
   const oscillator = (tolerance: number) => {
     let end = 0;
-    const steps = integrate(
+    const { steps } = integrate(
       (_t, y, out) => {
         out[0] = y[1]!;
         out[1] = -y[0]!;
@@ -64,7 +64,7 @@ describe('integrate', () => {
 
   it('reads a force that changes with time at the right moments', () => {
     let worst = 0;
-    const steps = integrate(
+    const { steps } = integrate(
       (t, y, out) => (out[0] = Math.cos(t) - (y[0]! - Math.sin(t))),
       { t: 0, y: [0] },
       { tolerance: 1e-8, scale: 1, firstStep: 0.1, maxSteps: 1000 },

@@ -2,6 +2,7 @@ import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import { InputRangeError, requireInRange, type Limits } from '../guard';
 import { leastSquares } from '../numeric';
 import { bendRod } from './bend';
+import { ELASTICA_LIMITS } from './elastica';
 import type { StiffnessFit } from './stiffness';
 
 /** A mass hung from the tip of a rod that is clamped level, and how far the tip went down from where it stood unloaded. */
@@ -74,6 +75,7 @@ export function fitHangTest(lengthM: number, test: HangTest): StiffnessFit {
   const startEi = Math.min(Math.max(lnEi.start, lnEi.min), lnEi.max);
   const fit = (tipRatio: number | undefined) =>
     leastSquares({
+      field: 'rod.stiffness.loads',
       ...readings,
       model: ([e, r]) => said(Math.exp(e!), tipRatio ?? Math.exp(r!)),
       start: tipRatio === undefined ? [startEi, Math.log(USUAL_TIP_RATIO.value)] : [startEi],
@@ -102,7 +104,7 @@ export function fitHangTest(lengthM: number, test: HangTest): StiffnessFit {
 function checked(lengthM: number, { loads, tipRatio }: HangTest): readonly HungMass[] {
   const at = (i: number, field: keyof HungMass) => `rod.stiffness.loads[${i}].${field}`;
   requireInRange('rod.stiffness.loads', loads.length, HANG_TEST_LIMITS.loads);
-  if (tipRatio !== undefined) requireInRange('rod.stiffness.tipRatio', tipRatio, { min: 1e-3, max: 1 });
+  if (tipRatio !== undefined) requireInRange('rod.stiffness.tipRatio', tipRatio, ELASTICA_LIMITS.tipRatio);
   loads.forEach(({ massKg, dropM }, i) => {
     requireInRange(at(i, 'massKg'), massKg, HANG_TEST_LIMITS.massKg);
     requireInRange(at(i, 'dropM'), dropM, { ...HANG_TEST_LIMITS.dropM, max: lengthM * MOST_DROP });

@@ -1,12 +1,13 @@
 import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import { ROD_ACTIONS, ROD_CLASS_SPREAD, ROD_POWERS, type RodAction, type RodPower } from '../defaults/rod-classes';
 import { requireInRange } from '../guard';
+import { ELASTICA_LIMITS } from './elastica';
 import { fitHangTest, type HangTest } from './hang-test';
 
 export const ROD_LIMITS = {
   lengthM: { min: 0, max: 20, exclusiveMin: true },
   buttEiNm2: { min: 0, max: 1e6, exclusiveMin: true },
-  tipRatio: { min: 1e-3, max: 1 },
+  tipRatio: ELASTICA_LIMITS.tipRatio,
   forceN: { min: 0, max: 1e5 },
   /** π is left out: a pull straight back along the grip has no solution without inflexion. */
   angleRad: { min: 0, max: 3.1415 },

@@ -1,3 +1,4 @@
+import { InputRuleError } from '../guard';
 import { eventIn, hermite, integrate, type Derivative } from '../numeric';
 
 export interface FallRow {
@@ -30,7 +31,7 @@ export function fallTable(model: FallModel, depthsM: readonly number[]): FallRow
     .sort((a, b) => a.position - b.position);
   if (waiting.length === 0) return rows;
   let next = 0;
-  integrate(
+  const { kind } = integrate(
     model.derivative,
     { t: 0, y: [0, 0] },
     { tolerance: TOLERANCE, scale: 1e-3, firstStep: model.firstStepS, maxSteps: MAX_STEPS },
@@ -44,5 +45,7 @@ export function fallTable(model: FallModel, depthsM: readonly number[]): FallRow
       return next < waiting.length && step.y1[1]! > model.restRate;
     },
   );
+  if (kind === 'out-of-steps')
+    throw new InputRuleError('depthsM', 'depths that are reached in as many steps as are taken');
   return rows;
 }

@@ -1,3 +1,4 @@
+import { InputRuleError } from '../guard';
 import { STANDARD_GRAVITY_MPS2 } from '../constants';
 import { eventIn, findRoot, hermite, integrate, type IntegrationStep } from '../numeric';
 import type { WaterProperties } from '../water';
@@ -110,7 +111,7 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
         verticalN: read(1) * forceN,
       });
       const inside = (step: IntegrationStep, t: number) => pointAt((i) => hermite(step, i, t), t);
-      integrate(
+      const { kind } = integrate(
         (_t, y, out) => {
           const T = Math.hypot(y[0]!, y[1]!);
           const cos = y[0]! / T;
@@ -147,6 +148,7 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
           return true;
         },
       );
+      if (kind === 'out-of-steps') throw new InputRuleError(`segments[${k}]`, 'a line whose shape can be followed');
       if (pays && k === 0 && endedBy === 'line') endedBy = 'budget';
     }
     return { points, endedBy, segment };

@@ -23,6 +23,7 @@ import { model } from './model';
 import { bodyMaterialSchema } from './sink';
 import { towInput } from './tow';
 
+const halfOf = ({ min, max }: { readonly min: number; readonly max: number }) => ({ min: min / 2, max: max / 2 });
 const figure = z.number().nullable();
 const ok = z.literal('ok');
 
@@ -138,8 +139,9 @@ const driftWeightModel = model({
     setup: towedSetup,
     windMps: numberIn({ min: 0, max: 30 }),
     windAgainstRad: numberIn({ min: 0, max: Math.PI }),
-    surfaceMps: numberIn(TOW_LIMITS.alongMps),
-    bottomMps: numberIn(TOW_LIMITS.alongMps),
+    // Half of what the line solver takes: it is asked with the difference of the two.
+    surfaceMps: numberIn(halfOf(TOW_LIMITS.alongMps)),
+    bottomMps: numberIn(halfOf(TOW_LIMITS.alongMps)),
     depthM: numberIn(P.depthM),
     offPlumbRad: numberIn({ min: 0.01, max: 1.5 }),
     material: bodyMaterialSchema,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { evaluate } from '@/core/evaluate';
 import { setupFileSchema } from '../setup';
+import { setupFileFrom1 } from '../upgrades';
 import { model } from './model';
 
 export const findingOutput = z.strictObject({
@@ -18,6 +19,7 @@ export const findingOutput = z.strictObject({
 export const checksModel = model({
   name: 'checks',
   input: setupFileSchema,
+  asNow: setupFileFrom1,
   output: z.strictObject({ outcome: z.literal('ok'), findings: z.array(findingOutput).readonly() }),
   compute: (setup) => ({ outcome: 'ok' as const, findings: evaluate(setup).checks }),
 });

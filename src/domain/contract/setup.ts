@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { evaluate } from '@/core/evaluate';
 import { setupFileSchema } from '../setup';
+import { setupFileFrom1 } from '../upgrades';
 import { chainOutput } from './chain';
 import { castFitModel } from './cast-fit';
 import { dragWindowInput, dragWindowModel } from './drag-window';
@@ -43,6 +44,7 @@ const towFigures = z.strictObject({
 export const setupModel = model({
   name: 'setup',
   input: setupFileSchema,
+  asNow: setupFileFrom1,
   output: z.strictObject({
     outcome: z.literal('ok'),
     verdicts: z.strictObject({ throw: verdict, fall: verdict, set: verdict, hold: verdict, balance: verdict }),

@@ -1,6 +1,7 @@
 import type { Quantity } from '@/core/quantity';
 import { PART_KINDS, type Part } from '../parts';
 import { valueAt } from '../parts/fields';
+import { quotedCell } from './cell-text';
 import { columnFields, columnName, headerOf, unitsOf, writtenUnit } from './columns';
 
 /** Twelve digits: more than any scale reads, and the same number comes back. */
@@ -37,7 +38,7 @@ function cellsOf(part: Part): ReadonlyMap<string, string> {
     const held = valueAt(part, field.path);
     if (held === undefined || held === null) continue;
     if (field.kind !== 'quantity') {
-      cells.set(headerOf(field), String(held));
+      cells.set(headerOf(field), field.kind === 'whole' ? String(held) : quotedCell(String(held)));
       continue;
     }
     const { value, provenance, spread } = held as Quantity;

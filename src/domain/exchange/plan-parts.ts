@@ -1,3 +1,4 @@
+import { idKey } from '../ids';
 import type { Part } from '../parts';
 import { readPartRow, readPartsHeader, type RowOutcome } from './rows-to-parts';
 
@@ -26,15 +27,16 @@ export function planParts(
   const header = readPartsHeader(first);
   if (!header.ok) return { kind: 'not-parts', found: header.found };
   const byId = new Map<string, Part>(box.map((part) => [part.id, part]));
+  const alike = new Map(box.map(({ id }) => [idKey(id), id as string]));
   const seen = new Map<string, number>();
   const lines: PlannedLine[] = [];
   rest.forEach((cells, i) => {
     if (i % 1000 === 0) onProgress(i);
     if (cells.every((cell) => cell.trim() === '')) return;
-    const outcome = readPartRow(header.columns, cells, byId, newId);
+    const outcome = readPartRow(header.columns, cells, byId, alike, newId);
     const id = outcome.kind === 'same' ? outcome.id : outcome.kind === 'refused' ? null : outcome.part.id;
-    const before = id === null ? undefined : seen.get(id);
-    if (id !== null) seen.set(id, i + 2);
+    const before = id === null ? undefined : seen.get(idKey(id));
+    if (id !== null) seen.set(idKey(id), i + 2);
     lines.push({
       line: i + 2,
       outcome:

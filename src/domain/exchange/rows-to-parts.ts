@@ -1,10 +1,11 @@
 import type { Quantity } from '@/core/quantity';
-import { partIdSchema } from '../ids';
+import { ADDRESS_RULE, idKey, makesAddress, partIdSchema } from '../ids';
 import { PART_KINDS, type Part, type PartKind } from '../parts';
 import { completePart } from '../parts/class-part';
 import { valueAt, withValueAt } from '../parts/fields';
 import { parse, type Problem } from '../problems';
 import { partSchema } from '../parts';
+import { plainCell } from './cell-text';
 import { columnFields, columnName, readHeader, unitsOf, type Column } from './columns';
 
 export type RowOutcome =
@@ -17,7 +18,16 @@ export interface RowProblem {
   readonly column: string;
   readonly given: string;
   readonly reason:
-    'not-a-kind' | 'no-such-column' | 'not-a-number' | 'unknown-unit' | 'not-allowed' | 'too-many-cells' | 'twice';
+    | 'not-a-kind'
+    | 'no-such-column'
+    | 'not-a-number'
+    | 'unknown-unit'
+    | 'not-allowed'
+    | 'too-many-cells'
+    | 'twice'
+    | 'not-an-id'
+    | 'like-another'
+    | 'other-kind';
   readonly allowed: string;
 }
 
@@ -42,6 +52,8 @@ export function readPartRow(
   columns: readonly Column[],
   cells: readonly string[],
   box: ReadonlyMap<string, Part>,
+  /** ids of the Box as a person reads them, see `idKey` */
+  alike: ReadonlyMap<string, string>,
   newId: () => string,
 ): RowOutcome {
   const problems: RowProblem[] = [];
@@ -61,8 +73,15 @@ export function readPartRow(
 
   const id = cell(of('id'));
   const held = id === '' ? undefined : box.get(id);
+  if (held && held.kind !== kind) refuse('id', id, 'other-kind', held.kind);
+  if (id !== '' && !held) {
+    const like = alike.get(idKey(id));
+    if (!makesAddress(id)) refuse('id', id.slice(0, 80), 'not-an-id', ADDRESS_RULE);
+    else if (like !== undefined) refuse('id', id, 'like-another', like);
+  }
+  if (problems.length > 0) return { kind: 'refused', problems };
   const byName = new Map(columnFields(kind).map((field) => [columnName(field.path), field]));
-  let part: object = held?.kind === kind ? held : { id: id === '' ? newId() : id, kind };
+  let part: object = held ?? { id: id === '' ? newId() : id, kind };
   for (const column of columns) {
     const text = cell(column);
     if (text === '') continue;
@@ -86,7 +105,7 @@ export function readPartRow(
     if (field.kind !== 'quantity') {
       const number = Number(text);
       if (field.kind === 'whole' && !Number.isInteger(number)) refuse(column.name, text, 'not-a-number');
-      else part = withValueAt(part, field.path, field.kind === 'whole' ? number : text);
+      else part = withValueAt(part, field.path, field.kind === 'whole' ? number : plainCell(text));
       continue;
     }
     const factor = unitsOf(field)[column.unit ?? ''] ?? (column.unit === null && field.unit === '1' ? 1 : undefined);

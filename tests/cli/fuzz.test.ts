@@ -1,0 +1,15 @@
+import { beforeAll, expect, it } from 'vitest';
+import { loadMixedInteger } from '@/core/numeric';
+import { MODELS } from '@/domain/contract';
+import { fuzzOnce } from '../soak/fuzz-round';
+import { IMPORTERS } from '../soak/importers';
+
+/** A part of `npm run soak -- fuzz`, which takes a hundred thousand. */
+const ROUNDS = 30;
+
+beforeAll(() => loadMixedInteger());
+
+it.each([...MODELS, ...IMPORTERS])('$name answers or refuses whatever it is asked', (model) => {
+  const results = Array.from({ length: ROUNDS }, (_, seed) => fuzzOnce(model, seed));
+  expect(results.filter((result) => 'what' in result)).toEqual([]);
+});
