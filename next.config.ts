@@ -5,8 +5,25 @@ const withNextIntl = createNextIntlPlugin('./src/i18n/request.ts');
 
 const config: NextConfig = {
   poweredByHeader: false,
+  experimental: {
+    // A whole bench as a file, see `MOST_BYTES`: the proxy would cut it off at ten megabytes.
+    proxyClientMaxBodySize: '65mb',
+    serverActions: { bodySizeLimit: '8mb' },
+  },
   serverExternalPackages: ['mysql2', 'highs'],
   // A browser that has not read the page's head yet asks for the icon by its oldest name.
+  headers: () =>
+    Promise.resolve([
+      {
+        source: '/:path*',
+        headers: [
+          { key: 'X-Content-Type-Options', value: 'nosniff' },
+          { key: 'X-Frame-Options', value: 'DENY' },
+          { key: 'Referrer-Policy', value: 'same-origin' },
+          { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
+        ],
+      },
+    ]),
   redirects: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg', permanent: false }]),
 };
 

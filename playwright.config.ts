@@ -30,7 +30,7 @@ export default defineConfig({
   webServer: {
     command: `node --import tsx src/db/prepare.ts --reset-demo && exec node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${PORT}`,
     url: `http://127.0.0.1:${PORT}/health`,
-    env: { DATABASE_URL: process.env['END_TO_END_DATABASE_URL'] ?? '', NEXT_TELEMETRY_DISABLED: '1' },
+    env: { DATABASE_URL: process.env['END_TO_END_DATABASE_URL'] ?? '', BIND: `127.0.0.1:${PORT}`, NEXT_TELEMETRY_DISABLED: '1' },
     timeout: 60_000,
   },
 });

@@ -8,7 +8,9 @@ NEXT=node_modules/next/dist/bin/next
 start_all() {
   need_node
   mkdir -p "$DATA"
+  require_public_url
   if app_alive; then
+    revive_database
     say "Ferula is already running (process $(cat "$DATA/app.pid")) at $(cat "$DATA/url"). ./ferula stop ends it."
     return
   fi
@@ -24,9 +26,10 @@ start_all() {
     DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
   fi
   export DATABASE_URL
-  export PUBLIC_URL=${PUBLIC_URL:-http://$BIND}
+  export BIND PUBLIC_URL=${PUBLIC_URL:-http://$BIND}
   node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
-  setsid node "$NEXT" start --hostname "$HOST" --port "$PORT" >"$DATA/app.log" 2>&1 &
+  : >"$DATA/app.log"
+  setsid node "$NEXT" start --hostname "$HOST" --port "$PORT" >>"$DATA/app.log" 2>&1 &
   APP_PID=$!
   printf '%s' "$APP_PID" >"$DATA/app.pid"
   printf '%s' "$PUBLIC_URL" >"$DATA/url"
@@ -38,9 +41,45 @@ $(tail -n 8 "$DATA/app.log")"
     sleep 0.1
   done
   say "Ferula is ready: $PUBLIC_URL   (Ctrl-C stops it)"
-  wait "$APP_PID" || true
+  supervise
   say "The application has ended; the end of .data/app.log:"
   tail -n 4 "$DATA/app.log"
+}
+
+# While the application lives: a database that died is brought back at its own port, and the log is kept short.
+supervise() {
+  while kill -0 "$APP_PID" 2>/dev/null; do
+    sleep 1 &
+    wait $! || true
+    [ -z "${MARIADB_PID:-}" ] || mariadb_alive "$DATA/mariadb" || revive_database
+    rotate_log "$DATA/app.log"
+  done
+  wait "$APP_PID" || true
+}
+
+revive_database() {
+  [ -d "$DATA/mariadb/data" ] || return 0
+  mariadb_alive "$DATA/mariadb" && return
+  need_mariadb
+  say "The database has ended; starting it again ..."
+  mariadb_start "$DATA/mariadb"
+  say "The database is up again."
+}
+
+# Copied and emptied, since the application holds the file open; it writes at the end of whatever is there.
+rotate_log() {
+  [ "$(stat -c %s "$1" 2>/dev/null || echo 0)" -gt 5000000 ] || return 0
+  [ ! -f "$1.1" ] || mv -f "$1.1" "$1.2"
+  cp "$1" "$1.1" && : >"$1"
+}
+
+# Whoever listens beyond this machine says by which address people come: no other is answered.
+require_public_url() {
+  case "$HOST" in
+    127.* | localhost | ::1 | '[::1]') return ;;
+  esac
+  [ -n "${PUBLIC_URL:-}" ] ||
+    fail "BIND=$BIND can be reached from other machines. Say by which address people open Ferula, for example: PUBLIC_URL=http://192.168.1.20:$PORT BIND=$BIND ./ferula start"
 }
 
 shut_down() {

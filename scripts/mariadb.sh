@@ -6,6 +6,15 @@ mariadb_start() {
   local dir=$1 socket
   mkdir -p "$dir"
   socket=$(mariadb_socket "$dir")
+  # Two starts at once take turns: the second finds the first's database.
+  exec 9>"$dir/lock"
+  flock -w 90 9 || fail "Another start of the database in $dir takes too long; ./ferula status tells what runs."
+  mariadb_start_locked "$dir" "$socket"
+  exec 9>&-
+}
+
+mariadb_start_locked() {
+  local dir=$1 socket=$2
   if mariadb_alive "$dir"; then
     MARIADB_PID=$(cat "$dir/m.pid")
     MARIADB_PORT=$(cat "$dir/port")
@@ -21,11 +30,14 @@ mariadb_start() {
       --skip-test-db --skip-name-resolve >"$dir/install.log" 2>&1 || fail "The database could not be set up; $dir/install.log says why."
   fi
   [ -f "$dir/password" ] || (umask 077 && node -e 'process.stdout.write(require("crypto").randomBytes(18).toString("hex"))' >"$dir/password")
-  MARIADB_PORT=$(free_port)
+  # Its own port again, since whoever used it before knows no other.
+  MARIADB_PORT=$(cat "$dir/port" 2>/dev/null || true)
+  if [ -z "$MARIADB_PORT" ] || ! tcp_port_is_free "$MARIADB_PORT"; then MARIADB_PORT=$(free_port); fi
   printf '%s' "$MARIADB_PORT" >"$dir/port"
   PATH="$PATH:/usr/sbin:/sbin" setsid mariadbd --no-defaults --user="$MARIADB_USER" --datadir="$dir/data" --socket="$socket" --pid-file="$dir/m.pid" \
     --bind-address=127.0.0.1 --port="$MARIADB_PORT" --skip-name-resolve --character-set-server=utf8mb4 \
-    --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 --log-error="$dir/err.log" >/dev/null 2>&1 &
+    --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 --loose-innodb-snapshot-isolation=ON \
+    --log-error="$dir/err.log" >/dev/null 2>&1 9>&- &
   MARIADB_PID=$!
   local i
   for ((i = 0; i < 600; i++)); do
@@ -74,4 +86,5 @@ mariadb_socket() {
   printf '%s' "$path"
 }
 
+tcp_port_is_free() { node -e 'require("net").createServer().on("error",()=>process.exit(1)).listen(+process.argv[1],"127.0.0.1",function(){this.close()})' "$1"; }
 free_port() { node -e 'const s=require("net").createServer().listen(0,"127.0.0.1",()=>{process.stdout.write(String(s.address().port));s.close()})'; }

@@ -1,7 +1,5 @@
 import { z } from 'zod';
-import { anglerSchema } from './angler';
 import { deckSchema } from './deck';
-import { craftSchema } from './house';
 import { leaderSchema } from './leader';
 import { partSchema } from './parts';
 import { presentationSchema } from './presentation';
@@ -31,11 +29,8 @@ export const DOCUMENTS = {
   part: kind(partSchema, partFrom1),
   chain: kind(chainSchema, chainFrom1),
   presentation: kind(presentationSchema, presentationFrom1),
-  /** entries by key; each is parsed by itself, see `readHouse` */
+  /** entries by key, of a house document, a craft or an angler; each is parsed by itself, see `readEntries` */
   house: kind(z.record(z.string(), z.unknown())),
-  craft: kind(craftSchema),
-  angler: kind(z.record(z.string(), z.unknown())),
-  anglerWhole: kind(anglerSchema),
   deck: kind(deckSchema),
   leader: kind(leaderSchema),
   fields: kind(fieldsSchema),
