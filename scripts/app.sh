@@ -1,5 +1,5 @@
 # The application: build when the source changed, start, stop, status, tests.
-DATA=$ROOT/.data
+DATA=${FERULA_DATA:-$ROOT/.data}
 BIND=${BIND:-127.0.0.1:4173}
 HOST=${BIND%:*}
 PORT=${BIND##*:}

@@ -112,7 +112,7 @@ test('stock moves by reason; more than is there cannot go out', async ({ page })
   await page.getByLabel('How much line').fill('500');
   await page.getByLabel('What for').fill('respooled');
   await page.getByRole('button', { name: 'take out', exact: true }).click();
-  await expect(page.getByText('Not done: so much is not there.')).toBeVisible();
+  await expect(page.getByText('Not done: there is not that much left.')).toBeVisible();
   await page.getByLabel('How much line').fill('20 m');
   await page.getByRole('button', { name: 'take out', exact: true }).click();
   await expect(card(page)).toContainText('110 m');

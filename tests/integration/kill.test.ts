@@ -1,0 +1,54 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { RunningFerula } from '../helpers/running-ferula';
+import { killAndCount } from '../soak/kills';
+
+let ferula: RunningFerula;
+beforeAll(async () => {
+  ferula = await RunningFerula.begin();
+}, 180_000);
+afterAll(() => ferula.end(), 90_000);
+
+const pageIn = async (path: string) => {
+  const start = Date.now();
+  const response = await fetch(ferula.url + path, { signal: AbortSignal.timeout(20_000) });
+  return { text: await response.text(), status: response.status, tookMs: Date.now() - start };
+};
+
+describe('a database that dies or stalls', () => {
+  it('is brought back at its own port by the start that runs', async () => {
+    const port = ferula.databasePort();
+    ferula.kill(ferula.databasePid());
+    await ferula.untilUp(60_000);
+    expect(ferula.databasePort()).toBe(port);
+  }, 120_000);
+
+  it('is brought back by a second start where the first is gone', async () => {
+    ferula.kill(ferula.starterPid());
+    ferula.kill(ferula.databasePid());
+    expect(await ferula.isUp()).toBe(false);
+    expect(ferula.startBeside()).toContain('The database is up again');
+    await ferula.untilUp(10_000);
+    const { status } = await pageIn('/bench');
+    expect(status).toBe(200);
+  }, 120_000);
+
+  it('that stalls ends in a sentence, not in a hang, and pages come back when it does', async () => {
+    ferula.kill(ferula.databasePid(), 'SIGSTOP');
+    const health = await pageIn('/health');
+    const file = await pageIn('/files/bench.json');
+    ferula.kill(ferula.databasePid(), 'SIGCONT');
+    expect([health.status, file.status]).toEqual([503, 503]);
+    expect(file.text).toContain('database-away');
+    expect(Math.max(health.tookMs, file.tookMs)).toBeLessThan(5000);
+    await ferula.untilUp(20_000);
+  }, 120_000);
+});
+
+it('kills under load lose nothing that was acknowledged, and double nothing', async () => {
+  ferula.kill(ferula.applicationPid());
+  await ferula.untilStarterEnded();
+  await ferula.start();
+  const report = await killAndCount(ferula, 4, 7);
+  expect(report).toMatchObject({ lost: [], doubled: [] });
+  expect(report.acknowledged).toBeGreaterThan(0);
+}, 240_000);
