@@ -8,15 +8,16 @@ import { allowedHosts, isAllowedHost } from '@/server/hosts';
 export function proxy(request: NextRequest): NextResponse {
   const isHealth = request.nextUrl.pathname === '/health';
   if (!isHealth && !isAllowedHost(request.headers.get('host'), allowedHosts(process.env)))
-    return new NextResponse(
-      'This address is not one that Ferula answers to. Open it by the address that ./ferula start printed, or set PUBLIC_URL.\n',
-      { status: 421, headers: { 'content-type': 'text/plain; charset=utf-8' } },
+    return sentence(
+      'This address is not one that Ferula answers to. Open it by the address that ./ferula start printed, or set PUBLIC_URL.',
+      421,
     );
-  if (isForeign(request))
-    return new NextResponse('Changes are taken only from the pages of Ferula itself.\n', {
-      status: 403,
-      headers: { 'content-type': 'text/plain; charset=utf-8' },
-    });
+  if (!isWellFormed(request.nextUrl.pathname))
+    return sentence(
+      'This address has a % that means nothing. Type it anew, or start from the list of setups: /bench',
+      400,
+    );
+  if (isForeign(request)) return sentence('Changes are taken only from the pages of Ferula itself.', 403);
   const nonce = btoa(crypto.randomUUID());
   const policy = contentPolicy(nonce);
   const headers = new Headers(request.headers);
@@ -26,6 +27,18 @@ export function proxy(request: NextRequest): NextResponse {
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);
   return response;
+}
+
+const sentence = (text: string, status: number): NextResponse =>
+  new NextResponse(`${text}\n`, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
+
+function isWellFormed(pathname: string): boolean {
+  try {
+    decodeURIComponent(pathname);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 /** Whether a change comes from a page of somebody else; programs that are no browser name no origin. */

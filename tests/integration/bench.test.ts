@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { DEMO_BENCH, demoParts, demoSetupsOfBench } from '@/db/demo';

@@ -1,5 +1,6 @@
 import { parse, type Problem, type Result } from '../problems';
 import { completePart } from './class-part';
+import { fieldsOf } from './fields';
 import { PART_KINDS, partSchema, type Part, type PartKind } from './index';
 
 /**
@@ -10,11 +11,15 @@ export function mendedPart(id: string, kind: string, stored: unknown): Result<Pa
   if (!(PART_KINDS as readonly string[]).includes(kind)) return failed('kind', kind, PART_KINDS);
   const bare = completePart({ id, kind: kind as PartKind });
   if (!bare.ok) return bare;
-  let kept = { ...fieldsOf(stored), id, kind };
+  const known = new Set([...Object.keys(bare.data), ...fieldsOf(kind as PartKind).map(({ path }) => topOf(path))]);
+  let kept: Record<string, unknown> = Object.fromEntries(
+    Object.entries(recordIn(stored)).filter(([field]) => known.has(field)),
+  );
+  kept = { ...kept, id, kind };
   for (;;) {
     const result = parse(partSchema, { ...bare.data, ...kept });
     if (result.ok) return result;
-    const wrong = new Set(result.problems.map(({ path }) => path.split(/[.[]/)[0]!));
+    const wrong = new Set(result.problems.map(({ path }) => topOf(path)));
     const rest = Object.fromEntries(
       Object.entries(kept).filter(([field]) => !wrong.has(field) || field === 'id' || field === 'kind'),
     );
@@ -28,7 +33,9 @@ const failed = (path: string, given: unknown, options: readonly string[]): Resul
   return { ok: false, problems: [problem] };
 };
 
-function fieldsOf(stored: unknown): Record<string, unknown> {
+const topOf = (path: string): string => path.split(/[.[]/)[0]!;
+
+function recordIn(stored: unknown): Record<string, unknown> {
   const data = typeof stored === 'object' && stored !== null && 'data' in stored ? stored.data : stored;
   return typeof data === 'object' && data !== null && !Array.isArray(data) ? { ...data } : {};
 }

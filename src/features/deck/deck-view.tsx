@@ -11,6 +11,7 @@ import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
 import { TextField } from '@/ui/text-field';
+import { BrokenSetups } from '@/features/fields/broken-setups';
 import { BrokenRows } from '@/features/fields/broken-rows';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { useDeck } from './use-deck';
@@ -106,6 +107,7 @@ export function DeckView(page: QuiverPage) {
           {t('nav.quiver')}
         </Link>
       </div>
+      <BrokenSetups broken={page.broken} />
       <BrokenRows
         title={t('broken.decks', {
           count: brokenDecks.length,

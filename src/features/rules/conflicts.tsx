@@ -1,5 +1,6 @@
 'use client';
 
+import type { Measure } from '@/core/measure';
 import type { HouseChange } from '@/domain/house-entries';
 import { useI18n, type I18n } from '@/i18n/client';
 import { problemText } from '@/i18n/problem-text';
@@ -9,14 +10,15 @@ const press = 'narrow min-h-9 border border-ink px-3';
 
 /** What was typed here and not kept, because another window had changed the same meanwhile. */
 export function Conflicts({ bench }: { readonly bench: HouseBench }) {
-  const { t } = useI18n();
+  const i18n = useI18n();
+  const { t } = i18n;
   return bench.conflicts.map((conflict, i) => (
     <div
       key={i}
       role="alert"
       className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 border border-ink bg-paper px-2 py-1"
     >
-      <span className="semi-narrow">{conflictText(t, conflict)}</span>
+      <span className="semi-narrow">{conflictText(i18n, conflict)}</span>
       {conflict.why === 'changed-meanwhile' && (
         <button type="button" className={press} onClick={() => bench.keepMine(conflict)}>
           {t('rules.keepMine')}
@@ -66,9 +68,11 @@ export function BrokenEntries({ bench }: { readonly bench: HouseBench }) {
 const docName = (document: 'schools' | 'sheet' | 'classes' | 'rigWords') =>
   document === 'rigWords' ? 'schools' : document;
 
-function conflictText(t: I18n['t'], { change, why, stands }: HouseBench['conflicts'][number]): string {
-  const value = (given: unknown) => (given === null || given === undefined ? t('rules.nothing') : shownValue(given));
-  const what = nameOf(change);
+function conflictText(i18n: I18n, { change, why, stands }: HouseBench['conflicts'][number]): string {
+  const { t } = i18n;
+  const what = nameOf(t, change);
+  const value = (given: unknown) =>
+    given === null || given === undefined ? t('rules.nothing') : shownValue(i18n, change, given);
   if (why === 'in-use') return t('rules.inUse', { name: String(stands) });
   const mine = 'to' in change ? value(change.to) : what;
   return why === 'changed-meanwhile'
@@ -76,19 +80,51 @@ function conflictText(t: I18n['t'], { change, why, stands }: HouseBench['conflic
     : t('rules.refusedEntry', { what, mine });
 }
 
-const nameOf = (change: HouseChange): string => {
+/** The message of a key that may be one of today's or of an earlier day; the key itself where there is none. */
+const textOr = (t: I18n['t'], path: string, key: string): string =>
+  t.has(path as 'rules.no') ? t(path as 'rules.no') : key;
+
+function nameOf(t: I18n['t'], change: HouseChange): string {
   switch (change.kind) {
-    case 'entry':
-      return [change.id, change.key].filter((text) => text !== '').join(' ');
+    case 'entry': {
+      const { document, key } = change;
+      if (document === 'schools') return textOr(t, `school.${key}.title`, key);
+      if (document === 'rigWords') return textOr(t, `rig.${key}.name`, key);
+      return document === 'classes' ? key : textOr(t, `${document}.${key}`, key);
+    }
     case 'add-craft':
       return change.craft.name;
     default:
       return change.id;
   }
+}
+
+const MEASURES: Readonly<Record<string, Measure>> = {
+  heightM: 'rodLength',
+  handStandingM: 'rodLength',
+  handSeatedM: 'rodLength',
+  handWadingM: 'rodLength',
+  reachM: 'rodLength',
+  peakMomentNm: 'moment',
+  setSlackM: 'distance',
+  shoulderLimitNm: 'moment',
+  lengthM: 'rodLength',
+  freeboardM: 'rodLength',
+  holderDepthM: 'rodLength',
+  holderGapM: 'rodLength',
+  holderAngleRad: 'angle',
+  hullDragN: 'force',
+  leadOverKg: 'mass',
+  largestGapM: 'size',
 };
 
-/** A quantity shows its value; anything else as it is. */
-function shownValue(given: unknown): string {
-  if (typeof given === 'object' && given !== null && 'value' in given) return String(given.value);
-  return typeof given === 'string' ? given : JSON.stringify(given);
+/** A figure in the reader's units, the side of a house rule by its name, anything else as it is. */
+function shownValue({ t, format }: I18n, change: HouseChange, given: unknown): string {
+  const figure = typeof given === 'object' && given !== null && 'value' in given ? given.value : given;
+  if (change.kind === 'entry') {
+    const measure = MEASURES[change.key];
+    if (typeof figure === 'number' && measure) return format(figure, measure);
+    if (change.document === 'schools') return textOr(t, `school.${change.key}.${String(figure)}`, String(figure));
+  }
+  return typeof figure === 'string' ? figure : JSON.stringify(figure);
 }

@@ -1,0 +1,118 @@
+import { spawnSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import { clean, errors, open, resetDemo, watchErrors } from './page';
+
+test.beforeAll(resetDemo);
+watchErrors();
+
+const WALL = '/bench/setup-drowned-wall';
+/** Writes to the database what no way in would let through. */
+function store(sql: string): void {
+  const url = new URL(process.env['END_TO_END_DATABASE_URL'] ?? '');
+  const script = `import('mysql2/promise').then(async (m) => { const c = await m.createConnection(process.env.U); await c.query(process.env.Q); await c.end(); })`;
+  const { status, stderr } = spawnSync('node', ['-e', script], {
+    encoding: 'utf8',
+    env: { ...process.env, U: url.href, Q: sql },
+  });
+  if (status !== 0) throw new Error(stderr);
+}
+
+test('a lure in use keeps its hooks: taking them off is refused by name, and every view goes on', async ({ page }) => {
+  await open(page, '/box?part=lure-float-110');
+  await page.keyboard.press('e');
+  const hooks = page.getByLabel('hooks carried');
+  await hooks.fill('0');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('alert')).toContainText('could not be worked out any more');
+  await expect(hooks).toHaveValue('0');
+});
+
+test('a record that cannot be read stands by name in every view, and is mended in the Box', async ({ page }) => {
+  store(
+    `update part set document = '{"version":1,"data":{"id":"bait-paddle-tail-125","kind":"soft-bait","words":"my best tail","massKg":"heavy"}}' where bench_id = 'slipway' and id = 'bait-paddle-tail-125'`,
+  );
+  for (const path of ['/bench', '/water', '/quiver', '/tying', '/quiver/deck', '/box']) {
+    await open(page, path);
+    await expect(page.getByText(/massKg/).first(), path).toBeAttached();
+  }
+  await open(page, '/bench');
+  await page.getByRole('link', { name: 'Drowned-wall zander, 12 cm tail' }).click();
+  await expect(page.getByRole('heading')).toContainText('cannot be worked out');
+  await clean(page);
+  await page
+    .getByRole('link', { name: /Correct .* in the Box/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^Mend/ }).first().click();
+  await expect(page.getByText('Mended. Look over what it says now.')).toBeVisible();
+  await open(page, WALL);
+  await expect(page.getByRole('button', { name: /^Set / })).toBeVisible();
+});
+
+test('unsaved work on the Bench is offered again after a reload, and thrown away for good', async ({ page }) => {
+  resetDemo();
+  await open(page, WALL);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await page.waitForTimeout(600);
+  await page.reload();
+  await expect(page.getByTestId('draft')).toContainText('Unsaved changes from');
+  await page.getByRole('button', { name: 'Continue with them' }).click();
+  await expect(page.getByTestId('draft')).toHaveCount(0);
+  await page.waitForTimeout(600);
+  await page.goto('/bench');
+  await open(page, WALL);
+  await page.getByRole('button', { name: 'Discard them' }).click();
+  await page.reload();
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByTestId('draft')).toHaveCount(0);
+});
+
+test('two windows of the rules: the older is told, keeps what was typed, and decides', async ({ browser }) => {
+  resetDemo();
+  const [one, two] = await Promise.all([browser.newPage(), browser.newPage()]);
+  for (const page of [one, two]) {
+    await open(page, '/rules');
+    await page.getByRole('button', { name: 'Rules sheet' }).click();
+  }
+  await one.getByLabel('Rods a person').fill('2');
+  await expect(one.getByText('Kept.')).toBeVisible();
+  await two.getByLabel('Rods a person').fill('4');
+  await expect(two.getByText('Rods a person was changed elsewhere to 2 while you typed 4.')).toBeVisible();
+  await two.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(two.getByText('Kept.')).toBeVisible();
+  await one.reload();
+  await one.getByRole('button', { name: 'Rules sheet' }).click();
+  await expect(one.getByLabel('Rods a person')).toHaveValue('4');
+});
+
+test('a tied batch is taken back', async ({ page }) => {
+  resetDemo();
+  await open(page, '/tying');
+  await page.getByLabel('How many of Diving minnow on a crimped leader').fill('2');
+  await page.getByRole('button', { name: 'mark as tied' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('The batch is taken back')).toBeVisible();
+  await expect(page.locator('[data-leader]')).toHaveCount(0);
+});
+
+test('a page that leads here by another name reads nothing, and an address that is none gets a sentence', async ({
+  page,
+  request,
+}) => {
+  const foreign = await request.get('/bench', { headers: { host: 'evil.example' } });
+  expect(foreign.status()).toBe(421);
+  expect((await request.get('/health', { headers: { host: 'evil.example' } })).status()).toBe(200);
+  const post = await request.post('/files/parts', { headers: { origin: 'null' }, data: {} });
+  expect([post.status(), await post.text()]).toEqual([
+    403,
+    'Changes are taken only from the pages of Ferula itself.\n',
+  ]);
+  for (const path of ['/files/schema/__proto__', '/bench/__proto__', '/bench/a%2Fb%3Fc%23d'])
+    expect((await request.get(path)).status(), path).toBe(404);
+  expect((await request.get('/bench/%')).status()).toBe(400);
+  await open(page, '/bench');
+  const policy = (await page.request.get('/bench')).headers()['content-security-policy'];
+  expect(policy).toContain("frame-ancestors 'none'");
+  errors.length = 0;
+});
