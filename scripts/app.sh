@@ -51,6 +51,8 @@ supervise() {
   while kill -0 "$APP_PID" 2>/dev/null; do
     sleep 1 &
     wait $! || true
+    # Whoever stops both stops the application first.
+    kill -0 "$APP_PID" 2>/dev/null || break
     [ -z "${MARIADB_PID:-}" ] || mariadb_alive "$DATA/mariadb" || revive_database
     rotate_log "$DATA/app.log"
   done

@@ -7,6 +7,17 @@ export function failureText(t: I18n['t'], code: keyof Catalogue['failure'], setu
   return t(`failure.${code}`, { field: '', count: setups.length, setups: setups.join(', ') });
 }
 
+/** What keeps a setup from being worked out, in words. */
+export function faultText(
+  t: I18n['t'],
+  faults: readonly { readonly partName: string | null; readonly problem: Problem }[],
+): string {
+  const [first] = faults;
+  if (!first) return '';
+  const text = problemText(t, first.problem);
+  return first.partName === null ? text : `${first.partName}: ${text}`;
+}
+
 /** What keeps a record from being used, in words. The path is as a file has it, for whoever looks there. */
 export function problemText(t: I18n['t'], { path, given, allowed }: Problem): string {
   if (allowed.kind === 'rule' && allowed.rule === 'a hook behind a lure that carries none') return t('broken.noHook');
@@ -17,10 +28,13 @@ export function problemText(t: I18n['t'], { path, given, allowed }: Problem): st
     : t('broken.field', { path, given: JSON.stringify(given).slice(0, 80), allowed: must });
 }
 
+const TYPES = ['object', 'string', 'number', 'boolean', 'array'] as const;
+const isType = (type: string): type is (typeof TYPES)[number] => (TYPES as readonly string[]).includes(type);
+
 function allowedText(t: I18n['t'], allowed: Problem['allowed']): string {
   switch (allowed.kind) {
     case 'type':
-      return t('broken.allowed.type', { type: allowed.type });
+      return t(`broken.type.${isType(allowed.type) ? allowed.type : 'other'}`);
     case 'at-least':
     case 'at-most':
     case 'above':

@@ -37,7 +37,7 @@ test('a record that cannot be read stands by name in every view, and is mended i
   }
   await open(page, '/bench');
   await page.getByRole('link', { name: 'Drowned-wall zander, 12 cm tail' }).click();
-  await expect(page.getByRole('heading')).toContainText('cannot be worked out');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('cannot be worked out');
   await clean(page);
   await page
     .getByRole('link', { name: /Correct .* in the Box/ })

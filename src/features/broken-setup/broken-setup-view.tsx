@@ -11,7 +11,7 @@ import { failureText, problemText } from '@/i18n/problem-text';
 import { changeBoxAction } from '@/server/actions/box';
 import type { BrokenSetupPage } from '@/server/queries/setup-page';
 
-/** A revision that cannot be worked out: what is wrong, and three ways to mend it. */
+/** A revision that cannot be worked out: what is wrong, and the ways to mend it. */
 export function BrokenSetupView({ setup, revision, faults, parts, revisions }: BrokenSetupPage) {
   const { t, date } = useI18n();
   const router = useRouter();
@@ -63,24 +63,26 @@ export function BrokenSetupView({ setup, revision, faults, parts, revisions }: B
               []
             ),
           )}
-          <li>
-            {t('broken.revisions')}
-            <ul>
-              {revisions.map(({ number, reason, savedAt, sound }) => (
-                <li key={number} className="semi-narrow">
-                  {sound ? (
-                    <Link className="underline" href={`/bench/${encodeURIComponent(setup.id)}?revision=${number}`}>
-                      {revisionLetter(number)}
-                    </Link>
-                  ) : (
-                    revisionLetter(number)
-                  )}{' '}
-                  · {date(new Date(savedAt))} · {reason} ·{' '}
-                  <span className="text-dim">{t(sound ? 'broken.works' : 'broken.alsoBroken')}</span>
-                </li>
-              ))}
-            </ul>
-          </li>
+          {revisions.some(({ sound }) => sound) && (
+            <li>
+              {t('broken.revisions')}
+              <ul>
+                {revisions.map(({ number, reason, savedAt, sound }) => (
+                  <li key={number} className="semi-narrow">
+                    {sound ? (
+                      <Link className="underline" href={`/bench/${encodeURIComponent(setup.id)}?revision=${number}`}>
+                        {revisionLetter(number)}
+                      </Link>
+                    ) : (
+                      revisionLetter(number)
+                    )}{' '}
+                    · {date(new Date(savedAt))} · {reason} ·{' '}
+                    <span className="text-dim">{t(sound ? 'broken.works' : 'broken.alsoBroken')}</span>
+                  </li>
+                ))}
+              </ul>
+            </li>
+          )}
         </ol>
         {failure && (
           <p role="alert" className="mt-2 border-l-2 border-ink pl-2">

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
-import { problemText } from '@/i18n/problem-text';
+import { faultText } from '@/i18n/problem-text';
 import type { BrokenSetup } from '@/server/setups/newest-setups';
 
 /** Setups that cannot be worked out: by name, what is wrong, and the way to where it is mended. The view goes on without them. */
@@ -17,7 +17,7 @@ export function BrokenSetups({ broken }: { readonly broken: readonly BrokenSetup
       <ul className="pb-1">
         {broken.map(({ id, name, faults }) => (
           <li key={id} className="semi-narrow border-t border-faint py-1 text-[14px]">
-            <b className="font-semibold">{name}</b>: {faults[0] ? problemText(t, faults[0].problem) : ''}{' '}
+            <b className="font-semibold">{name}</b>: {faultText(t, faults)}{' '}
             <Link className="underline" href={`/bench/${encodeURIComponent(id)}`}>
               {t('broken.mend')}
             </Link>

@@ -4,7 +4,7 @@ import { revisionLetter } from '@/domain/revision-letter';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { getI18n } from '@/i18n/server';
 import { verdictText } from '@/i18n/setup-text';
-import { problemText } from '@/i18n/problem-text';
+import { faultText } from '@/i18n/problem-text';
 import type { SetupLines } from '@/server/queries/setup-list';
 import { Mark } from '@/ui/mark';
 import { BringBack, SetupActions } from './setup-actions';
@@ -12,6 +12,7 @@ import { BringBack, SetupActions } from './setup-actions';
 /** The setups of the bench with the marks of their newest revisions. */
 export async function SetupList({ setups, broken, putAway }: SetupLines) {
   const { t, date } = await getI18n();
+  const lines = [...setups, ...broken].sort((a, b) => a.name.localeCompare(b.name));
   return (
     <main id="main" tabIndex={-1} className="outline-none mx-auto max-w-6xl px-3 py-4">
       <div className="mb-3 flex items-baseline justify-between gap-4">
@@ -62,64 +63,68 @@ export async function SetupList({ setups, broken, putAway }: SetupLines) {
               </tr>
             </thead>
             <tbody>
-              {broken.map(({ id, name, number, savedAt, faults }) => (
-                <tr key={id} className="border-t border-faint" data-broken="">
-                  <td className="pl-3" />
-                  <td className="px-3 py-1.5">
-                    <Link
-                      href={`/bench/${encodeURIComponent(id)}`}
-                      className="font-semibold underline underline-offset-2"
-                    >
-                      {name}
-                    </Link>
-                  </td>
-                  <td className="px-2">{revisionLetter(number)}</td>
-                  <td className="px-2">{date(savedAt)}</td>
-                  <td className="semi-narrow px-2" colSpan={VERDICT_NAMES.length}>
-                    {faults[0] ? problemText(t, faults[0].problem) : ''}
-                  </td>
-                  <td className="px-2">
-                    <SetupActions setupId={id} name={name} />
-                  </td>
-                </tr>
-              ))}
-              {setups.map((setup) => (
-                <tr key={setup.id} className="border-t border-faint">
-                  <td className="pl-3">
-                    <input
-                      type="checkbox"
-                      form="compare"
-                      name="with"
-                      value={setup.id}
-                      aria-label={t('compare.tick', { name: setup.name })}
-                      className="size-5 align-middle"
-                    />
-                  </td>
-                  <td className="semi-narrow p-0">
-                    <Link
-                      href={`/bench/${setup.id}`}
-                      className="flex min-h-10 items-center px-3 font-semibold hover:underline"
-                    >
-                      {setup.name}
-                    </Link>
-                  </td>
-                  <td className="px-2">{revisionLetter(setup.number)}</td>
-                  <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
-                  {VERDICT_NAMES.map((name) => {
-                    const { mark } = setup.verdicts[name];
-                    return (
-                      <td key={name} className="px-2">
-                        <span className="narrow flex items-center gap-1.5 whitespace-nowrap">
-                          <Mark shape={MARK_SHAPE[mark]} size={13} /> {t(`mark.${mark}`)}
-                        </span>
-                      </td>
-                    );
-                  })}
-                  <td className="px-1">
-                    <SetupActions setupId={setup.id} name={setup.name} />
-                  </td>
-                </tr>
-              ))}
+              {lines.map((setup) =>
+                'faults' in setup ? (
+                  <tr key={setup.id} className="border-t border-faint" data-broken="">
+                    <td className="pl-3" />
+                    <td className="semi-narrow p-0">
+                      <Link
+                        href={`/bench/${encodeURIComponent(setup.id)}`}
+                        className="flex min-h-10 items-center px-3 font-semibold hover:underline"
+                      >
+                        {setup.name}
+                      </Link>
+                    </td>
+                    <td className="px-2">{revisionLetter(setup.number)}</td>
+                    <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
+                    <td className="semi-narrow px-2" colSpan={VERDICT_NAMES.length}>
+                      {faultText(t, setup.faults)}{' '}
+                      <Link href={`/bench/${encodeURIComponent(setup.id)}`} className="underline underline-offset-2">
+                        {t('broken.mend')}
+                      </Link>
+                    </td>
+                    <td className="px-1">
+                      <SetupActions setupId={setup.id} name={setup.name} />
+                    </td>
+                  </tr>
+                ) : (
+                  <tr key={setup.id} className="border-t border-faint">
+                    <td className="pl-3">
+                      <input
+                        type="checkbox"
+                        form="compare"
+                        name="with"
+                        value={setup.id}
+                        aria-label={t('compare.tick', { name: setup.name })}
+                        className="size-5 align-middle"
+                      />
+                    </td>
+                    <td className="semi-narrow p-0">
+                      <Link
+                        href={`/bench/${setup.id}`}
+                        className="flex min-h-10 items-center px-3 font-semibold hover:underline"
+                      >
+                        {setup.name}
+                      </Link>
+                    </td>
+                    <td className="px-2">{revisionLetter(setup.number)}</td>
+                    <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
+                    {VERDICT_NAMES.map((name) => {
+                      const { mark } = setup.verdicts[name];
+                      return (
+                        <td key={name} className="px-2">
+                          <span className="narrow flex items-center gap-1.5 whitespace-nowrap">
+                            <Mark shape={MARK_SHAPE[mark]} size={13} /> {t(`mark.${mark}`)}
+                          </span>
+                        </td>
+                      );
+                    })}
+                    <td className="px-1">
+                      <SetupActions setupId={setup.id} name={setup.name} />
+                    </td>
+                  </tr>
+                ),
+              )}
             </tbody>
           </table>
         </div>

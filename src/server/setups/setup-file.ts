@@ -8,6 +8,7 @@ import { setupFileSchema, type SetupFile } from '@/domain/setup';
 /** Why a setup cannot be worked out: what is wrong, and with which of its parts, where it is one. */
 export interface Fault {
   readonly partId: PartId | null;
+  readonly partName: string | null;
   readonly problem: Problem;
 }
 
@@ -22,14 +23,17 @@ export function setupFileFrom(
   parts: Listed<Part, BrokenPart>,
   house: House,
 ): SetupFileOutcome {
-  if (!whole.ok) return { kind: 'broken', faults: whole.problems.map((problem) => ({ partId: null, problem })) };
+  if (!whole.ok)
+    return { kind: 'broken', faults: whole.problems.map((problem) => ({ partId: null, partName: null, problem })) };
   const { chain, presentation } = whole.data;
   const used = new Set<string>(chain.map(({ partId }) => partId));
   const bad = parts.broken.filter(({ id }) => used.has(id));
   if (bad.length > 0)
     return {
       kind: 'broken',
-      faults: bad.flatMap(({ id, problems }) => problems.map((problem) => ({ partId: id as PartId, problem }))),
+      faults: bad.flatMap(({ id, name, problems }) =>
+        problems.map((problem) => ({ partId: id as PartId, partName: name || id, problem })),
+      ),
     };
   const file = parse(setupFileSchema, {
     version: 1,
@@ -44,7 +48,7 @@ export function setupFileFrom(
     kind: 'broken',
     faults: file.problems.map((problem) => {
       const at = /^chain\[(\d+)\]/.exec(problem.path);
-      return { partId: at ? (chain[Number(at[1])]?.partId ?? null) : null, problem };
+      return { partId: at ? (chain[Number(at[1])]?.partId ?? null) : null, partName: null, problem };
     }),
   };
 }

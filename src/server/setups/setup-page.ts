@@ -139,6 +139,7 @@ function worked(outcome: SetupFileOutcome, { parts }: PartsThen): Worked {
 /** What is said of a setup that can be read and still not be computed. */
 export const NOT_WORKED_OUT: Fault = {
   partId: null,
+  partName: null,
   problem: { path: '$', given: undefined, allowed: { kind: 'rule', rule: 'a setup that can be worked out' } },
 };
 
