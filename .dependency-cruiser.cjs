@@ -18,6 +18,27 @@ const packages = (from, allowed, comment) => ({
   },
 });
 
+/** The wings of the core, from the ground up, each with those it stands on. */
+const WINGS = { base: [] };
+const below = (wing, ...lower) => (WINGS[wing] = [...new Set(lower.flatMap((each) => [each, ...WINGS[each]]))]);
+below('tackle', 'base');
+below('water', 'tackle');
+below('strike', 'water');
+below('rig', 'strike');
+below('judge', 'rig');
+below('show', 'judge');
+below('decide', 'judge');
+below('make', 'show', 'decide');
+below('afloat', 'make');
+
+/** Files of the core that anyone may name: the fronts of wings, small tools, and tables of defaults, which are data. */
+const OPEN = [
+  '^src/core/[^/]+/index\\.ts$',
+  '^src/core/base/[^/]+\\.ts$',
+  '^src/core/base/(numeric|stats)/index\\.ts$',
+  '^src/core/tackle/defaults/',
+];
+
 module.exports = {
   forbidden: [
     {
@@ -25,6 +46,13 @@ module.exports = {
       severity: 'error',
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'no-circles-in-the-core',
+      severity: 'error',
+      comment: 'In the core a type import is an arrow like any other.',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { circular: true },
     },
     never(
       'core',
@@ -39,19 +67,19 @@ module.exports = {
     {
       name: 'one-file-a-solver',
       severity: 'error',
-      from: { path: '^src/', pathNot: '^src/core/numeric/least-squares\\.ts$' },
+      from: { path: '^src/', pathNot: '^src/core/base/numeric/least-squares\\.ts$' },
       to: { path: 'node_modules/ml-levenberg-marquardt/' },
     },
     {
       name: 'one-file-of-programs',
       severity: 'error',
-      from: { path: '^src/', pathNot: '^src/core/numeric/mixed-integer\\.ts$' },
+      from: { path: '^src/', pathNot: '^src/core/base/numeric/mixed-integer\\.ts$' },
       to: { path: 'node_modules/highs/' },
     },
     {
       name: 'one-file-of-distributions',
       severity: 'error',
-      from: { path: '^src/', pathNot: '^src/core/stats/normal\\.ts$' },
+      from: { path: '^src/', pathNot: '^src/core/base/stats/normal\\.ts$' },
       to: { path: 'node_modules/jstat/' },
     },
     never(
@@ -100,21 +128,34 @@ module.exports = {
       from: { path: '^src/', pathNot: ['^src/(db|server)/', '\\.test\\.tsx?$'] },
       to: { path: room('db') },
     },
+    ...Object.entries(WINGS).map(([wing, lower]) => ({
+      name: `wing-${wing}`,
+      severity: 'error',
+      comment: 'The wings of the core stand on those below them; type imports count.',
+      from: { path: `^src/core/${wing}/`, pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/', pathNot: [wing, ...lower].map((each) => `^src/core/${each}/`) },
+    })),
+    {
+      name: 'fronts-of-wings',
+      severity: 'error',
+      comment: 'From outside, a wing is entered through its index; its base and the tables of defaults stand open.',
+      from: { path: '^src/', pathNot: '^src/core/' },
+      to: { path: '^src/core/', pathNot: OPEN },
+    },
+    {
+      name: 'fronts-between-wings',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/' },
+      to: { path: '^src/core/', pathNot: [...OPEN, '^src/core/$1/'] },
+    },
     {
       name: 'fronts-of-rooms',
       severity: 'error',
-      comment:
-        'From outside, a room of the core is entered through its index; tables of defaults are data and stand open.',
-      from: { path: '^src/', pathNot: '^src/core/' },
-      to: { path: '^src/core/[^/]+/.+', pathNot: ['^src/core/[^/]+/index\\.ts$', '^src/core/defaults/'] },
-    },
-    {
-      name: 'fronts-inside-the-core',
-      severity: 'error',
-      from: { path: '^src/core/([^/]+)/' },
+      comment: 'Inside a wing, a room is entered through its index.',
+      from: { path: '^src/core/([^/]+)/([^/]+)/' },
       to: {
-        path: '^src/core/[^/]+/.+',
-        pathNot: ['^src/core/[^/]+/index\\.ts$', '^src/core/defaults/', '^src/core/$1/'],
+        path: '^src/core/$1/[^/]+/.+',
+        pathNot: ['^src/core/$1/[^/]+/index\\.ts$', '^src/core/$1/$2/', '^src/core/tackle/defaults/'],
       },
     },
   ],

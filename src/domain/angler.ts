@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HOOKSET_LIMITS } from '@/core/hookset';
+import { HOOKSET_LIMITS } from '@/core/strike';
 import { quantity } from './quantity';
 
 const height = { min: 0.2, max: 2.5 } as const;

@@ -1,4 +1,4 @@
-import { bearsHook, HOOK_BEARING, type Joint } from '@/core/setup';
+import { bearsHook, HOOK_BEARING, type Joint } from '@/core/tackle';
 
 /** What is wrong with a chain, as the place in it and what may stand there. */
 export interface ChainProblem {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { seatTakes } from '@/core/reel';
+import { seatTakes } from '@/core/tackle';
 import { deckIdSchema, partIdSchema, setupIdSchema, type PartId, type SetupId } from './ids';
 import type { Joint } from './joint';
 import type { Part } from './parts';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { BENCH_FILE_VERSION, benchFileSchema } from './bench-file';
 import { DOCUMENTS, opened, sealed } from './documents';
 import { setupFileSchema } from './setup';

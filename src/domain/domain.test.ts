@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { demoFile, demoFiles } from '../../tests/helpers/demo';
-import type { Setup } from '@/core/setup';
+import type { Setup } from '@/core/tackle';
 import { hookStep } from './hook-size';
 import type { BenchId, PartId } from './ids';
 import { comparePart } from './part-order';

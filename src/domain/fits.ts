@@ -1,6 +1,6 @@
-import { KNOTS } from '@/core/defaults/knots';
-import { carriesPull } from '@/core/rigging';
-import { PARTS_OF_JOINT, type Joint } from '@/core/setup';
+import { KNOTS } from '@/core/tackle/defaults/knots';
+import { carriesPull } from '@/core/rig';
+import { PARTS_OF_JOINT, type Joint } from '@/core/tackle';
 import type { Part } from './parts';
 import type { RigSlot } from './rigs';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { hookSizeAt, hookStep } from '@/core/hook';
+import { hookSizeAt, hookStep } from '@/core/tackle';
 
 export const hookSizeSchema = z
   .string()

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { CLASS_EDIT_SPAN, classFigure } from '@/core/defaults/classes';
-import { SCHOOLS, type SchoolId } from '@/core/defaults/schools';
+import { CLASS_EDIT_SPAN, classFigure } from '@/core/tackle/defaults/classes';
+import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
 import { anglerSchema } from './angler';
 import { numberIn } from './number';
 import { broken } from './problems';

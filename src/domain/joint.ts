@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { BAIT_HOLDS, POINT_PLACES, type BaitHold, type PointPlace } from '@/core/defaults/bait-classes';
-import { STINGER_HOLDS, type StingerHold } from '@/core/defaults/rig-classes';
+import { BAIT_HOLDS, POINT_PLACES, type BaitHold, type PointPlace } from '@/core/tackle/defaults/bait-classes';
+import { STINGER_HOLDS, type StingerHold } from '@/core/tackle/defaults/rig-classes';
 import { keysOf } from './contract/shared';
 import { partIdSchema } from './ids';
 import { numberIn } from './number';

@@ -1,5 +1,5 @@
-import { valueAt } from '@/core/choose';
-import type { Part, Setup } from '@/core/setup';
+import { valueAt } from '@/core/decide';
+import type { Part, Setup } from '@/core/tackle';
 import { guideFor, GUIDES_OF_KIND, type Guide } from './guides';
 import type { PartKind } from './parts';
 

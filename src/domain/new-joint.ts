@@ -1,4 +1,4 @@
-import type { JointKind } from '@/core/setup';
+import type { JointKind } from '@/core/tackle';
 import type { PartId } from './ids';
 import type { Joint } from './joint';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Limits } from '@/core/guard';
+import type { Limits } from '@/core/base/guard';
 
 /** A finite number inside the core's own limits, so that a form's and the core's can't drift apart. */
 export const numberIn = (limits: Limits) => {

@@ -1,6 +1,6 @@
-import { DEFAULT_CLASSES } from '@/core/defaults/classes';
-import { rodOf } from '@/core/rigging';
-import { resolveRod } from '@/core/rod';
+import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
+import { rodOf } from '@/core/rig';
+import { resolveRod } from '@/core/tackle';
 import { hookStep } from './hook-size';
 import type { Part } from './parts';
 

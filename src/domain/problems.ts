@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { InputRuleError, type InputRangeError } from '@/core/guard';
+import { InputRuleError, type InputRangeError } from '@/core/base/guard';
 
 /** What is wrong with one field of some data from outside: facts, no sentence. */
 export interface Problem {

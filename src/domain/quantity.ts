@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { Limits } from '@/core/guard';
-import type { Provenance, Quantity } from '@/core/quantity';
+import type { Limits } from '@/core/base/guard';
+import type { Provenance, Quantity } from '@/core/base/quantity';
 import { numberIn } from './number';
 
 export const provenanceSchema = z.enum(['measured', 'label', 'class']) satisfies z.ZodType<Provenance>;

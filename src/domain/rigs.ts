@@ -1,6 +1,6 @@
-import type { HardwareForm } from '@/core/defaults/hardware-classes';
-import type { KnotPattern } from '@/core/defaults/knots';
-import type { JointKind, PartKind } from '@/core/setup';
+import type { HardwareForm } from '@/core/tackle/defaults/hardware-classes';
+import type { KnotPattern } from '@/core/tackle/defaults/knots';
+import type { JointKind, PartKind } from '@/core/tackle';
 import type { Joint } from './joint';
 
 type Seed = Joint extends infer J ? (J extends Joint ? Omit<J, 'id' | 'partId'> : never) : never;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PARTS_OF_JOINT } from '@/core/setup';
+import { PARTS_OF_JOINT } from '@/core/tackle';
 import { chainProblems } from './chain-rules';
 import { houseSchema } from './house';
 import { jointSchema, type Joint } from './joint';

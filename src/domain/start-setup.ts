@@ -1,5 +1,5 @@
-import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
-import { KNOTS, type KnotPattern } from '@/core/defaults/knots';
+import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
+import { KNOTS, type KnotPattern } from '@/core/tackle/defaults/knots';
 import { partIdSchema, type PartId } from './ids';
 import type { Joint } from './joint';
 import type { Part } from './parts';

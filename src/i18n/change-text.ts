@@ -1,6 +1,6 @@
-import type { Change } from '@/core/choose';
-import type { Measure } from '@/core/measure';
-import type { Setup } from '@/core/setup';
+import type { Change } from '@/core/decide';
+import type { Measure } from '@/core/base/measure';
+import type { Setup } from '@/core/tackle';
 import { partSchema } from '@/domain/parts';
 import type { I18n } from './client';
 import { partDetail, partTitle } from './part-text';

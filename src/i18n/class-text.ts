@@ -1,6 +1,6 @@
-import type { ClassFigure } from '@/core/defaults/classes';
-import type { Measure } from '@/core/measure';
-import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
+import type { ClassFigure } from '@/core/tackle/defaults/classes';
+import type { Measure } from '@/core/base/measure';
+import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
 import type { I18n } from './client';
 
 type Words = Pick<I18n, 't'>;

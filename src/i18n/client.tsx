@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useTranslations } from 'next-intl';
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 import { formatter } from './format-quantity';
 import type { Preferences } from './preferences';
 import { readQuantity } from './read-quantity';

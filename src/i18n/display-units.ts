@@ -1,5 +1,5 @@
-import type { Measure } from '@/core/measure';
-import { SI_PER_UNIT, type Unit } from '@/core/units';
+import type { Measure } from '@/core/base/measure';
+import { SI_PER_UNIT, type Unit } from '@/core/base/units';
 import type { UnitSystem } from './preferences';
 
 /** How a measure is shown: value in `unit` = SI / perUnit, less `offset`; significant digits, and how many decimals at most. */

@@ -1,4 +1,4 @@
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 import { DISPLAY_UNITS } from './display-units';
 import type { Preferences } from './preferences';
 

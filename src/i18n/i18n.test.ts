@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 import { catalogueOf } from './catalogue';
 import { DISPLAY_UNITS } from './display-units';
 import { formatter } from './format-quantity';

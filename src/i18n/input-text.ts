@@ -1,5 +1,5 @@
-import { classFigure } from '@/core/defaults/classes';
-import type { Setup } from '@/core/setup';
+import { classFigure } from '@/core/tackle/defaults/classes';
+import type { Setup } from '@/core/tackle';
 import { uncertainInput } from '@/domain/measurable';
 import { classFieldText, classRowText } from './class-text';
 import type { I18n } from './client';

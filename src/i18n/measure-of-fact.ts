@@ -1,4 +1,4 @@
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 
 const SUFFIXES: readonly (readonly [RegExp, Measure])[] = [
   [/^fishKg$/, 'bodyMass'],

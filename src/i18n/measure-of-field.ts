@@ -1,4 +1,4 @@
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 import type { PartKind } from '@/domain/parts';
 
 /** Each reading of a part: the code of its name in the catalogues and what it measures. */

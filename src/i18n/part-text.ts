@@ -1,10 +1,10 @@
-import { DEFAULT_CLASSES, type Classes } from '@/core/defaults/classes';
-import { knotShare } from '@/core/rigging';
-import type { Joint, KnotPart } from '@/core/setup';
-import type { LineMaterial } from '@/core/defaults/line-materials';
-import { KNOTS } from '@/core/defaults/knots';
+import { DEFAULT_CLASSES, type Classes } from '@/core/tackle/defaults/classes';
+import { knotShare } from '@/core/rig';
+import type { Joint, KnotPart } from '@/core/tackle';
+import type { LineMaterial } from '@/core/tackle/defaults/line-materials';
+import { KNOTS } from '@/core/tackle/defaults/knots';
 import type { Part } from '@/domain/parts';
-import { quantitiesOf, type Provenance } from '@/core/quantity';
+import { quantitiesOf, type Provenance } from '@/core/base/quantity';
 import type { I18n } from './client';
 
 type Words = Pick<I18n, 't' | 'format' | 'number'>;

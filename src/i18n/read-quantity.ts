@@ -1,5 +1,5 @@
-import type { Measure } from '@/core/measure';
-import { SI_PER_UNIT } from '@/core/units';
+import type { Measure } from '@/core/base/measure';
+import { SI_PER_UNIT } from '@/core/base/units';
 import { DISPLAY_UNITS } from './display-units';
 import type { Preferences } from './preferences';
 

@@ -1,6 +1,5 @@
-import type { Finding } from '@/core/checks';
-import type { Reason, VerdictName } from '@/core/evaluate';
-import type { Joint, Part, Presentation, Setup } from '@/core/setup';
+import type { Finding, Reason, VerdictName } from '@/core/judge';
+import type { Joint, Part, Presentation, Setup } from '@/core/tackle';
 import type { Catalogue } from './catalogue';
 import type { I18n } from './client';
 import { measureOfFact } from './measure-of-fact';

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../tests/helpers/demo';
 import { wordsIn } from '../../tests/helpers/words';
-import { RULES } from '@/core/checks';
-import { CLASS_FIGURES } from '@/core/defaults/classes';
-import { SCHOOLS, type SchoolId } from '@/core/defaults/schools';
-import { evaluate } from '@/core/evaluate';
+import { RULES, evaluate } from '@/core/judge';
+import { CLASS_FIGURES } from '@/core/tackle/defaults/classes';
+import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
 import { demoParts } from '@/db/demo';
 import { GUIDES } from '@/domain/guides';
 import { PART_KINDS, type Part } from '@/domain/parts';

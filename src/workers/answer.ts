@@ -1,12 +1,10 @@
-import { remedies, setupRanges, sweep, type Steps } from '@/core/choose';
-import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/evaluate';
-import { InputRangeError } from '@/core/guard';
-import { bestCut, drops } from '@/core/jig-stand';
-import { loadMixedInteger } from '@/core/numeric';
-import { quiver, scoreRods, wantsOf } from '@/core/quiver';
-import { readRig } from '@/core/rigging';
-import { rodTrade } from '@/core/rod-choice';
+import { remedies, setupRanges, sweep, quiver, scoreRods, wantsOf, rodTrade, type Steps } from '@/core/decide';
+import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/judge';
+import { InputRangeError } from '@/core/base/guard';
+import { bestCut, drops } from '@/core/make';
+import { loadMixedInteger } from '@/core/base/numeric';
 import {
+  readRig,
   bottomWeight,
   castBand,
   countdowns,
@@ -22,9 +20,9 @@ import {
   type BandAsk,
   type BottomProfile,
   type DepthCard,
-} from '@/core/running';
-import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/setup';
-import { sink } from '@/core/sink';
+} from '@/core/rig';
+import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/tackle';
+import { sink } from '@/core/water';
 import { changesFor } from '@/domain/remedy/changes';
 import { planBatch } from '@/domain/tying/plan';
 import type { Answers, CandidateEffect, FallAnswer, Question, RunAnswer, ScoredSetup, TurnAnswer } from './protocol';

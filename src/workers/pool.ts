@@ -1,4 +1,4 @@
-import type { Progress } from '@/core/choose';
+import type { Progress } from '@/core/decide';
 import type { AnswerTo, FailureCode, FromWorker, Question, ToWorker } from './protocol';
 
 /** A question that has no answer: outside a model's limits, or a fault in the computation. */

@@ -1,5 +1,17 @@
-import type { Progress, Ranges, Remedies, Sweep, SweepAxis } from '@/core/choose';
-import type { BoatSide, CarriedPull, EffectFigures, Evaluation } from '@/core/evaluate';
+import type {
+  Progress,
+  Ranges,
+  Remedies,
+  Sweep,
+  SweepAxis,
+  Quiver,
+  QuiverInput,
+  RodScore,
+  Wants,
+  Day,
+  RodTrade,
+} from '@/core/decide';
+import type { BoatSide, CarriedPull, EffectFigures, Evaluation } from '@/core/judge';
 import type {
   BandAsk,
   BottomProfile,
@@ -15,15 +27,12 @@ import type {
   Running,
   TurningLine,
   TurnTrack,
-} from '@/core/running';
-import type { Quiver, QuiverInput, RodScore, Wants } from '@/core/quiver';
-import type { Day, RodTrade } from '@/core/rod-choice';
-import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/setup';
-import type { Sink } from '@/core/sink';
+} from '@/core/rig';
+import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/tackle';
+import type { Sink } from '@/core/water';
 import type { Part } from '@/domain/parts';
 import type { BatchPlan } from '@/domain/tying/plan';
-import type { BestCut, Drops, DropsInput, Head } from '@/core/jig-stand';
-import type { Allowances } from '@/core/tying';
+import type { BestCut, Drops, DropsInput, Head, Allowances } from '@/core/make';
 
 /** What a candidate part would make of a setup. */
 export interface CandidateEffect {

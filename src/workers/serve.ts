@@ -1,4 +1,4 @@
-import { InputRangeError } from '@/core/guard';
+import { InputRangeError } from '@/core/base/guard';
 import { answer, preparation } from './answer';
 import type { FromWorker, ToWorker } from './protocol';
 

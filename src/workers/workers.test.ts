@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile } from '../../tests/helpers/demo';
-import { evaluate } from '@/core/evaluate';
-import { finish, setupRanges } from '@/core/choose';
+import { evaluate } from '@/core/judge';
+import { finish, setupRanges } from '@/core/decide';
 import { demoParts } from '@/db/demo';
 import { NoAnswerError, WorkerPool, type PoolWorker } from './pool';
 import type { FromWorker, ToWorker } from './protocol';

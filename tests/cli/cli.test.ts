@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { MODELS } from '@/domain/contract';
 import { demoFiles } from '../helpers/demo';
 

@@ -1,5 +1,5 @@
 import { beforeAll, expect, it } from 'vitest';
-import { loadMixedInteger } from '@/core/numeric';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { MODELS } from '@/domain/contract';
 import { fuzzOnce } from '../soak/fuzz-round';
 import { IMPORTERS } from '../soak/importers';

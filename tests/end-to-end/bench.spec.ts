@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import type { Evaluation } from '../../src/core/evaluate';
+import type { Evaluation } from '@/core/judge';
 import { demoFiles } from '../helpers/demo';
 import { clean, errors, open, watchErrors } from './page';
 

@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
-import type { Evaluation } from '@/core/evaluate';
+import type { Evaluation } from '@/core/judge';
 import { clean, open, resetDemo, watchErrors } from './page';
 
 watchErrors();

@@ -4,6 +4,8 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
+const FERULA = join(process.cwd(), 'ferula');
+
 /** Ferula as `./ferula start` runs it, on a folder and ports of its own. */
 export class RunningFerula {
   readonly data = mkdtempSync(join(tmpdir(), 'ferula-run.'));
@@ -28,7 +30,7 @@ export class RunningFerula {
 
   /** Runs `./ferula start` and waits until it is up; it stays and watches over the database. */
   async start(): Promise<void> {
-    this.starter = spawn('./ferula', ['start'], { env: this.env, stdio: ['ignore', 'pipe', 'pipe'], detached: true });
+    this.starter = spawn(FERULA, ['start'], { env: this.env, stdio: ['ignore', 'pipe', 'pipe'], detached: true });
     const note = (chunk: Buffer) => (this.said += chunk.toString());
     this.starter.stdout!.on('data', note);
     this.starter.stderr!.on('data', note);
@@ -37,7 +39,7 @@ export class RunningFerula {
 
   /** Runs `./ferula start` beside what runs already, and returns what it said. */
   startBeside(): string {
-    const { stdout, stderr } = spawnSync('./ferula', ['start'], { env: this.env, encoding: 'utf8', timeout: 60_000 });
+    const { stdout, stderr } = spawnSync(FERULA, ['start'], { env: this.env, encoding: 'utf8', timeout: 60_000 });
     return stdout + stderr;
   }
 
@@ -80,7 +82,7 @@ export class RunningFerula {
 
   async end(): Promise<void> {
     if (existsSync(join(this.data, 'mariadb/m.pid'))) this.kill(this.databasePid(), 'SIGCONT');
-    spawnSync('./ferula', ['stop'], { env: this.env, timeout: 60_000 });
+    spawnSync(FERULA, ['stop'], { env: this.env, timeout: 60_000 });
     if (this.starter?.pid && this.starter.exitCode === null) this.kill(-this.starter.pid, 'SIGTERM');
     await this.untilStarterEnded();
     rmSync(this.data, { recursive: true, force: true });

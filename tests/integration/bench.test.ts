@@ -18,7 +18,7 @@ import {
   replacePart,
 } from '@/db/repo';
 import { part as partTable } from '@/db/schema';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { partIdSchema, setupIdSchema, type BenchId, type SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { saveRevisionOf } from '@/server/setups/save-revision';

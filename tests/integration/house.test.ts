@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Db } from '@/db/client';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { clearBench, FIRST_ANGLER, insertBench, putAngler, putCraft, putHouseDocument } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { demoHouse } from '@/db/demo';

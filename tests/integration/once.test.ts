@@ -1,6 +1,6 @@
 import { v7 as newRequestId } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { loadMixedInteger } from '@/core/numeric';
+import { loadMixedInteger } from '@/core/base/numeric';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
 import {

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { loadMixedInteger } from '@/core/numeric';
+import { loadMixedInteger } from '@/core/base/numeric';
 import type { Db } from '@/db/client';
 import { transact } from '@/db/transact';
 import { demoBenchId, loadDemo } from '@/db/load-demo';

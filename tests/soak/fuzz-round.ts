@@ -1,4 +1,4 @@
-import { seeded } from '@/core/numeric';
+import { seeded } from '@/core/base/numeric';
 import type { Model } from '@/domain/contract';
 import { exampleFor } from './examples';
 import type { Importer } from './importers';

@@ -1,5 +1,5 @@
 // Mutated inputs over every model: `npm run soak -- fuzz [how many] [model]`. None may crash, hang or answer with what is no number.
-import { loadMixedInteger } from '@/core/numeric';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { MODELS } from '@/domain/contract';
 import { fuzzOnce, type Fault } from './fuzz-round';
 import { IMPORTERS } from './importers';

@@ -1,5 +1,5 @@
 import { v7 as newRequestId } from 'uuid';
-import { seeded } from '@/core/numeric';
+import { seeded } from '@/core/base/numeric';
 import { pause, type RunningFerula } from '../helpers/running-ferula';
 
 export interface KillReport {

@@ -1,4 +1,4 @@
-import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
+import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
 import type { CastPresentation, TowedPresentation } from '@/domain/presentation';
 
 export const degrees = (value: number) => (value * Math.PI) / 180;

@@ -1,5 +1,5 @@
-import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
-import type { Provenance, Quantity } from '@/core/quantity';
+import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
+import type { Provenance, Quantity } from '@/core/base/quantity';
 
 /** A quantity from the unit an angler writes; eight digits are more than any scale gives. */
 const inUnit =

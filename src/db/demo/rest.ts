@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/quantity';
+import type { Quantity } from '@/core/base/quantity';
 import { partIdSchema } from '@/domain/ids';
 import type { Part, PartKind } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';

@@ -1,4 +1,4 @@
-import type { RodAction, RodHandle, RodPower } from '@/core/defaults/rod-classes';
+import type { RodAction, RodHandle, RodPower } from '@/core/tackle/defaults/rod-classes';
 import type { Part } from '@/domain/parts';
 import { partIdSchema } from '@/domain/ids';
 import { grams, metres, plain, rigidity } from './quantities';

@@ -1,8 +1,8 @@
-import type { LineMaterial } from '@/core/defaults/line-materials';
+import type { LineMaterial } from '@/core/tackle/defaults/line-materials';
 import type { Part } from '@/domain/parts';
 import { partIdSchema } from '@/domain/ids';
 import { kilosPull, metres, millimetres } from './quantities';
-import type { Provenance } from '@/core/quantity';
+import type { Provenance } from '@/core/base/quantity';
 
 type SpoolRow = readonly [
   material: LineMaterial,

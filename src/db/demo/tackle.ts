@@ -1,9 +1,9 @@
-import { HOOK_SPREAD, type HookStyle, type WireClass } from '@/core/defaults/hook-classes';
-import type { Barb, Sharpness } from '@/core/defaults/hookset-classes';
-import type { KnotPattern } from '@/core/defaults/knots';
-import type { BodyMaterial, TailShape } from '@/core/defaults/sink-classes';
-import type { WeightShape } from '@/core/defaults/weight-shapes';
-import { hookOfClass } from '@/core/hook';
+import { HOOK_SPREAD, type HookStyle, type WireClass } from '@/core/tackle/defaults/hook-classes';
+import type { Barb, Sharpness } from '@/core/tackle/defaults/hookset-classes';
+import type { KnotPattern } from '@/core/tackle/defaults/knots';
+import type { BodyMaterial, TailShape } from '@/core/tackle/defaults/sink-classes';
+import type { WeightShape } from '@/core/tackle/defaults/weight-shapes';
+import { hookOfClass } from '@/core/tackle';
 import { hookStep } from '@/domain/hook-size';
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';

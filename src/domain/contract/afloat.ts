@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { lineCounted, LINE_COUNT_LIMITS as C, SPOOL_LIMITS } from '@/core/reel';
-import { readRig } from '@/core/rigging';
+import { lineCounted, LINE_COUNT_LIMITS as C, SPOOL_LIMITS, LINE_LIMITS } from '@/core/tackle';
 import {
+  readRig,
   bottomWeight,
   cableShock,
   countdowns,
@@ -10,14 +10,12 @@ import {
   RELEASE_LIMITS as R,
   SHOCK_LIMITS as S,
   tripped,
-} from '@/core/running';
-import { LINE_LIMITS } from '@/core/line';
-import { TOW_LIMITS } from '@/core/tow';
+} from '@/core/rig';
+import { TOW_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
-import { PRESENTATION_LIMITS as P } from '../presentation';
+import { PRESENTATION_LIMITS as P, type TowedPresentation } from '../presentation';
 import { broken } from '../problems';
 import { setupFileSchema, type SetupFile } from '../setup';
-import type { TowedPresentation } from '../presentation';
 import { lineMaterialSchema } from './line';
 import { model } from './model';
 import { bodyMaterialSchema } from './sink';

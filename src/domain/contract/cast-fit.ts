@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { castFit, CAST_LIMITS } from '@/core/cast';
-import { CAST_STYLES, type CastStyle } from '@/core/defaults/cast-styles';
+import { castFit, CAST_LIMITS } from '@/core/strike';
+import { CAST_STYLES, type CastStyle } from '@/core/tackle/defaults/cast-styles';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';

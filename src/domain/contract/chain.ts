@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CHAIN_LIMITS, strengthChain } from '@/core/chain';
+import { CHAIN_LIMITS, strengthChain } from '@/core/tackle';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { toldApart } from '../told-apart';

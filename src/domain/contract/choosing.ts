@@ -9,9 +9,9 @@ import {
   sweep,
   SWEEP_LIMITS as S,
   valueAt,
-} from '@/core/choose';
-import { InputRangeError } from '@/core/guard';
-import { SOBOL_MOST_DIMENSIONS } from '@/core/numeric';
+} from '@/core/decide';
+import { InputRangeError } from '@/core/base/guard';
+import { SOBOL_MOST_DIMENSIONS } from '@/core/base/numeric';
 import { numberIn } from '../number';
 import { partSchema } from '../parts';
 import { broken } from '../problems';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CURRENT_LIMITS as L, fitCurrent } from '@/core/current';
+import { CURRENT_LIMITS as L, fitCurrent } from '@/core/water';
 import { numberIn } from '../number';
 import { model } from './model';
 

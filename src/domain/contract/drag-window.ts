@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { dragWindow, DRAG_WINDOW_LIMITS as L } from '@/core/clutch';
-import { ROD_LIMITS } from '@/core/rod';
+import { dragWindow, DRAG_WINDOW_LIMITS as L } from '@/core/strike';
+import { ROD_LIMITS } from '@/core/tackle';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { fight } from '@/core/fight';
-import { ROD_LIMITS } from '@/core/rod';
+import { fight } from '@/core/strike';
+import { ROD_LIMITS } from '@/core/tackle';
 import { numberIn } from '../number';
 import { model } from './model';
 import { rodSchema } from './shared';

@@ -8,9 +8,9 @@ import {
   type HookPoints,
   type Mouth,
   type Sharpness,
-} from '@/core/defaults/hookset-classes';
-import { hookset, HOOKSET_LIMITS as L } from '@/core/hookset';
-import { ROD_LIMITS } from '@/core/rod';
+} from '@/core/tackle/defaults/hookset-classes';
+import { hookset, HOOKSET_LIMITS as L } from '@/core/strike';
+import { ROD_LIMITS } from '@/core/tackle';
 import { numberIn } from '../number';
 import { model } from './model';
 import { keysOf, rodSchema } from './shared';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { LINE_MATERIALS, type LineMaterial } from '@/core/defaults/line-materials';
-import { lineProperties, LINE_LIMITS } from '@/core/line';
+import { LINE_MATERIALS, type LineMaterial } from '@/core/tackle/defaults/line-materials';
+import { lineProperties, LINE_LIMITS } from '@/core/tackle';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';

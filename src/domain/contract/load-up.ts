@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { loadUp, LOAD_UP_LIMITS as L } from '@/core/fight';
-import { ROD_LIMITS } from '@/core/rod';
+import { loadUp, LOAD_UP_LIMITS as L } from '@/core/strike';
+import { ROD_LIMITS } from '@/core/tackle';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';

@@ -22,10 +22,9 @@ import {
   WEIGH_LIMITS,
   windowTest,
   WINDOW_TEST_LIMITS,
-} from '@/core/measuring';
-import { ROD_LIMITS } from '@/core/rod';
-import { BODY_LIMITS } from '@/core/sink';
-import { TOW_LIMITS } from '@/core/tow';
+} from '@/core/make';
+import { ROD_LIMITS } from '@/core/tackle';
+import { BODY_LIMITS, TOW_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
 import { PART_BODY_LIMITS } from '../parts/working-speeds';
 import { model } from './model';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { InputRangeError } from '@/core/guard';
+import { InputRangeError } from '@/core/base/guard';
 import { outsideProblems, parse, pathText, problemOfRange, type Problem, type Result } from '../problems';
 
 /** One model as the shell reaches it: the schemas of what goes in and comes out, and the checked way between. */

@@ -1,9 +1,8 @@
 import { z } from 'zod';
-import { cast, CAST_LIMITS, FLIGHT_LIMITS as F } from '@/core/cast';
-import { finish } from '@/core/choose';
-import { handLoad, HAND_LOAD_LIMITS as H } from '@/core/handling';
-import { loadMixedInteger } from '@/core/numeric';
-import { quiver, QUIVER_LIMITS as Q, scoreRods } from '@/core/quiver';
+import { cast, CAST_LIMITS, FLIGHT_LIMITS as F } from '@/core/strike';
+import { finish, quiver, QUIVER_LIMITS as Q, scoreRods } from '@/core/decide';
+import { handLoad, HAND_LOAD_LIMITS as H } from '@/core/rig';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { numberIn } from '../number';
 import { reelPartSchema } from '../parts/reel';
 import { rodPartSchema } from '../parts/rod';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { rodBend, ROD_LIMITS } from '@/core/rod';
+import { rodBend, ROD_LIMITS } from '@/core/tackle';
 import { numberIn } from '../number';
 import { model } from './model';
 import { fitSchema, rodShape } from './shared';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { setupFileSchema } from '../setup';
 import { setupFileFrom1 } from '../upgrades';
 import { chainOutput } from './chain';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { ROD_ACTIONS, ROD_POWERS, type RodAction, type RodPower } from '@/core/defaults/rod-classes';
-import { HANG_TEST_LIMITS, ROD_LIMITS } from '@/core/rod';
+import { ROD_ACTIONS, ROD_POWERS, type RodAction, type RodPower } from '@/core/tackle/defaults/rod-classes';
+import { HANG_TEST_LIMITS, ROD_LIMITS } from '@/core/tackle';
 import { WATER_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
 import { toldApart } from '../told-apart';

@@ -8,8 +8,8 @@ import {
   type FrontalShape,
   type PlanShape,
   type TailShape,
-} from '@/core/defaults/sink-classes';
-import { BODY_LIMITS, sink, SINK_LIMITS } from '@/core/sink';
+} from '@/core/tackle/defaults/sink-classes';
+import { BODY_LIMITS, sink, SINK_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';

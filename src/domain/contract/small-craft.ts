@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { smallCraft, SMALL_CRAFT_LIMITS as L } from '@/core/fight';
+import { smallCraft, SMALL_CRAFT_LIMITS as L } from '@/core/strike';
 import { numberIn } from '../number';
 import { model } from './model';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { tow, TOW_LIMITS as L } from '@/core/tow';
+import { tow, TOW_LIMITS as L } from '@/core/water';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { trim, TRIM_LIMITS } from '@/core/trim';
+import { trim, TRIM_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
 import { model } from './model';
 import { waterSchema } from './shared';

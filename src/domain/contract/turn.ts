@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { turn, TURN_LIMITS as L } from '@/core/tow';
+import { turn, TURN_LIMITS as L } from '@/core/water';
 import { numberIn } from '../number';
 import { model } from './model';
 

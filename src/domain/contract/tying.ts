@@ -1,18 +1,21 @@
 import { z } from 'zod';
-import { finish } from '@/core/choose';
-import { HEADS, type HeadShape } from '@/core/defaults/jig-classes';
-import { MATERIALS } from '@/core/defaults/sink-classes';
-import { TYING, type EndKind } from '@/core/defaults/tying-classes';
-import { bestCut, HEAD_LIMITS as H, jigStand, JIG_STAND_LIMITS as J } from '@/core/jig-stand';
-import { loadMixedInteger } from '@/core/numeric';
+import { finish } from '@/core/decide';
+import { HEADS, type HeadShape } from '@/core/tackle/defaults/jig-classes';
+import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
+import { TYING, type EndKind } from '@/core/tackle/defaults/tying-classes';
 import {
+  bestCut,
+  HEAD_LIMITS as H,
+  jigStand,
+  JIG_STAND_LIMITS as J,
   cuttingStock,
   CUTTING_LIMITS as C,
   sizing,
   SIZING_LIMITS as S,
   tyingSteps,
   TYING_LIMITS as T,
-} from '@/core/tying';
+} from '@/core/make';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { numberIn } from '../number';
 import { partSchema } from '../parts';
 import { setupFileSchema } from '../setup';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { winding, WINDING_LIMITS as L } from '@/core/fight';
+import { winding, WINDING_LIMITS as L } from '@/core/strike';
 import { numberIn } from '../number';
 import { model } from './model';
 

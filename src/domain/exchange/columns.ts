@@ -1,4 +1,4 @@
-import { SI_PER_UNIT } from '@/core/units';
+import { SI_PER_UNIT } from '@/core/base/units';
 import { fieldsOf, type PartField } from '../parts/fields';
 import type { PartKind } from '../parts';
 

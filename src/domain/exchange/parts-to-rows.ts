@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/quantity';
+import type { Quantity } from '@/core/base/quantity';
 import { PART_KINDS, type Part } from '../parts';
 import { valueAt } from '../parts/fields';
 import { quotedCell } from './cell-text';

@@ -1,12 +1,10 @@
-import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
-import type { BodyMaterial } from '@/core/defaults/sink-classes';
-import { MATERIALS } from '@/core/defaults/sink-classes';
-import type { LineMaterial } from '@/core/defaults/line-materials';
-import { LINE_MATERIALS } from '@/core/defaults/line-materials';
-import { DEFAULT_CLASSES } from '@/core/defaults/classes';
-import { divesAlone, rodOf } from '@/core/rigging';
+import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
+import { MATERIALS, type BodyMaterial } from '@/core/tackle/defaults/sink-classes';
+import { LINE_MATERIALS, type LineMaterial } from '@/core/tackle/defaults/line-materials';
+import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
+import { divesAlone, rodOf } from '@/core/rig';
 import { waterProperties } from '@/core/water';
-import { lineProperties } from '@/core/line';
+import { lineProperties, backingUnderM, lineATurnM, spoolCapacityM, resolveRod, rodBend } from '@/core/tackle';
 import {
   accuracyTest,
   clutchTest,
@@ -19,9 +17,7 @@ import {
   sinkTest,
   weighed,
   windowTest,
-} from '@/core/measuring';
-import { backingUnderM, lineATurnM, spoolCapacityM } from '@/core/reel';
-import { resolveRod, rodBend } from '@/core/rod';
+} from '@/core/make';
 import type { Guide } from './kinds';
 import type { Part } from '../parts';
 import { fieldsOf } from '../parts/fields';

@@ -1,6 +1,6 @@
-import { InputRangeError } from '@/core/guard';
-import type { Measure } from '@/core/measure';
-import type { Quantity } from '@/core/quantity';
+import { InputRangeError } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
+import type { Quantity } from '@/core/base/quantity';
 import type { Angler } from '../angler';
 import type { Part } from '../parts';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BODY_LIMITS } from '@/core/sink';
+import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS, workingSpeeds } from './working-speeds';

@@ -1,5 +1,5 @@
-import { HARDWARE_CLASSES, HARDWARE_SPREAD } from '@/core/defaults/hardware-classes';
-import { HOOK_SPREAD, HOOK_STYLES } from '@/core/defaults/hook-classes';
+import { HARDWARE_CLASSES, HARDWARE_SPREAD } from '@/core/tackle/defaults/hardware-classes';
+import { HOOK_SPREAD, HOOK_STYLES } from '@/core/tackle/defaults/hook-classes';
 import {
   BODY_HEIGHT,
   BODY_HEIGHT_SPREAD,
@@ -12,9 +12,9 @@ import {
   SNELL,
   SPOOL_LENGTHS,
   WORKING_SPEEDS,
-} from '@/core/defaults/part-classes';
-import { MATERIALS } from '@/core/defaults/sink-classes';
-import { hookOfClass } from '@/core/hook';
+} from '@/core/tackle/defaults/part-classes';
+import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
+import { hookOfClass } from '@/core/tackle';
 import { parse, type Result } from '../problems';
 import type { Quantity } from '../quantity';
 import { hookStep } from '../hook-size';

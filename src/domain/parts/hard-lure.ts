@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { HOOK_STYLES, type HookStyle } from '@/core/defaults/hook-classes';
-import { BODY_LIMITS } from '@/core/sink';
+import { HOOK_STYLES, type HookStyle } from '@/core/tackle/defaults/hook-classes';
+import { BODY_LIMITS } from '@/core/water';
 import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';

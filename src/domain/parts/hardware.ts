@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { CHAIN_LIMITS } from '@/core/chain';
-import { HARDWARE_CLASSES, type HardwareForm } from '@/core/defaults/hardware-classes';
-import { BODY_LIMITS } from '@/core/sink';
+import { CHAIN_LIMITS } from '@/core/tackle';
+import { HARDWARE_CLASSES, type HardwareForm } from '@/core/tackle/defaults/hardware-classes';
+import { BODY_LIMITS } from '@/core/water';
 import { keysOf } from '../contract/shared';
 import { quantity } from '../quantity';
 import { partBase } from './base';

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { HOOK_STYLES, WIRE_CLASSES, type HookStyle, type WireClass } from '@/core/defaults/hook-classes';
-import { wireLengthM } from '@/core/hook';
-import { MATERIALS } from '@/core/defaults/sink-classes';
-import { PULL_TEST_LIMITS } from '@/core/measuring';
-import { BODY_LIMITS } from '@/core/sink';
+import { HOOK_STYLES, WIRE_CLASSES, type HookStyle, type WireClass } from '@/core/tackle/defaults/hook-classes';
+import { wireLengthM } from '@/core/tackle';
+import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
+import { PULL_TEST_LIMITS } from '@/core/make';
+import { BODY_LIMITS } from '@/core/water';
 import { barbSchema, pointsSchema, sharpnessSchema } from '../contract/hookset';
 import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { CHAIN_LIMITS } from '@/core/chain';
-import { KNOTS, type KnotPattern } from '@/core/defaults/knots';
+import { CHAIN_LIMITS } from '@/core/tackle';
+import { KNOTS, type KnotPattern } from '@/core/tackle/defaults/knots';
 import { lineMaterialSchema } from '../contract/line';
 import { keysOf } from '../contract/shared';
 import { quantity } from '../quantity';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LINE_LIMITS } from '@/core/line';
+import { LINE_LIMITS } from '@/core/tackle';
 import { lineMaterialSchema } from '../contract/line';
 import { broken } from '../problems';
 import { quantity } from '../quantity';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HARDWARE_CLASSES } from '@/core/defaults/hardware-classes';
-import { HOOK_STYLES } from '@/core/defaults/hook-classes';
-import { LENGTH_CLASSES } from '@/core/defaults/part-classes';
+import { HARDWARE_CLASSES } from '@/core/tackle/defaults/hardware-classes';
+import { HOOK_STYLES } from '@/core/tackle/defaults/hook-classes';
+import { LENGTH_CLASSES } from '@/core/tackle/defaults/part-classes';
 import { demoParts } from '@/db/demo';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { fitsJoint, fitsRod, fitsSlot } from '../fits';
 import { partIdSchema } from '../ids';
 import { RIG_IDS, rigPattern, RIGS } from '../rigs';

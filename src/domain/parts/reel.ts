@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { SPOOL_LIMITS } from '@/core/reel';
+import { SPOOL_LIMITS } from '@/core/tackle';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';

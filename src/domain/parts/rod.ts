@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { CAST_LIMITS } from '@/core/cast';
-import { GRIP_LENGTH_M, type RodHandle } from '@/core/defaults/rod-classes';
-import { LINE_LIMITS } from '@/core/line';
-import { ROD_LIMITS } from '@/core/rod';
+import { CAST_LIMITS } from '@/core/strike';
+import { GRIP_LENGTH_M, type RodHandle } from '@/core/tackle/defaults/rod-classes';
+import { LINE_LIMITS, ROD_LIMITS } from '@/core/tackle';
 import { actionSchema, keysOf, powerSchema } from '../contract/shared';
 import { broken } from '../problems';
 import { quantity } from '../quantity';

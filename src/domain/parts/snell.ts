@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CHAIN_LIMITS } from '@/core/chain';
+import { CHAIN_LIMITS } from '@/core/tackle';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { TAIL_SHAPES, type TailShape } from '@/core/defaults/sink-classes';
-import { BODY_LIMITS } from '@/core/sink';
+import { TAIL_SHAPES, type TailShape } from '@/core/tackle/defaults/sink-classes';
+import { BODY_LIMITS } from '@/core/water';
 import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BODY_LIMITS } from '@/core/sink';
+import { BODY_LIMITS } from '@/core/water';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';

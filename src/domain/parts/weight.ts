@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { WEIGHT_SHAPES, type WeightShape } from '@/core/defaults/weight-shapes';
-import { BODY_LIMITS } from '@/core/sink';
+import { WEIGHT_SHAPES, type WeightShape } from '@/core/tackle/defaults/weight-shapes';
+import { BODY_LIMITS } from '@/core/water';
 import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';

@@ -1,4 +1,4 @@
-import { WINDOW_TEST_LIMITS } from '@/core/measuring';
+import { WINDOW_TEST_LIMITS } from '@/core/make';
 import { quantity } from '../quantity';
 
 /** Speeds between which it works: label, class or tried beside the boat. */

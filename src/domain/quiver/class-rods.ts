@@ -1,5 +1,5 @@
-import { ROD_PRICES } from '@/core/defaults/part-classes';
-import { ROD_POWERS, type RodPower } from '@/core/defaults/rod-classes';
+import { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
+import { ROD_POWERS, type RodPower } from '@/core/tackle/defaults/rod-classes';
 import type { Part } from '../parts';
 import { completePart } from '../parts/class-part';
 

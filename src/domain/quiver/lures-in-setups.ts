@@ -1,5 +1,5 @@
-import { evaluate, withPart } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import { evaluate, withPart } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import { fitsJoint } from '../fits';
 import type { Joint } from '../joint';
 import type { Part } from '../parts';

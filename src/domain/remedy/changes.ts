@@ -1,8 +1,7 @@
-import type { Change } from '@/core/choose';
-import { evaluate } from '@/core/evaluate';
-import type { HookStyle } from '@/core/defaults/hook-classes';
-import { seatTakes } from '@/core/reel';
-import type { Joint, Part as CorePart, Setup } from '@/core/setup';
+import type { Change } from '@/core/decide';
+import { evaluate } from '@/core/judge';
+import type { HookStyle } from '@/core/tackle/defaults/hook-classes';
+import { seatTakes, type Joint, type Part as CorePart, type Setup } from '@/core/tackle';
 import { fitsJoint } from '../fits';
 import type { Part } from '../parts';
 import { classPartsFor } from './class-parts';

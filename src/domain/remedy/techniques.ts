@@ -1,8 +1,8 @@
-import type { Change, TechniqueCode } from '@/core/choose';
-import { SET_WAYS, type SetWay } from '@/core/defaults/hookset-classes';
-import { CAST_STYLES } from '@/core/defaults/cast-styles';
-import type { Evaluation } from '@/core/evaluate';
-import type { Setup, TowedPresentation } from '@/core/setup';
+import type { Change, TechniqueCode } from '@/core/decide';
+import { SET_WAYS, type SetWay } from '@/core/tackle/defaults/hookset-classes';
+import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
+import type { Evaluation } from '@/core/judge';
+import type { Setup, TowedPresentation } from '@/core/tackle';
 import { PRESENTATION_LIMITS as L } from '../presentation';
 
 type Present = Extract<Change, { kind: 'present' }>;

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
-import { loadMixedInteger } from '@/core/numeric';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { demoParts } from '@/db/demo';
 import { partSchema } from '../parts';
 import { leaderSchema, toTieAgain } from '../leader';

@@ -1,5 +1,5 @@
-import { cutList, cuttingStock, type Allowances, type CutPiece, type Cutting } from '@/core/tying';
-import type { Setup } from '@/core/setup';
+import { cutList, cuttingStock, type Allowances, type CutPiece, type Cutting } from '@/core/make';
+import type { Setup } from '@/core/tackle';
 import type { Part } from '../parts';
 import { stockOf } from '../stock';
 

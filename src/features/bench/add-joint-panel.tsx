@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { PARTS_OF_JOINT, type JointKind } from '@/core/setup';
+import { PARTS_OF_JOINT, type JointKind } from '@/core/tackle';
 import { chainProblems } from '@/domain/chain-rules';
 import type { Joint } from '@/domain/joint';
 import { ADDABLE, newJoint } from '@/domain/new-joint';

@@ -1,5 +1,5 @@
-import type { Leaf } from '@/core/choose';
-import type { Mark } from '@/core/evaluate';
+import type { Leaf } from '@/core/decide';
+import type { Mark } from '@/core/judge';
 
 /** Stretches of one mark; each begins halfway from the one before. */
 export function bands(

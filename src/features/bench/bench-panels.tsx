@@ -3,8 +3,8 @@
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import type { MovedMark } from '@/core/evaluate';
-import type { WorkingSubject } from '@/core/workings';
+import type { MovedMark } from '@/core/judge';
+import type { WorkingSubject } from '@/core/show';
 import { HEAD } from '@/domain/chain-rules';
 import type { House } from '@/domain/house';
 import type { SetupId } from '@/domain/ids';

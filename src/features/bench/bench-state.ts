@@ -1,6 +1,6 @@
-import { applyChange, type Change } from '@/core/choose';
-import { withPart } from '@/core/evaluate';
-import { bearsHook, type Setup } from '@/core/setup';
+import { applyChange, type Change } from '@/core/decide';
+import { withPart } from '@/core/judge';
+import { bearsHook, type Setup } from '@/core/tackle';
 import { chainProblems, type ChainProblem } from '@/domain/chain-rules';
 import { fitsJoint } from '@/domain/fits';
 import type { House } from '@/domain/house';

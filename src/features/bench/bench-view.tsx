@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { classesWith } from '@/core/defaults/classes';
-import { effectFigures, type MovedMark, type VerdictName } from '@/core/evaluate';
-import { readRig } from '@/core/rigging';
+import { classesWith } from '@/core/tackle/defaults/classes';
+import { effectFigures, type MovedMark, type VerdictName } from '@/core/judge';
+import { readRig } from '@/core/rig';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import { DraftBar } from '@/features/fields/draft-bar';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { demoHouse, demoParts } from '@/db/demo';
 import {
   benchReducer,

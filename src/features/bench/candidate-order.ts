@@ -1,11 +1,4 @@
-import {
-  roomOf,
-  VERDICT_NAMES,
-  type EffectFigures,
-  type Evaluation,
-  type Mark,
-  type VerdictName,
-} from '@/core/evaluate';
+import { roomOf, VERDICT_NAMES, type EffectFigures, type Evaluation, type Mark, type VerdictName } from '@/core/judge';
 import type { Part } from '@/domain/parts';
 import type { CandidateEffect } from '@/workers/protocol';
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { VERDICT_NAMES, type EffectFigures, type Evaluation } from '@/core/evaluate';
-import type { Measure } from '@/core/measure';
+import { VERDICT_NAMES, type EffectFigures, type Evaluation } from '@/core/judge';
+import type { Measure } from '@/core/base/measure';
 import type { PartId } from '@/domain/ids';
 import { effectColumns, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useFished, useVerdictText } from '@/features/fields/verdict-words';

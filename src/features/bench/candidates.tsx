@@ -1,9 +1,8 @@
 'use client';
 
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
-import type { Progress } from '@/core/choose';
-import type { VerdictName } from '@/core/evaluate';
-import { VERDICT_NAMES } from '@/core/evaluate';
+import type { Progress } from '@/core/decide';
+import { VERDICT_NAMES, type VerdictName } from '@/core/judge';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Finding } from '@/core/checks';
+import type { Finding } from '@/core/judge';
 import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { findingText, jointText, type SpokenOf } from '@/i18n/setup-text';

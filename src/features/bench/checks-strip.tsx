@@ -1,6 +1,6 @@
 'use client';
 
-import type { Finding, Severity } from '@/core/checks';
+import type { Finding, Severity } from '@/core/judge';
 import { useI18n } from '@/i18n/client';
 import { findingText, type SpokenOf } from '@/i18n/setup-text';
 import { Mark, type MarkShape } from '@/ui/mark';

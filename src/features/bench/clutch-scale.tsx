@@ -1,4 +1,4 @@
-import type { ClutchScale } from '@/core/clutch';
+import type { ClutchScale } from '@/core/strike';
 import type { I18n } from '@/i18n/client';
 
 export interface ClutchScaleViewProps {

@@ -1,8 +1,8 @@
 'use client';
 
-import type { Conditions } from '@/core/setup';
-import type { Limits } from '@/core/guard';
-import type { Measure } from '@/core/measure';
+import type { Conditions } from '@/core/tackle';
+import type { Limits } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
 import { WATER_LIMITS } from '@/core/water';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
 import { QuantityField } from '@/features/fields/quantity-field';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile } from '../../../tests/helpers/demo';
-import { finish, remedies, setupRanges, sweep } from '@/core/choose';
-import { effectFigures, evaluate, VERDICT_NAMES, withPart } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import { finish, remedies, setupRanges, sweep } from '@/core/decide';
+import { effectFigures, evaluate, VERDICT_NAMES, withPart } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import { demoHouse, demoParts } from '@/db/demo';
 import { changesFor } from '@/domain/remedy/changes';
 import { measurableBy, uncertainInput } from '@/domain/measurable';

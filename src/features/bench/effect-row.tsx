@@ -1,6 +1,6 @@
 'use client';
 
-import type { EffectFigures, VerdictName } from '@/core/evaluate';
+import type { EffectFigures, VerdictName } from '@/core/judge';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';

@@ -2,9 +2,9 @@
 
 import { useMemo, type ReactNode } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
-import type { BoatSide } from '@/core/evaluate';
-import type { LoadUp } from '@/core/fight';
-import type { Setup } from '@/core/setup';
+import type { BoatSide } from '@/core/judge';
+import type { LoadUp } from '@/core/strike';
+import type { Setup } from '@/core/tackle';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';

@@ -1,10 +1,10 @@
 'use client';
 
-import type { Gear } from '@/core/setup';
+import type { Gear } from '@/core/tackle';
 import { PRESENTATION_LIMITS as L, type TowedPresentation } from '@/domain/presentation';
 import { QuantityField } from '@/features/fields/quantity-field';
-import type { Limits } from '@/core/guard';
-import type { Measure } from '@/core/measure';
+import type { Limits } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 

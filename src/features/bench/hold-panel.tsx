@@ -1,7 +1,7 @@
 'use client';
 
-import type { Evaluation } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import type { Evaluation } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import { strengthText } from '@/i18n/setup-text';
 import { Panel } from '@/ui/panel';

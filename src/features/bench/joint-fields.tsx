@@ -1,7 +1,7 @@
 'use client';
 
-import { BAIT_HOLDS, POINT_PLACES } from '@/core/defaults/bait-classes';
-import { STINGER_HOLDS } from '@/core/defaults/rig-classes';
+import { BAIT_HOLDS, POINT_PLACES } from '@/core/tackle/defaults/bait-classes';
+import { STINGER_HOLDS } from '@/core/tackle/defaults/rig-classes';
 import { JOINT_LIMITS as L, type Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import { QuantityField } from '@/features/fields/quantity-field';

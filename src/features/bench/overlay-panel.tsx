@@ -2,7 +2,7 @@
 
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
-import type { Setup } from '@/core/setup';
+import type { Setup } from '@/core/tackle';
 import { effectColumns, MARK_SHAPE } from '@/features/fields/shown-as';
 import { useFished, useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';

@@ -17,8 +17,8 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useEffect, useRef } from 'react';
-import type { Classes } from '@/core/defaults/classes';
-import type { LineMaterial } from '@/core/defaults/line-materials';
+import type { Classes } from '@/core/tackle/defaults/classes';
+import type { LineMaterial } from '@/core/tackle/defaults/line-materials';
 import { HEAD } from '@/domain/chain-rules';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';

@@ -1,13 +1,13 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { CAST_STYLES } from '@/core/defaults/cast-styles';
-import { FALL_WINDOWS } from '@/core/defaults/fall-windows';
-import { COVERS, MOUTHS, SET_WAYS } from '@/core/defaults/hookset-classes';
-import { ATTITUDES } from '@/core/defaults/rig-classes';
-import type { Limits } from '@/core/guard';
-import type { Measure } from '@/core/measure';
-import { HOOKSET_LIMITS } from '@/core/hookset';
+import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
+import { FALL_WINDOWS } from '@/core/tackle/defaults/fall-windows';
+import { COVERS, MOUTHS, SET_WAYS } from '@/core/tackle/defaults/hookset-classes';
+import { ATTITUDES } from '@/core/tackle/defaults/rig-classes';
+import type { Limits } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
+import { HOOKSET_LIMITS } from '@/core/strike';
 import { WATER_LIMITS } from '@/core/water';
 import type { House } from '@/domain/house';
 import {

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { placesOf, type Change, type Remedy, type VerdictShift } from '@/core/choose';
-import type { Setup } from '@/core/setup';
+import { placesOf, type Change, type Remedy, type VerdictShift } from '@/core/decide';
+import type { Setup } from '@/core/tackle';
 import type { Part } from '@/domain/parts';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useVerdictText } from '@/features/fields/verdict-words';

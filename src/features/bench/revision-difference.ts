@@ -1,12 +1,5 @@
-import {
-  effectFigures,
-  evaluate,
-  VERDICT_NAMES,
-  type EffectFigures,
-  type Mark,
-  type VerdictName,
-} from '@/core/evaluate';
-import type { Joint, Setup } from '@/core/setup';
+import { effectFigures, evaluate, VERDICT_NAMES, type EffectFigures, type Mark, type VerdictName } from '@/core/judge';
+import type { Joint, Setup } from '@/core/tackle';
 
 /** What is otherwise in one place of two chains. */
 export type ChainChange =

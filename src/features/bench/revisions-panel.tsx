@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import type { MovedMark, VerdictName } from '@/core/evaluate';
+import type { MovedMark, VerdictName } from '@/core/judge';
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useVerdictText } from '@/features/fields/verdict-words';

@@ -1,10 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { drawDetail, drawSheet, type Drawing, type Pt } from '@/core/drawing';
-import type { Evaluation } from '@/core/evaluate';
-import { readRig } from '@/core/rigging';
-import type { Setup } from '@/core/setup';
+import { drawDetail, drawSheet, type Drawing, type Pt } from '@/core/show';
+import type { Evaluation } from '@/core/judge';
+import { readRig } from '@/core/rig';
+import type { Setup } from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import { DrawingPart, GhostPart } from '@/features/fields/drawing-view';
 import { useZoom, type Zoom } from './use-zoom';

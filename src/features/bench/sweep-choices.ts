@@ -1,9 +1,9 @@
-import { valueAt, withValue } from '@/core/choose';
-import type { VerdictName } from '@/core/evaluate';
-import type { Limits } from '@/core/guard';
-import type { Measure } from '@/core/measure';
-import { quantitiesOf } from '@/core/quantity';
-import type { Setup } from '@/core/setup';
+import { valueAt, withValue } from '@/core/decide';
+import type { VerdictName } from '@/core/judge';
+import type { Limits } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
+import { quantitiesOf } from '@/core/base/quantity';
+import type { Setup } from '@/core/tackle';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
 import { partSchema } from '@/domain/parts';
 import { fieldLabel } from '@/i18n/field-text';

@@ -3,10 +3,10 @@
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
-import type { Sweep } from '@/core/choose';
-import type { Mark } from '@/core/evaluate';
-import type { Measure } from '@/core/measure';
-import type { Setup } from '@/core/setup';
+import type { Sweep } from '@/core/decide';
+import type { Mark } from '@/core/judge';
+import type { Measure } from '@/core/base/measure';
+import type { Setup } from '@/core/tackle';
 import { saveText } from '@/features/fields/save-text';
 import { useVerdictText } from '@/features/fields/verdict-words';
 import { MEASURE_OF_UNIT } from '@/features/fields/shown-as';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Drawing } from '@/core/drawing';
+import type { Drawing } from '@/core/show';
 import type { Presentation } from '@/domain/presentation';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useReducer, useState } from 'react';
-import { changedReadings, effectFigures, type Evaluation } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import { changedReadings, effectFigures, type Evaluation } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import type { Joint } from '@/domain/joint';
 import type { Presentation } from '@/domain/presentation';
 import { useAnswer } from '@/features/fields/use-answer';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { evaluate, type Evaluation } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import { evaluate, type Evaluation } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import { drawingsOf, overlaid } from './sheet-view';
 
 /** Another revision of the setup, as its file says. */

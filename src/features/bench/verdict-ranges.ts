@@ -1,6 +1,6 @@
-import type { RangedFigure, Ranges } from '@/core/choose';
-import { VERDICT_NAMES, type VerdictName } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import type { RangedFigure, Ranges } from '@/core/decide';
+import { VERDICT_NAMES, type VerdictName } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import { measurableBy, uncertainInput, type Measurement } from '@/domain/measurable';
 
 /** A mark that fewer draws than this share is no mark yet. */

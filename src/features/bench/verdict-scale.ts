@@ -1,4 +1,4 @@
-import type { Verdict, VerdictLimits } from '@/core/evaluate';
+import type { Verdict, VerdictLimits } from '@/core/judge';
 import type { ScaleZone } from '@/ui/scale-bar';
 
 export interface VerdictScale {

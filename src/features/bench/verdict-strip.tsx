@@ -1,9 +1,9 @@
 'use client';
 
 import Link from 'next/link';
-import type { Progress } from '@/core/choose';
-import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName } from '@/core/evaluate';
-import type { Setup } from '@/core/setup';
+import type { Progress } from '@/core/decide';
+import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName } from '@/core/judge';
+import type { Setup } from '@/core/tackle';
 import { measurementUrl } from '@/domain/measurable';
 import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useVerdictText } from '@/features/fields/verdict-words';

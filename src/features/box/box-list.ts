@@ -1,6 +1,5 @@
-import type { Part, PartKind } from '@/domain/parts';
+import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { comparePart } from '@/domain/part-order';
-import { PART_KINDS } from '@/domain/parts';
 import { fitsRod } from '@/domain/fits';
 import { stockOf } from '@/domain/stock';
 import { leastKnown } from '@/i18n/part-text';

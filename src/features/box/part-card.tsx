@@ -2,13 +2,13 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { outlineOfPart } from '@/core/drawing';
+import { outlineOfPart } from '@/core/show';
 import { OutlineShapes } from '@/features/fields/outline-view';
 import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
 import { fieldsOf, valueAt, type PartField } from '@/domain/parts/fields';
 import { stockOf } from '@/domain/stock';
-import { spreadOf, type Quantity } from '@/core/quantity';
+import { spreadOf, type Quantity } from '@/core/base/quantity';
 import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel, fieldText } from '@/i18n/field-text';

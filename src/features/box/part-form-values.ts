@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Quantity } from '@/core/quantity';
+import type { Quantity } from '@/core/base/quantity';
 import type { PartId } from '@/domain/ids';
 import { partSchema, type Part, type PartKind } from '@/domain/parts';
 import { fieldsOf, valueAt, withValueAt, type PartField } from '@/domain/parts/fields';

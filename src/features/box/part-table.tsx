@@ -14,7 +14,7 @@ import { stockOf } from '@/domain/stock';
 import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { leastKnown, partDetail, partTitle } from '@/i18n/part-text';
-import type { Provenance } from '@/core/quantity';
+import type { Provenance } from '@/core/base/quantity';
 import { isShort } from './box-list';
 
 export interface PartTableProps {

@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
-import type { Ranges } from '@/core/choose';
-import { effectFigures, VERDICT_NAMES, type VerdictName } from '@/core/evaluate';
-import type { Measure } from '@/core/measure';
+import type { Ranges } from '@/core/decide';
+import { effectFigures, VERDICT_NAMES, type VerdictName } from '@/core/judge';
+import type { Measure } from '@/core/base/measure';
 import { revisionLetter } from '@/domain/revision-letter';
 import { effectColumns, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useFished, useVerdictText } from '@/features/fields/verdict-words';

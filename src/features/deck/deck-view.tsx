@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { isConflict, MOST_ON_DECK, type DeckRemark } from '@/domain/deck';
-import { seatTakes } from '@/core/reel';
+import { seatTakes } from '@/core/tackle';
 import type { PartId } from '@/domain/ids';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';

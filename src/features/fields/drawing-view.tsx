@@ -1,6 +1,6 @@
 'use client';
 
-import type { Drawing, Label, Pen, Primitive, Pt } from '@/core/drawing';
+import type { Drawing, Label, Pen, Primitive, Pt } from '@/core/show';
 import { pathData } from './outline-view';
 import { useI18n, type I18n } from '@/i18n/client';
 

@@ -1,4 +1,4 @@
-import type { PartOutline, Primitive, Pt } from '@/core/drawing';
+import type { PartOutline, Primitive, Pt } from '@/core/show';
 
 const round = (value: number) => Math.round(value * 100) / 100;
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { Limits } from '@/core/guard';
-import type { Measure } from '@/core/measure';
+import type { Limits } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
 import { useI18n, type I18n } from '@/i18n/client';
 import { TextField } from '@/ui/text-field';
 

@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Limits } from '@/core/guard';
-import type { Measure } from '@/core/measure';
+import type { Limits } from '@/core/base/guard';
+import type { Measure } from '@/core/base/measure';
 import { QuantityField } from './quantity-field';
 
 /** A figure that may not be empty. */

@@ -1,6 +1,6 @@
-import type { EffectFigures, Mark, VerdictUnit } from '@/core/evaluate';
-import type { Measure } from '@/core/measure';
-import type { Provenance } from '@/core/quantity';
+import type { EffectFigures, Mark, VerdictUnit } from '@/core/judge';
+import type { Measure } from '@/core/base/measure';
+import type { Provenance } from '@/core/base/quantity';
 import type { MarkShape } from '@/ui/mark';
 
 /** A mark by its shape, so that it never hangs on colour. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Progress } from '@/core/choose';
+import type { Progress } from '@/core/decide';
 import { browserPool } from '@/workers/browser-pool';
 import type { AnswerTo, FailureCode, Question } from '@/workers/protocol';
 import { NoAnswerError } from '@/workers/pool';

@@ -1,8 +1,8 @@
 'use client';
 
 import { createContext, useContext, type ReactNode } from 'react';
-import type { VerdictName } from '@/core/evaluate';
-import type { Presentation } from '@/core/setup';
+import type { VerdictName } from '@/core/judge';
+import type { Presentation } from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import { verdictText } from '@/i18n/setup-text';
 

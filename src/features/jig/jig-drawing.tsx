@@ -1,8 +1,8 @@
 'use client';
 
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { JIG_PARTS } from '@/core/defaults/jig-classes';
-import { cutOf, reachOf, type Flat, type Head, type HeadStanding, type Pose, type XY } from '@/core/jig-stand';
+import { JIG_PARTS } from '@/core/tackle/defaults/jig-classes';
+import { cutOf, reachOf, type Flat, type Head, type HeadStanding, type Pose, type XY } from '@/core/make';
 import { useI18n } from '@/i18n/client';
 
 /** From metres of the head to the page: pixels a metre, and where its middle stands. */

@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
-import { HEADS, type HeadShape } from '@/core/defaults/jig-classes';
-import { MATERIALS, type BodyMaterial } from '@/core/defaults/sink-classes';
-import { DROP_BINS, HEAD_LIMITS as H, type Landed } from '@/core/jig-stand';
+import { HEADS, type HeadShape } from '@/core/tackle/defaults/jig-classes';
+import { MATERIALS, type BodyMaterial } from '@/core/tackle/defaults/sink-classes';
+import { DROP_BINS, HEAD_LIMITS as H, type Landed } from '@/core/make';
 import type { Part } from '@/domain/parts';
 import { Caution, Figure } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';

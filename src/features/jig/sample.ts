@@ -1,4 +1,4 @@
-import type { Flat, Head } from '@/core/jig-stand';
+import type { Flat, Head } from '@/core/make';
 
 /** A ball of ten grams on a 3/0 hook with a hand's length of soft worm: what the lab opens with. */
 export const SAMPLE: Head = {

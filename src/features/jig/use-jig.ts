@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { cutOf, flatOf, headStanding, land, tipPullN, type Flat, type Head } from '@/core/jig-stand';
+import { cutOf, flatOf, headStanding, land, tipPullN, type Flat, type Head } from '@/core/make';
 import { useAnswer } from '@/features/fields/use-answer';
 import type { Question } from '@/workers/protocol';
 import { BY_HAND, SAMPLE } from './sample';

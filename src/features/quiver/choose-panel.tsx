@@ -2,11 +2,11 @@
 
 import { useMemo, useState } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
-import { evaluate, withPart } from '@/core/evaluate';
-import { nesting } from '@/core/handling';
-import type { Measure } from '@/core/measure';
-import type { Setup } from '@/core/setup';
-import { USUAL_DAY, type Day, type RodInHand, type RodTrade } from '@/core/rod-choice';
+import { evaluate, withPart } from '@/core/judge';
+import { nesting } from '@/core/rig';
+import type { Measure } from '@/core/base/measure';
+import type { Setup } from '@/core/tackle';
+import { USUAL_DAY, type Day, type RodInHand, type RodTrade } from '@/core/decide';
 import { Answers, Fields, Figure, Note, Table } from '@/features/fields/sheet';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';

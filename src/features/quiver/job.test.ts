@@ -1,13 +1,12 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../tests/helpers/demo';
-import { finish } from '@/core/choose';
-import { loadMixedInteger } from '@/core/numeric';
-import { quiver, scoreRods, wantsOf } from '@/core/quiver';
+import { finish, quiver, scoreRods, wantsOf } from '@/core/decide';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { demoParts } from '@/db/demo';
 import { setupIdSchema } from '@/domain/ids';
 import { classRods } from '@/domain/quiver/class-rods';
 import { luresInSetups } from '@/domain/quiver/lures-in-setups';
-import { ROD_PRICES } from '@/core/defaults/part-classes';
+import { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 import { missedAlone, presentedOf, reelsOf, rodsFor, scoresOf, servedAt, throughTheDay, twinsOf } from './job';
 import { roundsBetween } from './map-scale';

@@ -1,6 +1,6 @@
-import type { RodScore } from '@/core/quiver';
-import { withPart } from '@/core/evaluate';
-import type { ReelPart, RodPart, Setup } from '@/core/setup';
+import type { RodScore } from '@/core/decide';
+import { withPart } from '@/core/judge';
+import type { ReelPart, RodPart, Setup } from '@/core/tackle';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import type { QuiverPage } from '@/server/queries/quiver-page';

@@ -1,4 +1,4 @@
-import type { Territory, Wants } from '@/core/quiver';
+import type { Territory, Wants } from '@/core/decide';
 
 /** Logarithmic axes: lure mass across, pull at the hook up. */
 export interface MapScale {

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { SCORE_PARTS, type RodScore, type ScorePart } from '@/core/quiver';
+import { SCORE_PARTS, type RodScore, type ScorePart } from '@/core/decide';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import { rowName, scoreText } from './names';

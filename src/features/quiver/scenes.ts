@@ -1,4 +1,4 @@
-import type { Presentation } from '@/core/setup';
+import type { Presentation } from '@/core/tackle';
 
 type CastChange = Pick<Presentation, 'stance' | 'rodWorked' | 'boatsideTurn' | 'handHeightM'> & {
   readonly distanceM: number;

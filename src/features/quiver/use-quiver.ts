@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { SCORE_PARTS, territories, type QuiverInput, type RodScore } from '@/core/quiver';
-import { classesWith } from '@/core/defaults/classes';
-import { ROD_PRICES } from '@/core/defaults/part-classes';
+import { SCORE_PARTS, territories, type QuiverInput, type RodScore } from '@/core/decide';
+import { classesWith } from '@/core/tackle/defaults/classes';
+import { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
 import { classRods } from '@/domain/quiver/class-rods';
 import { useAnswer } from '@/features/fields/use-answer';
 import type { QuiverPage } from '@/server/queries/quiver-page';

@@ -1,7 +1,7 @@
 'use client';
 
-import type { Measure } from '@/core/measure';
-import { HOOKSET_LIMITS } from '@/core/hookset';
+import type { Measure } from '@/core/base/measure';
+import { HOOKSET_LIMITS } from '@/core/strike';
 import type { Angler } from '@/domain/angler';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';

@@ -6,7 +6,7 @@ import {
   CLASS_FIGURES,
   type ClassFigure,
   type ClassTable as TableName,
-} from '@/core/defaults/classes';
+} from '@/core/tackle/defaults/classes';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { classFieldText, classReasonText, classRowText, measureOfClass } from '@/i18n/class-text';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 import type { HouseChange } from '@/domain/house-entries';
 import { useI18n, type I18n } from '@/i18n/client';
 import { problemText } from '@/i18n/problem-text';

@@ -1,6 +1,6 @@
 'use client';
 
-import { SCHOOLS, type SchoolId } from '@/core/defaults/schools';
+import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
 import type { House } from '@/domain/house';
 import { useI18n } from '@/i18n/client';
 

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { VERDICT_NAMES } from '@/core/evaluate';
+import { VERDICT_NAMES } from '@/core/judge';
 import { revisionLetter } from '@/domain/revision-letter';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { getI18n } from '@/i18n/server';

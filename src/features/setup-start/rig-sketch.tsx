@@ -1,6 +1,6 @@
-import { drawDetail } from '@/core/drawing';
-import { evaluate } from '@/core/evaluate';
-import { readRig } from '@/core/rigging';
+import { drawDetail } from '@/core/show';
+import { evaluate } from '@/core/judge';
+import { readRig } from '@/core/rig';
 import type { RigId } from '@/domain/rigs';
 import { sampleOf } from '@/domain/start-setup';
 

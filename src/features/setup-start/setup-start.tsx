@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
-import { VERDICT_NAMES } from '@/core/evaluate';
+import { VERDICT_NAMES } from '@/core/judge';
 import type { House } from '@/domain/house';
 import type { Part } from '@/domain/parts';
 import type { RigId, RigSlot } from '@/domain/rigs';

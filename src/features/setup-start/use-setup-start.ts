@@ -1,7 +1,7 @@
 import { useMemo, useState, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
-import { evaluate, type Evaluation } from '@/core/evaluate';
-import { InputRangeError } from '@/core/guard';
+import { evaluate, type Evaluation } from '@/core/judge';
+import { InputRangeError } from '@/core/base/guard';
 import { fitsSlot } from '@/domain/fits';
 import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';

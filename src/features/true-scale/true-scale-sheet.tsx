@@ -1,6 +1,6 @@
 'use client';
 
-import { outlineOfPart } from '@/core/drawing';
+import { outlineOfPart } from '@/core/show';
 import type { Part } from '@/domain/parts';
 import { OutlineShapes } from '@/features/fields/outline-view';
 import { useI18n } from '@/i18n/client';

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { create } from 'qrcode';
-import { evaluate } from '@/core/evaluate';
-import { leadersOf } from '@/core/tying';
+import { evaluate } from '@/core/judge';
+import { leadersOf } from '@/core/make';
 import { revisionLetter } from '@/domain/revision-letter';
 import { shortCode } from '@/domain/short-code';
 import { useI18n } from '@/i18n/client';

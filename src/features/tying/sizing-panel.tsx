@@ -1,8 +1,8 @@
 'use client';
 
-import { evaluate } from '@/core/evaluate';
-import { lineProperties } from '@/core/line';
-import { leadersOf, sizing } from '@/core/tying';
+import { evaluate } from '@/core/judge';
+import { lineProperties } from '@/core/tackle';
+import { leadersOf, sizing } from '@/core/make';
 import { Note, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { outlineOfPart } from '@/core/drawing';
-import { tyingSteps, type TyingStep } from '@/core/tying';
+import { outlineOfPart } from '@/core/show';
+import { tyingSteps, type TyingStep } from '@/core/make';
 import { OutlineShapes } from '@/features/fields/outline-view';
 import { useI18n, type I18n } from '@/i18n/client';
 import type { QuiverSetup } from '@/server/queries/quiver-page';

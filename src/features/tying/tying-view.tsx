@@ -3,8 +3,8 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { TYING, type EndKind } from '@/core/defaults/tying-classes';
-import { classesWith } from '@/core/defaults/classes';
+import { TYING, type EndKind } from '@/core/tackle/defaults/tying-classes';
+import { classesWith } from '@/core/tackle/defaults/classes';
 import { revisionLetter } from '@/domain/revision-letter';
 import { toTieAgain } from '@/domain/leader';
 import { Figure, Note, Table } from '@/features/fields/sheet';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState, useTransition } from 'react';
-import type { Allowances } from '@/core/tying';
+import type { Allowances } from '@/core/make';
 import { send } from '@/features/fields/send';
 import { tieBatchAction, untieBatchAction } from '@/server/actions/tying';
 import type { FailureCode } from '@/server/reply';

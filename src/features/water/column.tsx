@@ -1,8 +1,8 @@
 'use client';
 
 import { type ReactNode } from 'react';
-import { bottomUnder, type BottomProfile, type Running } from '@/core/running';
-import type { Craft } from '@/core/setup';
+import { bottomUnder, type BottomProfile, type Running } from '@/core/rig';
+import type { Craft } from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import { bandDepths, heavyOf, lineOf, type Scene } from './scene';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor, type ColumnScale } from './column-scale';

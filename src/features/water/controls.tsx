@@ -1,6 +1,6 @@
 'use client';
 
-import type { Measure } from '@/core/measure';
+import type { Measure } from '@/core/base/measure';
 import { useI18n } from '@/i18n/client';
 import { Figure } from '@/features/fields/sheet';
 import { heavyOf, lineOf, type Scene } from './scene';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { CarriedPull } from '@/core/evaluate';
+import type { CarriedPull } from '@/core/judge';
 import { useI18n } from '@/i18n/client';
 import { temperatureAt, type Scene } from './scene';
 import { Answers } from '@/features/fields/sheet';

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
-import { bottomUnder, withLine, type BottomProfile } from '@/core/running';
-import type { Part, Setup } from '@/core/setup';
-import type { CurrentLayer } from '@/core/tow';
+import { bottomUnder, withLine, type BottomProfile } from '@/core/rig';
+import type { Part, Setup } from '@/core/tackle';
+import type { CurrentLayer } from '@/core/water';
 import type { TowedPresentation } from '@/domain/presentation';
 import type { WaterSetup } from '@/server/queries/water-page';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useReducer } from 'react';
-import type { Setup } from '@/core/setup';
+import type { Setup } from '@/core/tackle';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useUnchanged } from '@/features/fields/use-unchanged';
 import type { WaterSetup } from '@/server/queries/water-page';

@@ -1,4 +1,4 @@
-import { STANDARD_GRAVITY_MPS2 } from '@/core/constants';
+import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
 import { hookStep } from '@/domain/hook-size';
 import type { PartKind } from '@/domain/parts';
 

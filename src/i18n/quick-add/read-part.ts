@@ -1,4 +1,4 @@
-import { SI_PER_UNIT } from '@/core/units';
+import { SI_PER_UNIT } from '@/core/base/units';
 import { hookStep } from '@/domain/hook-size';
 import type { PartId } from '@/domain/ids';
 import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';

@@ -1,7 +1,7 @@
 'use server';
 
 import { z } from 'zod';
-import { loadMixedInteger } from '@/core/numeric';
+import { loadMixedInteger } from '@/core/base/numeric';
 import { removeLeaders, setLeaderState } from '@/db/repo';
 import { leaderIdSchema } from '@/domain/ids';
 import { LEADER_STATES } from '@/domain/leader';

@@ -1,4 +1,4 @@
-import { evaluate, VERDICT_NAMES, type Mark, type VerdictName } from '@/core/evaluate';
+import { evaluate, VERDICT_NAMES, type Mark, type VerdictName } from '@/core/judge';
 import type { Db, Tx } from '@/db/client';
 import { findParts, listNewest, type BrokenPart, type Listed, type ReadRevision } from '@/db/repo';
 import type { House } from '@/domain/house';

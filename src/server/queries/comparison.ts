@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Evaluation } from '@/core/evaluate';
+import type { Evaluation } from '@/core/judge';
 import type { SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { asking } from '../asking';

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Verdict, VerdictName } from '@/core/evaluate';
+import type { Verdict, VerdictName } from '@/core/judge';
 import { listAllSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import { shortCode } from '@/domain/short-code';

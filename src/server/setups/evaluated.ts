@@ -1,4 +1,4 @@
-import { evaluate, type Evaluation } from '@/core/evaluate';
+import { evaluate, type Evaluation } from '@/core/judge';
 import { logFailure } from '../log';
 import type { BrokenSetup, NewestSetup, NewestSetups } from './newest-setups';
 import { NOT_WORKED_OUT } from './setup-page';

@@ -1,4 +1,4 @@
-import { evaluate, whatMoved, type Evaluation, type MovedMark } from '@/core/evaluate';
+import { evaluate, whatMoved, type Evaluation, type MovedMark } from '@/core/judge';
 import {
   findParts,
   findPartsThen,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { evaluate } from '@/core/evaluate';
+import { evaluate } from '@/core/judge';
 import { findRequest, insertLeaders, listParts, lockLeaders, lockParts, removeLeaders } from '@/db/repo';
 import type { Tx } from '@/db/client';
 import { allowancesSchema } from '@/domain/contract/tying';

@@ -1,10 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import { InputRangeError } from '@/core/guard';
-import { countFactor, lineCounted, lineATurnM, type LineCount } from '@/core/reel';
-import { lineProperties } from '@/core/line';
-import type { LinePart, ReelPart } from '@/core/setup';
+import { InputRangeError } from '@/core/base/guard';
+import {
+  countFactor,
+  lineCounted,
+  lineATurnM,
+  lineProperties,
+  type LineCount,
+  type LinePart,
+  type ReelPart,
+} from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { coverage } from '@/core/running';
+import { coverage } from '@/core/rig';
 import { useI18n } from '@/i18n/client';
 import { Fields, Figure, Note, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';

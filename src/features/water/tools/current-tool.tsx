@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { fitCurrent, groundSpeedFor, speedThroughWater, type CurrentRun } from '@/core/current';
+import { fitCurrent, groundSpeedFor, speedThroughWater, type CurrentRun } from '@/core/water';
 import { saveText } from '@/features/fields/save-text';
 import { useI18n } from '@/i18n/client';
 import { CURRENT_TABLE, writeTable } from '../scene';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { BodyMaterial } from '@/core/defaults/sink-classes';
+import type { BodyMaterial } from '@/core/tackle/defaults/sink-classes';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';

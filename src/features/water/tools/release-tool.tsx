@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { lineProperties } from '@/core/line';
-import { cableShock, hungCable, tripped } from '@/core/running';
-import { classesWith } from '@/core/defaults/classes';
+import { lineProperties } from '@/core/tackle';
+import { cableShock, hungCable, tripped } from '@/core/rig';
+import { classesWith } from '@/core/tackle/defaults/classes';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';

@@ -1,6 +1,6 @@
 'use client';
 
-import { commonSpeeds } from '@/core/running';
+import { commonSpeeds } from '@/core/rig';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { Part } from '@/domain/parts';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Bottom } from '@/core/running';
-import type { MATERIALS, BodyMaterial } from '@/core/defaults/sink-classes';
-import { classesWith } from '@/core/defaults/classes';
+import type { Bottom } from '@/core/rig';
+import type { MATERIALS, BodyMaterial } from '@/core/tackle/defaults/sink-classes';
+import { classesWith } from '@/core/tackle/defaults/classes';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';

@@ -1,0 +1,94 @@
+import { describe, expect, it } from 'vitest';
+import { demoFile, demoFiles } from '../../../../tests/helpers/demo';
+import { evaluate, withPart } from '../../judge';
+import { CAST_STEP } from '../../strike';
+import { scoreRods, territories, wantsOf } from '.';
+import type { ReelPart, RodPart, Setup } from '../../tackle';
+import { DEFAULT_CLASSES } from '../../tackle/defaults/classes';
+import { demoParts } from '@/db/demo';
+
+const rods = demoParts.filter((part) => part.kind === 'rod') as readonly RodPart[];
+const reels = demoParts.filter((part) => part.kind === 'reel') as readonly ReelPart[];
+const over = (value: number, from: number, to: number) => Math.min(1, Math.max(0, (value - from) / (to - from)));
+
+/** The same score from a whole evaluation of the setup with that rod and reel in its joints. */
+function byEvaluate(setup: Setup, rod: RodPart, reelId: string | null) {
+  const joint = (kind: string) => setup.chain.find((each) => each.kind === kind)!.id;
+  const reel = reels.find(({ id }) => id === reelId);
+  const onRod = withPart(setup, joint('rod'), rod);
+  const { figures, verdicts } = evaluate(reel ? withPart(onRod, joint('reel'), reel) : onRod);
+  const fit = figures.throw?.castFit;
+  const step = fit ? Math.max(Math.abs(CAST_STEP[fit.bend]), fit.label ? Math.abs(CAST_STEP[fit.label]) : 0) : null;
+  const towed = figures.tow && (figures.tow.dropShare <= 0.15 ? 1 : figures.tow.dropShare <= 0.25 ? 0.6 : 0);
+  const strike = figures.strike?.window;
+  const margin = figures.set ? figures.set.hookset.margin : (verdicts.set.value ?? 0);
+  const opening = figures.set
+    ? figures.set.hookset.openingMargin
+    : strike
+      ? figures.strike!.asked.openingN / strike.peakN
+      : null;
+  return {
+    throw: step === null ? towed! : [1, 0.6, 0][step]!,
+    set: over(figures.set || strike ? margin : 0, 0.7, 1.4),
+    opening: opening === null ? 1 : over(opening, 1, 1.5),
+  };
+}
+
+describe('score of a rod', () => {
+  it.each(demoFiles.map(({ id, revision, file }) => [`${id} ${revision}`, file] as const))(
+    '%s: on every rod what a whole evaluation says',
+    (_, file) => {
+      for (const [r, { parts, score, reelId, lowest }] of scoreRods(file, rods, reels).entries()) {
+        const expected = byEvaluate(file, rods[r]!, reelId);
+        for (const part of ['throw', 'set', 'opening'] as const)
+          expect(parts[part], `${rods[r]!.name} ${part}`).toBeCloseTo(expected[part], 9);
+        expect(score).toBeCloseTo((parts.throw * parts.set * parts.opening * parts.handling) ** 0.25, 12);
+        expect(lowest === null).toBe(Object.values(parts).every((part) => part === 1));
+      }
+    },
+  );
+
+  const wall = demoFile('setup-drowned-wall');
+  const heron = rods.find(({ name }) => name === 'Heron')!;
+  const scored = (change: Partial<Setup['presentation']>, rod = heron) =>
+    scoreRods(
+      { ...wall, presentation: { ...wall.presentation, ...change } as Setup['presentation'] },
+      [rod],
+      reels,
+    )[0]!;
+
+  it('falls where the tip dips, and where an arm is asked for more than it bears', () => {
+    expect(scored({}).parts.handling).toBe(1);
+    const seated = scored({ rodWorked: 'down', stance: 'seated' });
+    expect(seated.figures.clearM).toBeLessThan(0);
+    expect(seated.parts.handling).toBe(0);
+    expect(seated.lowest).toBe('handling');
+    const weak = scored({ sweep: { ...wall.presentation.sweep, peakMomentNm: 2 } });
+    expect(weak.parts.handling).toBeCloseTo(weak.figures.limitNm / weak.figures.momentNm, 12);
+    expect(weak.figures.limitNm).toBeCloseTo(0.6, 12);
+  });
+
+  it('takes a reel that the seat takes, the most like the one that was on', () => {
+    const spin = rods.find(({ mount }) => mount === 'spin')!;
+    expect(scored({}, spin).reelId).toMatch(/spin/);
+    expect(scoreRods(wall, [spin], [])[0]!.reelId).toBeNull();
+    expect(scored({}).reelId).toBe('reel-cast');
+  });
+
+  it('says what the hook asks: its needed force with the margin, up to what opens it', () => {
+    const { figures } = evaluate(wall);
+    const { castMassKg, fromN, toN } = wantsOf(wall);
+    expect(castMassKg).toBe(evaluate(wall).castMassKg);
+    expect(fromN).toBeCloseTo(1.4 * figures.hook.neededN, 12);
+    expect(toN).toBeCloseTo(figures.hook.openingN / 1.5, 12);
+  });
+
+  it('draws a territory over the pulls of what a rod throws, and none where it throws nothing', () => {
+    const table = [{ wants: wantsOf(wall), scores: scoreRods(wall, rods, reels) }];
+    const places = territories(rods, 'overhead', table, DEFAULT_CLASSES);
+    const at = (name: string) => places[rods.findIndex((rod) => rod.name === name)]!;
+    expect(at('Snipe').pullN).toBeNull();
+    expect(at('Heron').pullN![0]).toBe(table[0]!.scores[rods.indexOf(heron)]!.figures.atHookN);
+    expect(at('Heron').window.soundFrom).toBeLessThan(at('Heron').window.soundTo);
+  });
+});

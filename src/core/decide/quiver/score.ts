@@ -1,0 +1,247 @@
+import { CAST_STEP, castFit, castWindow, hookset, type CastWindow } from '../../strike';
+import type { CastStyle } from '../../tackle/defaults/cast-styles';
+import type { Classes } from '../../tackle/defaults/classes';
+import { carryOf, hooksetInput, judgeStrike, strikeFigures } from '../../judge';
+import {
+  handLoad,
+  clearanceAskedM,
+  handOverWaterM,
+  peakMomentNm,
+  rodMassKg,
+  tipClearM,
+  workedPullN,
+  lineRiggedN,
+  onRod,
+  openingOf,
+  ratingOf,
+  readRig,
+  rodOf,
+  runRig,
+  type Rig,
+  type Running,
+} from '../../rig';
+import {
+  powerN,
+  resolveRod,
+  seatTakes,
+  type Presentation,
+  type ReelPart,
+  type RodPart,
+  type Setup,
+} from '../../tackle';
+
+/** The four things that a rod must do for a presentation, in the order in which they are told. */
+export const SCORE_PARTS = ['throw', 'set', 'opening', 'handling'] as const;
+export type ScorePart = (typeof SCORE_PARTS)[number];
+
+export interface RodScore {
+  /** geometric mean of the parts, 0 to 1 */
+  readonly score: number;
+  readonly parts: Readonly<Record<ScorePart, number>>;
+  /** the part that is lowest, and so the reason; null where all are whole */
+  readonly lowest: ScorePart | null;
+  /** the reel that goes with it: the setup's own where the seat takes it, else the most like it that it takes; null: none does */
+  readonly reelId: string | null;
+  readonly figures: {
+    /** cast: −2 too light … 2 too heavy for print and bend, the worse of the two; null when towed */
+    readonly castStep: number | null;
+    /** drop of the tip over the length: under the cast, or under the steady pull */
+    readonly dropShare: number;
+    /** pull at the hook [N], over what is needed, and what opens the hook over it; null: nothing to tell it by */
+    readonly atHookN: number | null;
+    readonly setMargin: number | null;
+    readonly openingMargin: number | null;
+    /** tip over the water and what is asked [m]; null when the rod is not worked down */
+    readonly clearM: number | null;
+    readonly clearAskedM: number;
+    /** in the hands, and what they bear [N·m] */
+    readonly momentNm: number;
+    readonly limitNm: number;
+  };
+}
+
+/** Where each part rises from 0 to 1. */
+const SCORE_STEPS = { throw: [1, 0.6, 0], set: [0.7, 1.4], opening: [1, 1.5] } as const;
+
+/**
+ * How well each rod serves one setup in its presentation: the setup is judged again on every rod, by the same judges as in
+ * `evaluate`, with all beyond the reel as it is.
+ *
+ * Model: geometric mean of throw (1, 0.6, 0 at 0, ±1, ±2 of the cast's scale; a towed rig by its Carry: sound, edge, fails),
+ * set (0 to 1 over a margin of 0.7 to 1.4), opening (0 to 1 over 1 to 1.5) and handling = clearance × load: clearance is what
+ * stands clear over the margin of the stance, load 0.3 of the angler's peak over the moment in the hands, neither more than 1.
+ * A rod in a holder loads no hand.
+ *
+ * @throws {InputRangeError} when a part's value lies outside a model's limits.
+ */
+export function scoreRods(
+  setup: Setup,
+  rods: readonly RodPart[],
+  reels: readonly ReelPart[],
+  classes?: Classes,
+): readonly RodScore[] {
+  const own = readRig(setup, classes);
+  return rods.map((rod) => {
+    const reel = reelFor(rod, own.reel, reels);
+    return scored(onRod(own, rod, reel ?? own.reel), setup.presentation, reel?.id ?? null);
+  });
+}
+
+/** The reel that a rod takes: the setup's own, else the one whose spool is most like it. */
+function reelFor({ mount }: RodPart, own: ReelPart, reels: readonly ReelPart[]): ReelPart | null {
+  if (mount === undefined || seatTakes(mount, own.build)) return own;
+  const unlike = ({ fullRadiusM, widthM }: ReelPart) =>
+    Math.abs(Math.log((fullRadiusM.value ** 2 * widthM.value) / (own.fullRadiusM.value ** 2 * own.widthM.value)));
+  return reels
+    .filter(({ build }) => seatTakes(mount, build))
+    .reduce<ReelPart | null>((best, reel) => (best === null || unlike(reel) < unlike(best) ? reel : best), null);
+}
+
+/** What a presentation asks of a rod, whichever it is. */
+export interface Wants {
+  /** what is thrown [kg]; null when it is not cast */
+  readonly castMassKg: number | null;
+  /** pulls at the hook that bury it with its margin and do not bend it open [N]; from above to: no pull does both */
+  readonly fromN: number;
+  readonly toN: number;
+}
+
+/** Mass and pull that a rod must give a setup. */
+export function wantsOf(setup: Setup, classes?: Classes): Wants {
+  const rig = readRig(setup, classes);
+  return {
+    castMassKg: setup.presentation.kind === 'cast' ? rig.castMassKg : null,
+    fromN: SCORE_STEPS.set[1] * rig.hook.neededN,
+    toN: openingOf(rig.hook.spec) / SCORE_STEPS.opening[1],
+  };
+}
+
+/** Masses that a rod throws soundly and not at all [kg], the pull at the hook it gives [N]: its place among the lures. */
+export interface Territory {
+  readonly window: CastWindow;
+  /** least and most pull at the hook over the presentations it throws; null: it throws none of them */
+  readonly pullN: readonly [number, number] | null;
+}
+
+/** Where each rod reaches, from the scores of all presentations; only what is cast counts. */
+export function territories(
+  rods: readonly RodPart[],
+  style: CastStyle,
+  table: readonly { readonly wants: Wants; readonly scores: readonly RodScore[] }[],
+  classes: Classes,
+): readonly Territory[] {
+  return rods.map((rod, r) => {
+    const pulls = table.flatMap(({ wants, scores }) => {
+      const score = scores[r]!;
+      return wants.castMassKg !== null && score.parts.throw > 0 && score.figures.atHookN !== null
+        ? [score.figures.atHookN]
+        : [];
+    });
+    const window = castWindow(
+      { rod: rodOf(rod, classes), ratingKg: ratingOf(rod), style, weakestN: ANY_LINE_N },
+      classes,
+    );
+    return { window, pullN: pulls.length > 0 ? [Math.min(...pulls), Math.max(...pulls)] : null };
+  });
+}
+
+/** A line that no cast snaps: the territory is the rod's own [N]. */
+const ANY_LINE_N = 1e4;
+
+const over = (value: number, [from, to]: readonly [number, number]) =>
+  Math.min(1, Math.max(0, (value - from) / (to - from)));
+
+function scored(rig: Rig, presentation: Presentation, reelId: string | null): RodScore {
+  const running = presentation.kind === 'towed' ? runRig(rig, presentation) : null;
+  const thrown = throwOf(rig, presentation, running);
+  const set = setOf(rig, presentation, running);
+  const hands = handsOf(rig, presentation, running);
+  const parts = {
+    throw: thrown.score,
+    set: over(set.setMargin ?? 0, SCORE_STEPS.set),
+    opening: set.openingMargin === null ? 1 : over(set.openingMargin, SCORE_STEPS.opening),
+    handling: hands.score,
+  };
+  const least = SCORE_PARTS.reduce((low, part) => (parts[part] < parts[low] ? part : low), 'throw' as ScorePart);
+  return {
+    score: SCORE_PARTS.reduce((product, part) => product * parts[part], 1) ** (1 / SCORE_PARTS.length),
+    parts,
+    lowest: parts[least] < 1 ? least : null,
+    reelId,
+    figures: { castStep: thrown.castStep, dropShare: thrown.dropShare, ...set, ...hands.figures },
+  };
+}
+
+function throwOf(
+  rig: Rig,
+  presentation: Presentation,
+  running: Running | null,
+): { readonly score: number; readonly castStep: number | null; readonly dropShare: number } {
+  if (presentation.kind === 'towed') {
+    const { dropShare, mark } = carryOf(rig, presentation, running!);
+    return { score: mark === 'sound' ? 1 : mark === 'edge' ? 0.6 : 0, castStep: null, dropShare };
+  }
+  const fit = castFit(
+    {
+      rod: rig.rod,
+      massKg: rig.castMassKg,
+      ratingKg: rig.ratingKg,
+      style: presentation.castStyle,
+      weakestN: lineRiggedN(rig),
+    },
+    rig.classes,
+  );
+  const [bend, label] = [CAST_STEP[fit.bend], fit.label ? CAST_STEP[fit.label] : 0];
+  const castStep = Math.abs(label) > Math.abs(bend) ? label : bend;
+  return { score: SCORE_STEPS.throw[Math.abs(castStep) as 0 | 1 | 2], castStep, dropShare: fit.dropShare };
+}
+
+function setOf(
+  rig: Rig,
+  presentation: Presentation,
+  running: Running | null,
+): Pick<RodScore['figures'], 'atHookN' | 'setMargin' | 'openingMargin'> {
+  if (presentation.kind === 'cast' || presentation.held === 'hand') {
+    const asked = hooksetInput(rig, presentation, running);
+    if (asked.kind === 'line-too-short') return { atHookN: null, setMargin: null, openingMargin: null };
+    const { atHookN, margin, openingMargin } = hookset(asked.input, { curve: false, classes: rig.classes });
+    return { atHookN, setMargin: margin, openingMargin };
+  }
+  const strike = strikeFigures(rig, presentation, running);
+  const { value } = judgeStrike(rig, presentation, running, strike);
+  return {
+    atHookN: strike && strike.window.peakN * rig.classes.covers[presentation.cover].through,
+    setMargin: value,
+    openingMargin: strike && strike.asked.openingN / strike.window.peakN,
+  };
+}
+
+function handsOf(
+  rig: Rig,
+  presentation: Presentation,
+  running: Running | null,
+): {
+  readonly score: number;
+  readonly figures: Pick<RodScore['figures'], 'clearM' | 'clearAskedM' | 'momentNm' | 'limitNm'>;
+} {
+  const { lengthM } = resolveRod(rig.rod);
+  const clearAskedM = clearanceAskedM(rig, presentation);
+  const clearM =
+    presentation.rodWorked === 'down'
+      ? tipClearM(handOverWaterM(rig, presentation), lengthM, rig.classes.checks.clearance.downRad)
+      : null;
+  const held = presentation.kind === 'cast' || presentation.held === 'hand';
+  const { momentNm, limitNm } = handLoad(
+    {
+      rodKg: rodMassKg(rig.rodPart, powerN(rig.rod), rig.classes),
+      lengthM,
+      lureKg: presentation.kind === 'cast' ? rig.castMassKg : 0,
+      pullN: workedPullN(rig, presentation, running),
+      peakMomentNm: peakMomentNm(rig, presentation),
+    },
+    rig.classes,
+  );
+  const clearance = clearM === null ? 1 : over(clearM, [0, clearAskedM]);
+  const load = held ? Math.min(1, limitNm / momentNm) : 1;
+  return { score: clearance * load, figures: { clearM, clearAskedM, momentNm: held ? momentNm : 0, limitNm } };
+}

@@ -1,9 +1,0 @@
-import { STANDARD_GRAVITY_MPS2 } from '../constants';
-import type { Classes } from '../defaults/classes';
-import type { RodPart } from '../setup';
-
-/** What a rod weighs [kg]: weighed, or by the class rule from its length and power. */
-export const rodMassKg = (rod: RodPart, powerN: number, { rodMass }: Pick<Classes, 'rodMass'>): number =>
-  rod.massKg?.value ??
-  (rodMass.blank.perLengthKg + rodMass.blank.perPowerKg * Math.sqrt(powerN / STANDARD_GRAVITY_MPS2)) *
-    rod.lengthM.value ** 1.5;

@@ -1,0 +1,43 @@
+import { CONNECTION_FREEDOM } from '../../../tackle/defaults/rig-classes';
+import type { Element } from '../../../rig';
+import { actionOf, before, connectionBefore } from '../look';
+import { sideOf, type Found, type Rule } from '../rule';
+
+/** A lure with its own action wants a free nose; one that is driven from in front must be held by it. */
+export const loopOrTight: Rule = (input) => {
+  const { rig } = input;
+  return rig.ends.flatMap(({ assembly, bearerId }): Found[] => {
+    const link = connectionBefore(rig, assembly);
+    const freedom = freedomOf(link);
+    const action = actionOf(assembly);
+    if (!link || freedom === null) return [];
+    const joints = [link.kind === 'knot' || link.kind === 'link' ? link.fitted.joint.id : bearerId, bearerId];
+    const side = sideOf(input, 'nose-tie');
+    if (action === 'own' && freedom === 'tight')
+      return [
+        {
+          severity: side === 'loop' ? 'edge' : 'note',
+          verdict: 'balance',
+          joints,
+          code: 'tight',
+          facts: {},
+          school: 'nose-tie',
+          side,
+        },
+      ];
+    const driven = before(rig, assembly).some((each) => each.kind === 'inline' && each.fitted.kind === 'attractor');
+    if (action === 'driven' && driven && freedom === 'free')
+      return [{ severity: 'edge', verdict: 'balance', joints, code: 'free', facts: {} }];
+    return [];
+  });
+};
+
+function freedomOf(element: Element | null): 'free' | 'tight' | null {
+  if (element?.kind === 'knot')
+    return element.fitted.part.pattern === 'open-loop' ? CONNECTION_FREEDOM['open-loop'] : CONNECTION_FREEDOM.knot;
+  if (element?.kind !== 'link') return null;
+  const { form } = element.fitted.part;
+  return form === 'snap' || form === 'split-ring' || form === 'solid-ring' || form === 'crimp'
+    ? CONNECTION_FREEDOM[form]
+    : null;
+}

@@ -1,0 +1,27 @@
+import { spoolCapacityM } from '../../../tackle';
+import { nothing, type Rule } from '../rule';
+
+/** Line on the reel for what is out and what the fish may take. */
+export const reelCapacity: Rule = ({ rig, presentation }) => {
+  const { perFishKgM, leastM } = rig.classes.checks.reserveLine;
+  const outM = presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM;
+  const neededM = outM + Math.max(leastM, perFishKgM * (presentation.fishKg ?? 0));
+  const spool = {
+    arborRadiusM: rig.reel.arborRadiusM.value,
+    fullRadiusM: rig.reel.fullRadiusM.value,
+    widthM: rig.reel.widthM.value,
+  };
+  const main = rig.pieces[0]!;
+  const holdsM = spoolCapacityM(spool, { material: main.material, diameterM: main.line.diameterM });
+  const haveM = Math.min(holdsM, rig.linePart.lengthM.value);
+  if (haveM >= neededM) return nothing;
+  return [
+    {
+      severity: haveM < outM ? 'fails' : 'edge',
+      verdict: 'hold',
+      joints: [rig.chainOfParts[1]!.joint.id, main.jointId],
+      code: holdsM < neededM ? 'reel' : 'spool',
+      facts: { haveM, neededM, outM },
+    },
+  ];
+};

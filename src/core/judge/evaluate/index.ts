@@ -1,0 +1,10 @@
+export { evaluate, type Evaluation } from './evaluate';
+export { effectFigures, type EffectFigures } from './effect';
+export { fallInput } from './fall';
+export { hooksetInput, judgeSet, judgeStrike } from './set';
+export { pullAngleRad, strikeFigures, type StrikeFigures } from './strike';
+export { carryOf, judgeTow, type CarriedPull, type TowFigures } from './tow';
+export { withPart } from './with-part';
+export { changedReadings, whatMoved, type MovedMark, type Reading } from './what-moved';
+export { boatSide, type BoatSide } from './boat-side';
+export { placeOf, roomOf } from './room';

@@ -1,0 +1,13 @@
+export type { BalancedEnd, BalanceFigures, HoldFigures, HookFit, SetFigures } from './figures';
+export {
+  markAtLeast,
+  VERDICT_NAMES,
+  worst,
+  type Mark,
+  type Reason,
+  type ReasonCode,
+  type Verdict,
+  type VerdictLimits,
+  type VerdictName,
+  type VerdictUnit,
+} from './verdict';

@@ -1,0 +1,58 @@
+import type { BendFit, LabelFit, SetDanger, SetLimit } from '../../strike';
+
+export type Mark = 'sound' | 'edge' | 'fails' | 'cant-tell';
+export type VerdictName = 'throw' | 'fall' | 'set' | 'hold' | 'balance';
+export const VERDICT_NAMES = ['throw', 'fall', 'set', 'hold', 'balance'] as const satisfies readonly VerdictName[];
+
+/** Every reason a verdict can give; each has its sentence in the catalogues. */
+export type ReasonCode =
+  | `throw-${BendFit | 'disagreement' | 'window' | 'no-window' | 'snap-off'}`
+  | `throw-label-${Exclude<LabelFit, 'in'>}`
+  | `fall-${'floats-as-wanted' | 'suspends-as-wanted' | 'does-not-float' | 'does-not-suspend'}`
+  | `fall-${'floats' | 'suspends' | 'never-that-deep' | 'too-slow' | 'too-fast' | 'countdown' | 'countdown-free'}`
+  | `set-ruled-by-${SetLimit}`
+  | `set-danger-${SetDanger}`
+  | `set-${'slack' | 'time' | 'line-too-short'}`
+  | `set-strike-${'elastic' | 'clutch' | 'buries' | 'does-not-bury' | 'no-fish'}`
+  | `hold-${'window' | 'no-window'}`
+  | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
+  | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
+  | `carry-${'steady' | 'fouled' | 'in-line'}`
+  | `depth-${'runs' | 'on-bottom' | 'at-surface' | 'in-the-air' | 'too-shallow' | 'too-deep' | 'release' | 'speed'}`
+  | 'counts-check';
+
+/** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */
+export interface Reason {
+  readonly code: ReasonCode;
+  readonly facts: Readonly<Record<string, number | string | null>>;
+}
+
+/** Where the mark changes along the value's axis; null where it does not. */
+export interface VerdictLimits {
+  readonly failsBelow: number | null;
+  readonly soundFrom: number | null;
+  readonly soundTo: number | null;
+  readonly failsAbove: number | null;
+}
+
+export type VerdictUnit = 'kg' | 'm' | 'm/s' | '1' | 'rad';
+
+export interface Verdict {
+  readonly mark: Mark;
+  /** null where there is no figure to give */
+  readonly value: number | null;
+  readonly unit: VerdictUnit;
+  readonly limits: VerdictLimits | null;
+  readonly reasons: readonly Reason[];
+}
+
+const BADNESS = { sound: 0, edge: 1, fails: 2 } as const;
+type Graded = keyof typeof BADNESS;
+
+/** The worst of several marks. */
+export const worst = (...marks: readonly Graded[]): Graded =>
+  marks.reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a), 'sound');
+
+/** The mark of a value that is wanted high: sound from one limit, on the edge from a lower one. */
+export const markAtLeast = (value: number, soundFrom: number, edgeFrom: number): Graded =>
+  value >= soundFrom ? 'sound' : value >= edgeFrom ? 'edge' : 'fails';

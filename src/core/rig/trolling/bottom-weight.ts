@@ -1,0 +1,117 @@
+import { STANDARD_GRAVITY_MPS2 } from '../../base/constants';
+import type { Classes } from '../../tackle/defaults/classes';
+import { MATERIALS, type BodyMaterial } from '../../tackle/defaults/sink-classes';
+import { together, towedLine, type Rig } from '../rigging';
+import type { TowedPresentation } from '../../tackle';
+import { currentAt, tow, waterProperties, type TowInput, type TowOutcome } from '../../water';
+
+export interface BottomWeightAsk {
+  readonly depthM: number;
+  /** line above the surface's level [rad] */
+  readonly surfaceAngleRad: number;
+  /** null: it hangs free of the bottom */
+  readonly bottom: Bottom | null;
+  /** share of the weight that the bottom carries; the class where absent */
+  readonly share?: number | undefined;
+  readonly material: BodyMaterial;
+}
+
+export type Bottom = 'mud' | 'sand' | 'rock' | 'weed';
+
+/** One condition that the rule of thumb was made for, and by what the answer is multiplied when it is not so. */
+export interface ThumbCause {
+  readonly of: 'speed' | 'angle' | 'line' | 'drag' | 'bottom';
+  readonly factor: number;
+}
+
+export interface BottomWeight {
+  readonly outcome: TowOutcome;
+  /** in air, of its metal [kg] */
+  readonly massKg: number | null;
+  readonly lineOutM: number | null;
+  readonly surfaceAngleRad: number | null;
+  /** what the bottom carries [N] */
+  readonly contactN: number | null;
+  /** what the house rule says [kg], and the answer over it */
+  readonly thumbKg: number;
+  readonly overThumb: number | null;
+  /** why they differ, the largest first */
+  readonly causes: readonly ThumbCause[];
+  readonly asked: TowInput;
+}
+
+/**
+ * The weight that holds a line at an angle at a depth, in touch with the bottom or free of it, and the house's rule of thumb
+ * beside it with the reasons why it is off.
+ *
+ * Model: `tow` for the weight, what hangs on the line dragging at the end with it. Why the rule is off: each condition in
+ * turn is put to what the rule was made for; the factor is the weight as it is over the weight with that condition changed.
+ */
+export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: BottomWeightAsk): BottomWeight {
+  const { classes } = rig;
+  const water = waterProperties(presentation.water);
+  const { layers } = presentation;
+  const speedMps = presentation.speedMps + currentAt(layers, 0);
+  const line = towedLine(rig, water, presentation.speedMps);
+  // Its weight counts with the weight that is sought.
+  const { dragAreaM2 } = together([...line.weights, line.end]);
+  const rest =
+    ask.bottom === null
+      ? undefined
+      : { share: ask.share ?? classes.bottoms.dragged.share, mu: classes.bottoms[ask.bottom].mu };
+  const asked: TowInput = {
+    water: presentation.water,
+    speedMps,
+    ...(layers && layers.length > 0 ? { current: layers } : {}),
+    segments: [{ ...line.segments[0]!, lengthM: 0 }],
+    end: { netWeightN: 0, dragAreaM2, ...(rest ? { rest } : {}) },
+    solve: { for: 'weight', depthM: ask.depthM, surfaceAngleRad: ask.surfaceAngleRad },
+  };
+  const found = tow(asked, { shaped: false });
+  const massOf = (netN: number) => massInAirKg(netN, ask.material, water.densityKgPm3);
+  const rule = classes.thumb['bottom-weight'];
+  const thumbKg = rule.perDepthKgPm * ask.depthM;
+  const massKg = found.outcome === 'ok' ? massOf(found.netWeightN!) : null;
+  return {
+    outcome: found.outcome,
+    massKg,
+    lineOutM: found.lineOutM,
+    surfaceAngleRad: found.surfaceAngleRad,
+    contactN: rest && found.netWeightN !== null ? rest.share * found.netWeightN : null,
+    thumbKg,
+    overThumb: massKg === null ? null : massKg / thumbKg,
+    causes: found.outcome === 'ok' ? causes(asked, found.netWeightN!, rule) : [],
+    asked,
+  };
+}
+
+/** Mass in air of a metal that weighs so much in water [kg]. */
+export const massInAirKg = (netN: number, material: BodyMaterial, waterKgPm3: number): number =>
+  netN / STANDARD_GRAVITY_MPS2 / (1 - waterKgPm3 / MATERIALS[material].densityKgPm3);
+
+function causes(asked: TowInput, netN: number, rule: Classes['thumb']['bottom-weight']): ThumbCause[] {
+  const lineOf = {
+    ...asked.segments[0]!,
+    diameterM: rule.lineMm * 1e-3,
+    massPerLengthKgPm: 970 * (Math.PI / 4) * (rule.lineMm * 1e-3) ** 2,
+    normalDragFactor: 1.5,
+    tangentialCt: 0.02,
+  };
+  const changed: Readonly<Record<ThumbCause['of'], TowInput | null>> = {
+    speed: { ...asked, speedMps: rule.atMps },
+    angle:
+      asked.solve.for === 'weight' ? { ...asked, solve: { ...asked.solve, surfaceAngleRad: rule.angleRad } } : null,
+    line: { ...asked, segments: [lineOf] },
+    drag: { ...asked, end: { ...asked.end, dragAreaM2: rule.dragAreaM2 } },
+    // The rule knows nothing of a weight that is rubbed and carried.
+    bottom: asked.end.rest
+      ? { ...asked, end: { netWeightN: asked.end.netWeightN, dragAreaM2: asked.end.dragAreaM2 } }
+      : null,
+  };
+  return (Object.keys(changed) as ThumbCause['of'][])
+    .flatMap((of): ThumbCause[] => {
+      const other = changed[of] ? tow(changed[of], { shaped: false }) : null;
+      return other?.outcome === 'ok' && other.netWeightN! > 0 ? [{ of, factor: netN / other.netWeightN! }] : [];
+    })
+    .sort((a, b) => Math.abs(Math.log(b.factor)) - Math.abs(Math.log(a.factor)));
+}

@@ -1,0 +1,127 @@
+import { STANDARD_GRAVITY_MPS2 } from '../../base/constants';
+import { findRoot } from '../../base/numeric';
+import { towedLine, type Rig } from '../rigging';
+import type { TowedPresentation } from '../../tackle';
+import { currentAt, tow, waterProperties, type Tow } from '../../water';
+import { behindRelease } from './behind-release';
+import { hungCable } from './cable';
+import { onBottom, onTheFloor } from './on-bottom';
+import type { Running } from './running';
+import { tipHeightM } from './tip';
+import { asking, atSurface, behindMainM, lowest, told, type Free, type Scene } from './towed-scene';
+
+/** Wet line is told to the centimetre [m]. */
+const LINE_TOLERANCE_M = 0.01;
+
+/**
+ * How a towed rig runs: depth, pull and shape of its line, from the rod's tip or a release on.
+ *
+ * Model: `tow`; the air part straight from the tip's height at the angle of entry, so that line out = wet + height/sin α.
+ * Behind a downrigger the line starts at the ball's release, at depth 0 of a water whose current is shifted by the ball's
+ * depth. Where it would run deeper than the bottom, the heaviest body rests on it: what the bottom carries is solved so that
+ * the body lies just there, rubbing by the bottom's μ.
+ */
+export function runRig(rig: Rig, presentation: TowedPresentation): Running {
+  const water = waterProperties(presentation.water);
+  const { speedMps, layers = [] } = presentation;
+  const sogMps = speedMps + currentAt(layers, 0);
+  const line = towedLine(rig, water, speedMps);
+  const scene: Scene = { presentation, water, line, sogMps };
+  const { gear } = presentation;
+  const heightM = tipHeightM(rig, presentation);
+  if (gear?.kind === 'downrigger') {
+    const cable = hungCable({ water: presentation.water, speedMps: sogMps, current: layers, ...gear }, rig.classes);
+    const from = { depthM: cable.depthM, behindM: cable.laybackM };
+    return released(behindRelease(scene, gear.leadM, from, rig), heightM, { ...from, cable });
+  }
+  if (gear?.kind === 'side-planer') {
+    const from = { depthM: 0, behindM: gear.boardM * Math.cos(BOARD_RUNS_OUT_RAD) };
+    return released(behindRelease(scene, gear.leadM, from, rig), heightM, { ...from, cable: null });
+  }
+  const free = fromTip(scene, heightM, rig);
+  return { ...free, tipHeightM: heightM, tipAngleRad: free.surfaceAngleRad ?? Math.PI / 2, release: null };
+}
+
+/** The release carries the pull until it trips; then the rod does, with the line straight from the tip to the lure. */
+const released = (free: Free, heightM: number, release: NonNullable<Running['release']>): Running => ({
+  ...free,
+  tipHeightM: heightM,
+  tipAngleRad: Math.atan2(heightM + (free.depthM ?? release.depthM), free.behindM ?? release.behindM),
+  release,
+});
+
+/** How far out from the boat's course a board runs, seen from the rod [rad]. */
+const BOARD_RUNS_OUT_RAD = 0.7;
+
+function fromTip(scene: Scene, heightM: number, rig: Rig): Free {
+  const { lineOutM, bottomM } = scene.presentation;
+  const trailingM = behindMainM(scene.line);
+  if (lineOutM + trailingM <= heightM) return inTheAir(scene, lineOutM, heightM);
+  // The line rises straight to the tip, so what is left of it for the water hangs on its own angle.
+  const airOf = (result: Tow) =>
+    result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity;
+  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(asking(scene, each), { shaped: false }))), lineOutM, heightM);
+  if (wetM === null) return atSurface(scene, lineOutM, heightM, asking(scene, LEAST_WET_M));
+  const result = tow(asking(scene, wetM));
+  if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, asking(scene, wetM));
+  if (bottomM !== undefined && lowest(result) > bottomM) {
+    const rested = onBottom(
+      scene,
+      result,
+      { bottomM, fromM: 0 },
+      rig,
+      (paid) => lineOutM - (paid.lineOutM! - trailingM) - Math.min(1e6, airOf(paid)),
+    );
+    return onTheFloor(
+      told(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact }),
+      bottomM,
+    );
+  }
+  return told(scene, result, asking(scene, wetM), { heightM, lineM: lineOutM, contact: null });
+}
+
+/** Below this no line is in the water that counts [m]. */
+const LEAST_WET_M = 1e-3;
+
+/** How much of the line is wet, where what is wet tells how much is in the air; null where even the least leaves too little. */
+function wetOf(air: (wetM: number) => number, lineOutM: number, heightM: number): number | null {
+  const spare = (wetM: number) => lineOutM - wetM - air(wetM);
+  let [lo, hi] = [LEAST_WET_M, Math.max(2 * LEAST_WET_M, lineOutM - heightM)];
+  let fHi = spare(hi);
+  if (fHi >= 0) return hi;
+  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess.
+  const guess = hi + fHi;
+  let fLo: number | null = null;
+  if (guess > lo) {
+    const f = spare(guess);
+    if (f >= 0) [lo, fLo] = [guess, f];
+    else [hi, fHi] = [guess, f];
+  }
+  fLo ??= spare(lo);
+  return fLo <= 0 ? null : findRoot(spare, { lo, hi, fLo, fHi }, LINE_TOLERANCE_M);
+}
+
+/** Less line than the tip is high: it hangs there. */
+function inTheAir(scene: Scene, lineOutM: number, heightM: number): Free {
+  const weightN = [...scene.line.weights, scene.line.end].reduce(
+    (sum, { netWeightN }) => sum + Math.max(0, netWeightN),
+    0,
+  );
+  return {
+    outcome: 'in-the-air',
+    depthM: null,
+    lineM: lineOutM,
+    airM: lineOutM,
+    behindM: null,
+    surfaceAngleRad: null,
+    pullN: weightN || STANDARD_GRAVITY_MPS2 * 1e-3,
+    lureMps: 0,
+    sogMps: scene.sogMps,
+    contact: null,
+    shape: [
+      [0, -heightM],
+      [0, lineOutM - heightM],
+    ],
+    asked: asking(scene, 1e-3),
+  };
+}

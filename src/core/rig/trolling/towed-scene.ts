@@ -1,0 +1,148 @@
+import { hungPullN, type TowedLine } from '../rigging';
+import type { TowedPresentation } from '../../tackle';
+import {
+  currentAt,
+  type CurrentLayer,
+  type Tow,
+  type TowInput,
+  type TowSegment,
+  type WaterProperties,
+} from '../../water';
+import type { Running } from './running';
+
+/** A towed rig in its water, as every way of running it needs it. */
+export interface Scene {
+  readonly presentation: TowedPresentation;
+  readonly water: WaterProperties;
+  readonly line: TowedLine;
+  readonly sogMps: number;
+}
+
+/** From where the line leaves air or release; the tip is added by who asks. */
+export type Free = Omit<Running, 'release' | 'tipHeightM' | 'tipAngleRad'>;
+
+/** The call for so much wet main line, starting at a depth. */
+export function asking({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0): TowInput {
+  const [main, ...rest] = line.segments as [TowSegment, ...TowSegment[]];
+  const layers = layersBelow(presentation.layers ?? [], fromM);
+  return {
+    water: presentation.water,
+    speedMps: sogMps,
+    ...(layers.length === 0 ? {} : { current: layers }),
+    segments: [{ ...main, lengthM: wetM }, ...rest],
+    weights: line.weights.map(({ jointId: _, ...weight }) => weight),
+    end: line.end,
+    solve: { for: 'depth' },
+  };
+}
+
+/** The current as it is seen from a depth down. */
+function layersBelow(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {
+  if (fromM === 0 || layers.length === 0) return layers;
+  return [
+    { depthM: 0, alongMps: currentAt(layers, fromM) },
+    ...layers.filter(({ depthM }) => depthM > fromM).map((layer) => ({ ...layer, depthM: layer.depthM - fromM })),
+  ];
+}
+
+/** The current as it is seen from a depth up. */
+export function layersAbove(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {
+  return [
+    { depthM: 0, alongMps: currentAt(layers, fromM) },
+    ...layers
+      .filter(({ depthM }) => depthM < fromM)
+      .map((layer) => ({ ...layer, depthM: fromM - layer.depthM }))
+      .reverse(),
+  ];
+}
+
+/** Line behind the main line [m]. */
+export const behindMainM = ({ segments }: TowedLine): number =>
+  segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
+
+/** Deepest point of a line [m]. */
+export const lowest = ({ shape }: Tow): number => shape.reduce((deep, [, z]) => Math.max(deep, z), 0);
+
+/** Speed of what runs at a depth through the water there [m/s]. */
+export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, depthM: number): number =>
+  sogMps - currentAt(layers, depthM);
+
+/** A line that was solved, as it runs from the tip or its release. */
+export function told(
+  scene: Scene,
+  result: Tow,
+  asked: TowInput,
+  {
+    heightM,
+    lineM,
+    contact,
+  }: { readonly heightM: number; readonly lineM: number; readonly contact: Running['contact'] },
+): Free {
+  if (result.outcome !== 'ok')
+    return heightM > 0 ? atSurface(scene, lineM, heightM, asked) : level(scene, lineM, 0, asked);
+  const { depthM, surfaceAngleRad, surfaceTensionN, laybackM, shape } = result as {
+    [K in keyof Tow]: NonNullable<Tow[K]>;
+  };
+  const airM = heightM === 0 ? 0 : heightM / Math.max(1e-6, Math.sin(surfaceAngleRad));
+  const airBackM = heightM === 0 ? 0 : heightM / Math.tan(Math.max(1e-6, surfaceAngleRad));
+  return {
+    outcome: contact ? 'on-bottom' : 'runs',
+    depthM,
+    lineM,
+    airM,
+    behindM: laybackM + airBackM,
+    surfaceAngleRad,
+    pullN: surfaceTensionN,
+    lureMps: throughWater(scene, depthM),
+    sogMps: scene.sogMps,
+    contact,
+    shape: [...(heightM === 0 ? [] : [[0, -heightM] as const]), ...shape.map(([x, z]) => [x + airBackM, z] as const)],
+    asked,
+  };
+}
+
+/** A lure on the surface: the line lies straight from the tip to it, its wet part on the water. */
+export function atSurface(scene: Scene, lineOutM: number, heightM: number, asked: TowInput): Free {
+  const trailingM = behindMainM(scene.line);
+  const allM = lineOutM + trailingM;
+  const behindM = Math.sqrt(Math.max(0, allM ** 2 - heightM ** 2));
+  return {
+    outcome: 'at-surface',
+    depthM: 0,
+    lineM: lineOutM,
+    airM: lineOutM,
+    behindM,
+    surfaceAngleRad: Math.atan2(heightM, behindM),
+    pullN: hungPullN(scene.line, throughWater(scene, 0), scene.water),
+    lureMps: throughWater(scene, 0),
+    sogMps: scene.sogMps,
+    contact: null,
+    shape: [
+      [0, -heightM],
+      [behindM, 0],
+    ],
+    asked,
+  };
+}
+
+/** Behind a release a lure that neither sinks nor dives trails level. */
+export function level(scene: Scene, leadM: number, fromM: number, asked: TowInput): Free {
+  const allM = leadM + behindMainM(scene.line);
+  return {
+    outcome: 'runs',
+    depthM: 0,
+    lineM: leadM,
+    airM: 0,
+    behindM: allM,
+    surfaceAngleRad: 0,
+    pullN: hungPullN(scene.line, throughWater(scene, fromM), scene.water),
+    lureMps: throughWater(scene, 0),
+    sogMps: scene.sogMps,
+    contact: null,
+    shape: [
+      [0, 0],
+      [allM, 0],
+    ],
+    asked,
+  };
+}

@@ -1,0 +1,2 @@
+export type { Origin, Term, Working } from './working';
+export { WORKING_SUBJECTS, workingOf, type WorkingSubject } from './working-of';

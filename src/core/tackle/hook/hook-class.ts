@@ -1,0 +1,52 @@
+import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
+import { WIRE_CLASSES, type HookStyle, type WireClass } from '../defaults/hook-classes';
+import { MATERIALS } from '../defaults/sink-classes';
+import { requireInRange } from '../../base/guard';
+
+export interface HookClassInput {
+  readonly style: HookStyle;
+  /** size on the hook axis: 1 is 1/0, 0 is size 1, −1 is size 2 */
+  readonly sizeStep: number;
+  readonly wire: WireClass;
+}
+
+export interface HookGeometry {
+  readonly gapM: number;
+  readonly shankM: number;
+  readonly wireM: number;
+  readonly massKg: number;
+}
+
+/**
+ * Gap, shank, wire [m] and mass [kg] of a hook from its style, size and wire class.
+ *
+ * Model: a geometric row a style (see HOOK_STYLES); the mass is wire volume times the density of steel.
+ *
+ * @throws {InputRangeError} when sizeStep lies outside −9 (size 18) to 12 (12/0).
+ */
+export function hookOfClass(
+  { style, sizeStep, wire }: HookClassInput,
+  classes: Pick<Classes, 'hooks'> = DEFAULT_CLASSES,
+): HookGeometry {
+  const row = classes.hooks[style];
+  const n = requireInRange('sizeStep', sizeStep, { min: -9, max: 12 }) - 1;
+  const gapM = 1e-3 * row.gapMm * row.gapGrowth ** n;
+  const shankM = gapM * row.shankPerGap;
+  const wireM = 1e-3 * row.wireMm * row.wireGrowth ** n * WIRE_CLASSES[wire].factor;
+  const massKg =
+    (MATERIALS.steel.densityKgPm3 * wireLengthM({ gapM, shankM, wireM, bends: row.bends }) * Math.PI * wireM ** 2) / 4;
+  return { gapM, shankM, wireM, massKg };
+}
+
+/** Length of wire [m]: shank, a half circle and the point's leg for each bend, and the turn of the eye. */
+export function wireLengthM({
+  gapM,
+  shankM,
+  wireM,
+  bends = 1,
+}: Pick<HookGeometry, 'gapM' | 'shankM' | 'wireM'> & { readonly bends?: number }): number {
+  return shankM + bends * ((Math.PI / 2) * gapM + POINT_LEG * shankM) + 3 * Math.PI * wireM;
+}
+
+/** The point's leg over the shank: long enough to hold, short enough to turn in. */
+export const POINT_LEG = 0.3;

@@ -1,0 +1,2 @@
+export { waterProperties, WATER_LIMITS } from './water';
+export type { WaterConditions, WaterInput, WaterProperties } from '../../base/surroundings';
