@@ -1,18 +1,14 @@
 import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { run } from '@/cli/run';
 import { evaluate } from '@/core/judge';
 import { MODELS } from '@/domain/contract';
 import { demoFiles } from '../helpers/demo';
 
-const ferula = (args: readonly string[], input = '') => {
-  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', 'src/cli/main.ts', ...args], {
-    input,
-    encoding: 'utf8',
-  });
-  return { status, stdout, stderr };
-};
-const compute = (model: string, input: unknown) =>
-  ferula(['compute', model], typeof input === 'string' ? input : JSON.stringify(input));
+const ferula = (args: readonly string[], input = '') => run(args, () => input);
+const compute = (model: string, input: unknown, ...options: readonly string[]) =>
+  ferula(['compute', model, ...options], typeof input === 'string' ? input : JSON.stringify(input));
 
 const rodBend = {
   lengthM: 1,
@@ -33,22 +29,24 @@ const window = {
 };
 
 describe('ferula compute', () => {
-  it('prints one JSON object that its own output schema takes', () => {
-    const { status, stdout, stderr } = compute('rod-bend', rodBend);
+  it('prints one JSON object that its own output schema takes', async () => {
+    const { status, stdout, stderr } = await compute('rod-bend', rodBend);
     expect([status, stderr]).toEqual([0, '']);
     const answer: unknown = JSON.parse(stdout);
     expect(MODELS.find(({ name }) => name === 'rod-bend')!.output.safeParse(answer).success).toBe(true);
     expect(answer).toMatchObject({ outcome: 'ok', tip: { yM: expect.closeTo(0.30172, 4) } });
   });
 
-  it('gives the bytes of evaluate for every demo setup, in the shape its schema says', () => {
+  it('gives the bytes of evaluate for every demo setup, in the shape its schema says', async () => {
     const setup = MODELS.find(({ name }) => name === 'setup')!;
     for (const { file } of demoFiles) {
       const result = setup.run(JSON.parse(JSON.stringify(file)));
       expect(result.ok && JSON.stringify(result.data)).toBe(JSON.stringify(evaluate(file)));
       expect(result.ok && setup.output.safeParse(result.data).error).toBe(undefined);
     }
-    expect(compute('setup', demoFiles[0]!.file).stdout).toBe(`${JSON.stringify(evaluate(demoFiles[0]!.file))}\n`);
+    expect((await compute('setup', demoFiles[0]!.file)).stdout).toBe(
+      `${JSON.stringify(evaluate(demoFiles[0]!.file))}\n`,
+    );
   });
 
   it.each<[string, string, unknown, readonly string[]]>([
@@ -204,24 +202,24 @@ describe('ferula compute', () => {
       },
       ['joints[0].strengthN: given 0, allowed more than 0', 'joints[1].share: given 2, allowed at most 1'],
     ],
-  ])('refuses %s: exit 2, nothing on stdout, a line a problem', (_name, model, input, lines) => {
-    const { status, stdout, stderr } = compute(model, input);
+  ])('refuses %s: exit 2, nothing on stdout, a line a problem', async (_name, model, input, lines) => {
+    const { status, stdout, stderr } = await compute(model, input);
     expect([status, stdout]).toEqual([2, '']);
     const given = stderr.trimEnd().split('\n');
     expect(given).toHaveLength(lines.length);
     lines.forEach((line, i) => expect(given[i]!.startsWith(line), `${given[i]} starts with ${line}`).toBe(true));
   });
 
-  it('answers a physical limit that only the computation sees as a bad input too', () =>
-    expect(compute('rod-bend', { ...rodBend, pull: { forceN: 5000, angleRad: 1 } })).toMatchObject({
+  it('answers a physical limit that only the computation sees as a bad input too', async () =>
+    expect(await compute('rod-bend', { ...rodBend, pull: { forceN: 5000, angleRad: 1 } })).toMatchObject({
       status: 2,
       stdout: '',
       stderr: expect.stringContaining('loadRatio: given 5000') as string,
     }));
 });
 
-it('ferula models lists the models; ferula schema gives JSON Schema both ways, unions told apart by a field too', () => {
-  expect(ferula(['models']).stdout.split('\n').filter(Boolean)).toEqual([
+it('ferula models lists the models; ferula schema gives JSON Schema both ways, unions told apart by a field too', async () => {
+  expect((await ferula(['models'])).stdout.split('\n').filter(Boolean)).toEqual([
     'water',
     'rod-bend',
     'cast-fit',
@@ -271,15 +269,45 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'sweep',
     'remedy',
   ]);
-  const { input, output } = JSON.parse(ferula(['schema', 'water']).stdout) as {
+  const { input, output } = JSON.parse((await ferula(['schema', 'water'])).stdout) as {
     input: { properties: { water: { anyOf: unknown[] } } };
     output: { required: string[] };
   };
   expect(input.properties.water.anyOf).toHaveLength(2);
   expect(output.required).toContain('densityKgPm3');
-  expect(ferula(['schema', 'nope'])).toMatchObject({ status: 2, stdout: '' });
-  expect(ferula(['paint'])).toMatchObject({
+  expect(await ferula(['schema', 'nope'])).toMatchObject({ status: 2, stdout: '' });
+  expect(await ferula(['paint'])).toMatchObject({
     status: 2,
     stderr: expect.stringMatching(/^COMMAND: given "paint", allowed one of compute, schema, models/) as string,
   });
+});
+
+it('takes a JSON object a line, answers each in its order, and goes on after one that cannot be', async () => {
+  const lines = [rodBend, { ...rodBend, lengthM: -1 }, rodBend].map((each) => JSON.stringify(each)).join('\n');
+  const { status, stdout, stderr } = await compute('rod-bend', `${lines}\n\nnonsense\n`, '--lines');
+  const answers = stdout
+    .trimEnd()
+    .split('\n')
+    .map((line) => JSON.parse(line) as object);
+  expect([status, stderr]).toEqual([2, '']);
+  expect(answers[0]).toEqual(answers[2]);
+  expect(answers[1]).toEqual({ error: ['lengthM: given -1, allowed more than 0'] });
+  expect(answers[3]).toMatchObject({ error: [expect.stringMatching(/^\$: /)] });
+  expect((await compute('rod-bend', JSON.stringify(rodBend), '--lines')).status).toBe(0);
+  expect(await compute('rod-bend', rodBend, '--fast')).toMatchObject({
+    status: 2,
+    stdout: '',
+    stderr: expect.stringContaining('OPTION'),
+  });
+});
+
+it('from the shell: the bytes and the exit of the same call', async () => {
+  const shell = (args: readonly string[], input: string) =>
+    spawnSync(join(process.cwd(), 'ferula'), args, { input, encoding: 'utf8' });
+  for (const input of [rodBend, { ...rodBend, lengthM: '1' }]) {
+    const { status, stdout, stderr } = shell(['compute', 'rod-bend'], JSON.stringify(input));
+    expect({ status, stdout, stderr }).toEqual(await compute('rod-bend', input));
+  }
+  const wall = demoFiles[0]!.file;
+  expect(shell(['compute', 'setup'], JSON.stringify(wall)).stdout).toBe(`${JSON.stringify(evaluate(wall))}\n`);
 });

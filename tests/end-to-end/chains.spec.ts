@@ -141,7 +141,7 @@ test('house rules, rules sheet and class values change what the checks say, and 
   const bony = page.getByLabel('tears at, a millimetre of wire').nth(2);
   await bony.fill('12');
   await clean(page);
-  for (const section of ['Angler', 'Craft', 'Knots']) {
+  for (const section of ['Anglers', 'Craft', 'Knots']) {
     await page.getByRole('button', { name: section, exact: true }).click();
     await clean(page);
   }

@@ -1,12 +1,10 @@
-import load from 'highs';
-
-type Solver = Awaited<ReturnType<typeof load>>;
+type Solver = Awaited<ReturnType<(typeof import('highs'))['default']>>;
 
 let solver: Solver | null = null;
 
 /** Brings the solver in; it must have come before the first program is solved. Loads once. */
 export async function loadMixedInteger(): Promise<void> {
-  solver ??= await load();
+  solver ??= await (await import('highs')).default();
 }
 
 /** A term of a sum: a factor and the name of an unknown. */
