@@ -167,7 +167,8 @@ run_tests() {
   mariadb_start "$dir"
   INTEGRATION_DATABASE_URL=$(mariadb_database "$dir" ferula_integration)
   END_TO_END_DATABASE_URL=$(mariadb_database "$dir" ferula_end_to_end)
-  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL
+  END_TO_END_DATABASE_URL_2=$(mariadb_database "$dir" ferula_end_to_end_2)
+  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL END_TO_END_DATABASE_URL_2
   node scripts/test.mjs || status=$?
   exit "$status"
 }

@@ -1,5 +1,5 @@
 // Runs every check and every test and adds them up; the last line is the total.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -55,24 +55,47 @@ const add = (name, count) => {
   console.log(`${name}: ${count.passed} passed, ${count.failed} failed\n`);
 };
 
-for (const [name, command] of CHECKS) {
-  const status = run(name, command);
+// The checks use one core, the unit tests the others: they run side by side, and what the checks say comes after.
+const [unit, ...others] = SUITES;
+const checking = inTurn(CHECKS);
+await suite(unit);
+for (const { name, output, status } of await checking) {
+  console.log(`== ${name}`);
+  process.stdout.write(output);
   add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
 }
-for (const [name, command, count] of SUITES) {
-  const report = join(reports, `${name}.json`);
-  const status = run(name, command(report), { PLAYWRIGHT_JSON_OUTPUT_NAME: report });
-  add(name, counted(report, count, status));
-}
+for (const each of others) await suite(each);
 rmSync(reports, { recursive: true, force: true });
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-function run(name, [command, ...args], env = {}) {
+async function suite([name, command, count]) {
+  const report = join(reports, `${name}.json`);
   console.log(`== ${name}`);
-  return spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } }).status ?? 1;
+  const { status } = await run(command(report), { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: report } });
+  add(name, counted(report, count, status));
 }
 
+async function inTurn(checks) {
+  const results = [];
+  for (const [name, command] of checks) results.push({ name, ...(await run(command, { quiet: true })) });
+  return results;
+}
+
+/** Runs a command; quiet keeps what it says. */
+function run([command, ...args], { env = {}, quiet = false } = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, {
+      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit',
+      env: { ...process.env, ...env },
+    });
+    let output = '';
+    child.stdout?.on('data', (chunk) => (output += chunk));
+    child.stderr?.on('data', (chunk) => (output += chunk));
+    child.once('error', (error) => resolve({ status: 1, output: `${error.message}\n` }));
+    child.once('close', (status) => resolve({ status: status ?? 1, output }));
+  });
+}
 /** A suite that fell over before it could report, or failed outside any test, is one failure more. */
 function counted(report, count, status) {
   let result;

@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { clean, errors, open, resetDemo, watchErrors } from './page';
+import { clean, databaseUrl, errors, open, resetDemo, watchErrors } from './page';
 
 test.beforeAll(resetDemo);
 watchErrors();
@@ -8,7 +8,7 @@ watchErrors();
 const WALL = '/bench/setup-drowned-wall';
 /** Writes to the database what no way in would let through. */
 function store(sql: string): void {
-  const url = new URL(process.env['END_TO_END_DATABASE_URL'] ?? '');
+  const url = new URL(databaseUrl());
   const script = `import('mysql2/promise').then(async (m) => { const c = await m.createConnection(process.env.U); await c.query(process.env.Q); await c.end(); })`;
   const { status, stderr } = spawnSync('node', ['-e', script], {
     encoding: 'utf8',

@@ -1,10 +1,12 @@
-type Solver = Awaited<ReturnType<(typeof import('highs'))['default']>>;
+import load from 'highs';
+
+type Solver = Awaited<ReturnType<typeof load>>;
 
 let solver: Solver | null = null;
 
 /** Brings the solver in; it must have come before the first program is solved. Loads once. */
 export async function loadMixedInteger(): Promise<void> {
-  solver ??= await (await import('highs')).default();
+  solver ??= await load();
 }
 
 /** A term of a sum: a factor and the name of an unknown. */
