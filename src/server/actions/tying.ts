@@ -9,12 +9,12 @@ import { change, refused, type Reply } from '../reply';
 import { tieBatch, tieBatchInput, untieBatch, untieBatchInput, type Tied } from '../tying/tie-batch';
 
 export async function tieBatchAction(sent: unknown): Promise<Reply<Tied, 'not-found' | 'short'>> {
-  await loadMixedInteger();
   return change<z.infer<typeof tieBatchInput>, Tied, 'not-found' | 'short'>(
     'tie-batch',
     tieBatchInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
+      await loadMixedInteger();
       const outcome = await tieBatch(tx, benchId, input, now, authorId);
       return outcome.kind === 'tied' ? { ok: true, data: outcome.tied } : refused(outcome.kind);
     },
