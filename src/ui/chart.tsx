@@ -1,12 +1,7 @@
 'use client';
 
-import { LineChart, ScatterChart } from 'echarts/charts';
-import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register, type EChartsCoreOption, type EChartsType } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
+import type { EChartsCoreOption, EChartsType } from 'echarts/core';
 import { useEffect, useEffectEvent, useRef } from 'react';
-
-register([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
 
 /** The inks of the lighting that is on. */
 export interface Pens {
@@ -50,17 +45,28 @@ export function Chart({ option, label, className = 'h-72', onPoint }: ChartProps
   });
   useEffect(() => {
     const element = box.current!;
-    const made = init(element, null, { renderer: 'svg' });
-    chart.current = made;
-    made.getZr().on('click', ({ offsetX, offsetY }) => pick([offsetX, offsetY]));
-    const sized = new ResizeObserver(() => made.resize());
-    sized.observe(element);
-    const lit = new MutationObserver(() => draw());
-    lit.observe(document.documentElement, { attributes: true, attributeFilter: ['data-lighting'] });
+    const undo: (() => void)[] = [];
+    let gone = false;
+    // The charts are heavier than all else on a page: they come when the first one is shown.
+    void import('./echarts').then(({ init }) => {
+      if (gone) return;
+      const made = init(element, null, { renderer: 'svg' });
+      chart.current = made;
+      made.getZr().on('click', ({ offsetX, offsetY }) => pick([offsetX, offsetY]));
+      const sized = new ResizeObserver(() => made.resize());
+      sized.observe(element);
+      const lit = new MutationObserver(() => draw());
+      lit.observe(document.documentElement, { attributes: true, attributeFilter: ['data-lighting'] });
+      undo.push(
+        () => sized.disconnect(),
+        () => lit.disconnect(),
+        () => made.dispose(),
+      );
+      draw();
+    });
     return () => {
-      sized.disconnect();
-      lit.disconnect();
-      made.dispose();
+      gone = true;
+      for (const each of undo) each();
       chart.current = null;
     };
   }, []);

@@ -68,6 +68,30 @@ test('unsaved work on the Bench is offered again after a reload, and thrown away
   await expect(page.getByTestId('draft')).toHaveCount(0);
 });
 
+test('a save whose answer was lost is sent again by itself, and is one revision', async ({ page }) => {
+  resetDemo();
+  await open(page, WALL);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  let lost = 0;
+  await page.route('**/bench/**', async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.fallback();
+    lost += 1;
+    await route.fetch();
+    await route.abort('connectionreset');
+  });
+  await page.keyboard.press('s');
+  await page.getByLabel('What changed, and why').fill('another hook');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Saved as revision C.')).toBeVisible();
+  expect(lost).toBe(1);
+  errors.length = 0;
+  await page.unroute('**/bench/**');
+  await open(page, WALL);
+  await page.keyboard.press('v');
+  await expect(page.getByText('another hook')).toHaveCount(1);
+});
+
 test('two windows of the rules: the older is told, keeps what was typed, and decides', async ({ browser }) => {
   resetDemo();
   const [one, two] = await Promise.all([browser.newPage(), browser.newPage()]);

@@ -29,9 +29,9 @@ import { SavePanel } from '@/features/fields/save-panel';
 import { takenOver } from './sweep-choices';
 import type { useBench } from './use-bench';
 import type { useOverlay } from './use-overlay';
-import { WorkingPanel } from './working-panel';
 
-// The charts are heavy, and most visits want none.
+// Charts and formulas are heavy, and most visits want none.
+const WorkingPanel = dynamic(() => import('./working-panel').then(({ WorkingPanel: panel }) => panel), { ssr: false });
 const SweepPanel = dynamic(() => import('./sweep-panel').then(({ SweepPanel: panel }) => panel), { ssr: false });
 const FightPanel = dynamic(() => import('./fight-panel').then(({ FightPanel: panel }) => panel), { ssr: false });
 
@@ -210,15 +210,17 @@ export function BenchPanels({
         onOverlay={(revision) => void layOver(revision)}
       />
       <KeysPanel {...panel('keys')} title={t('key.title')} closeLabel={t('common.close')} groups={keyGroups} />
-      <WorkingPanel
-        subject={open !== null && typeof open === 'object' ? open.working : null}
-        onSubject={(working) => onOpen(working ? { working } : null)}
-        setup={answered.setup}
-        evaluation={evaluation}
-        ranges={rangesAreOf === answered.setup ? ranges : null}
-        box={box}
-        fileUrl={fileUrl}
-      />
+      {open !== null && typeof open === 'object' && (
+        <WorkingPanel
+          subject={open.working}
+          onSubject={(working) => onOpen(working ? { working } : null)}
+          setup={answered.setup}
+          evaluation={evaluation}
+          ranges={rangesAreOf === answered.setup ? ranges : null}
+          box={box}
+          fileUrl={fileUrl}
+        />
+      )}
     </>
   );
 }

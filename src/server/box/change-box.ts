@@ -1,20 +1,11 @@
 import { z } from 'zod';
-import { isDuplicateKey } from '@/db/connection-problem';
 import type { Tx } from '@/db/client';
-import {
-  insertMovements,
-  insertParts,
-  lockParts,
-  removePart,
-  replacePart,
-  usedInRevisions,
-  type LockedParts,
-} from '@/db/repo';
+import { insertMovements, lockParts, removePart, replacePart, usedInRevisions, type LockedParts } from '@/db/repo';
 import { ADDRESS_RULE, makesAddress, partIdSchema, type AnglerId, type BenchId, type PartId } from '@/domain/ids';
 import { partSchema, type Part } from '@/domain/parts';
 import type { Problem } from '@/domain/problems';
 import { stockOf } from '@/domain/stock';
-import { TakenBack } from '../once';
+import { insertNew } from './insert-new';
 import { setupsBrokenBy, type SetupBroken } from './setups-of-parts';
 
 export const changeSchema = z
@@ -145,16 +136,6 @@ async function kindProblems(
       given: part?.kind,
       allowed: { kind: 'one-of', options: [kindNow(id)!] },
     }));
-}
-
-async function insertNew(tx: Tx, benchId: BenchId, added: readonly Part[], now: Date): Promise<void> {
-  try {
-    await insertParts(tx, benchId, added, now);
-  } catch (error) {
-    // Another put one of them in since they were looked for.
-    if (isDuplicateKey(error)) throw new TakenBack({ ok: false, code: 'stale', fields: [] });
-    throw error;
-  }
 }
 
 async function apply(

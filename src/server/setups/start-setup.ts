@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { isDuplicateKey } from '@/db/connection-problem';
-import { findRevision, insertParts, insertSetup, lockParts, saveRevision } from '@/db/repo';
+import { findRevision, insertSetup, lockParts, saveRevision } from '@/db/repo';
 import type { Tx } from '@/db/client';
 import {
   ADDRESS_RULE,
@@ -15,7 +14,7 @@ import { partSchema } from '@/domain/parts';
 import { presentationSchema } from '@/domain/presentation';
 import { parse, type Problem } from '@/domain/problems';
 import { chainSchema, setupFileSchema } from '@/domain/setup';
-import { TakenBack } from '../once';
+import { insertNew } from '../box/insert-new';
 
 export const setupNameSchema = z.string().trim().min(1).max(120);
 const reasonSchema = z.string().trim().min(1).max(400);
@@ -72,16 +71,6 @@ export async function startSetup(
     savedAt: now,
   });
   return { kind: 'started', setupId, newParts: added.length };
-}
-
-async function insertNew(...[tx, benchId, parts, now]: Parameters<typeof insertParts>): Promise<void> {
-  try {
-    await insertParts(tx, benchId, parts, now);
-  } catch (error) {
-    // Another put the same part in since: sent again, this finds it there.
-    if (isDuplicateKey(error)) throw new TakenBack({ ok: false, code: 'stale', fields: [] });
-    throw error;
-  }
 }
 
 export const copySetupInput = z.strictObject({ setupId: setupIdSchema, name: setupNameSchema, reason: reasonSchema });
