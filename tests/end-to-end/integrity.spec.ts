@@ -89,7 +89,7 @@ test('a save whose answer was lost is sent again by itself, and is one revision'
   await page.unroute('**/bench/**');
   await open(page, WALL);
   await page.keyboard.press('v');
-  await expect(page.getByText('another hook')).toHaveCount(1);
+  await expect(page.getByRole('dialog').getByText('another hook')).toHaveCount(1);
 });
 
 test('two windows of the rules: the older is told, keeps what was typed, and decides', async ({ browser }) => {
