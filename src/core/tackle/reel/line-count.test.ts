@@ -48,3 +48,11 @@ describe('line counted', () => {
     expect(() => lineCounted({ by: 'counter', count: 2 * most, spool, line })).toThrow(InputRangeError);
   });
 });
+
+it('a line of no thickness is refused at its diameter', () => {
+  const spool = { arborRadiusM: 0.02, fullRadiusM: 0.03, widthM: 0.02 };
+  const line = { material: 'braid', diameterM: 5e-324 } as const;
+  expect(() => lineCounted({ by: 'counter', count: 17, spool, line })).toThrow(
+    expect.objectContaining({ field: 'line.diameterM' }),
+  );
+});

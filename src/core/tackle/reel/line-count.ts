@@ -1,4 +1,4 @@
-import { InputRangeError, requireInRange, type Limits } from '../../base/guard';
+import { InputRangeError, InputRuleError, requireInRange, type Limits } from '../../base/guard';
 import { findRoot } from '../../base/numeric';
 import { lineATurnM, spoolCapacityM, spoolRadiusM, type Spool, type WoundLine } from './spool';
 
@@ -113,6 +113,8 @@ function wound(
 ): LineOutCounted {
   const capacityM = spoolCapacityM(spool, line);
   const mostTurns = turnsFor(spool, line, capacityM);
+  if (!Number.isFinite(mostTurns))
+    throw new InputRuleError('line.diameterM', 'a line thick enough to be counted on this spool');
   if (turns > mostTurns) throw new InputRangeError('count', turns, 0, mostTurns);
   const over = (lengthM: number) => turnsFor(spool, line, lengthM) - turns;
   const lengthM =
