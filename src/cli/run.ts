@@ -10,7 +10,7 @@ export interface Ran {
   readonly stderr: string;
 }
 
-/** What `./ferula compute`, `schema` and `models` answer; `readInput` is asked only by what takes input. */
+/** What `./ferula compute`, `schema` and `models` answer; `readInput` is called only by a command that takes input. */
 export async function run([command, name, ...options]: readonly string[], readInput: () => string): Promise<Ran> {
   switch (command) {
     case 'models':

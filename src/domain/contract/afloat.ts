@@ -137,7 +137,7 @@ const driftWeightModel = model({
     setup: towedSetup,
     windMps: numberIn({ min: 0, max: 30 }),
     windAgainstRad: numberIn({ min: 0, max: Math.PI }),
-    // Half of what the line solver takes: it is asked with the difference of the two.
+    // Half the solver's range each, since the solver gets the difference of the two.
     surfaceMps: numberIn(halfOf(TOW_LIMITS.alongMps)),
     bottomMps: numberIn(halfOf(TOW_LIMITS.alongMps)),
     depthM: numberIn(P.depthM),

@@ -2,11 +2,11 @@ import 'server-only';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import type { Db, Tx } from '@/db/client';
-import { listParts } from '@/db/repo';
+import { listParts, usualAnglerId } from '@/db/repo';
 import { rehearse } from '@/db/transact';
 import { benchFileSchema } from '@/domain/bench-file';
 import { partsToRows } from '@/domain/exchange/parts-to-rows';
-import { requestIdSchema, type BenchId } from '@/domain/ids';
+import { requestIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
 import { outsideProblems, parse } from '@/domain/problems';
 import { setupFileSchema } from '@/domain/setup';
 import { benchFileAsNow, setupFileFrom1 } from '@/domain/upgrades';
@@ -62,8 +62,8 @@ export const importParts = (request: Request): Promise<Response> =>
     'import-parts',
     (json) => json,
     changesSchema,
-    async ({ changes, reason }, { tx, benchId, now }) => {
-      const outcome = await changeBox(tx, benchId, changes, reason, now);
+    async ({ changes, reason }, { tx, benchId, now, authorId }) => {
+      const outcome = await changeBox(tx, benchId, changes, reason, now, authorId);
       switch (outcome.kind) {
         case 'changed':
           return { ok: true, data: { count: outcome.parts.length } };
@@ -94,13 +94,19 @@ export const importBench = (request: Request): Promise<Response> =>
 
 /** Says what a setup file would add, or with `confirm` makes a setup of it; parts that the Box holds stay as they are. */
 export const importSetup = (request: Request): Promise<Response> =>
-  importing(request, 'import-setup', setupFileFrom1, setupFileSchema, async (file, { tx, benchId, now, reason }) => {
-    const { name, parts, chain, presentation } = file;
-    const outcome = await startSetup(tx, benchId, { name, reason, parts, chain, presentation }, now);
-    return outcome.kind === 'started'
-      ? { ok: true, data: { setupId: outcome.setupId, name, newParts: outcome.newParts } }
-      : { ok: false, code: 'bad-input', fields: outcome.problems.slice(0, MOST_PROBLEMS) };
-  });
+  importing(
+    request,
+    'import-setup',
+    setupFileFrom1,
+    setupFileSchema,
+    async (file, { tx, benchId, now, reason, authorId }) => {
+      const { name, parts, chain, presentation } = file;
+      const outcome = await startSetup(tx, benchId, { name, reason, parts, chain, presentation }, now, authorId);
+      return outcome.kind === 'started'
+        ? { ok: true, data: { setupId: outcome.setupId, name, newParts: outcome.newParts } }
+        : { ok: false, code: 'bad-input', fields: outcome.problems.slice(0, MOST_PROBLEMS) };
+    },
+  );
 
 const MOST_PROBLEMS = 20;
 
@@ -112,6 +118,8 @@ interface ImportContext {
   readonly tx: Tx;
   readonly benchId: BenchId;
   readonly now: Date;
+  /** who is taken to do it */
+  readonly authorId: AnglerId | null;
   readonly confirm: boolean;
   /** what the first revision of a setup that came in says */
   readonly reason: string;
@@ -138,7 +146,8 @@ function importing<I>(
     const confirm = new URL(request.url).searchParams.get('confirm') === 'yes';
     const [db, benchId, now] = [database(), await currentBench(), new Date()];
     const reason = (await getI18n()).t('box.why.import');
-    const work = (tx: Tx) => serve(parsed.data, { tx, benchId, now, confirm, reason });
+    const work = async (tx: Tx) =>
+      serve(parsed.data, { tx, benchId, now, confirm, reason, authorId: await usualAnglerId(tx, benchId) });
     if (!confirm) return importResponse(await rehearsed(db, work));
     const id = requestIdSchema.safeParse(request.headers.get('idempotency-key'));
     if (!id.success) return Response.json({ code: 'no-request-id' }, { status: 400 });

@@ -32,8 +32,8 @@ const refusal = (why: Refusal['why'], stands: unknown = null, problems: Refusal[
 });
 
 /**
- * Makes each change that still can be made. An entry that stands otherwise than the page saw it is not written over: it is
- * told, with what stands there now. Two pages that change different entries both have their way.
+ * Makes the changes that can still be made. An entry that was changed since the page loaded it is left alone and reported,
+ * with its value now. Two pages that change different entries both have their way.
  */
 export async function changeHouse(
   tx: Tx,
