@@ -156,7 +156,7 @@ $(tail -n 20 "$DATA/build.log")"
   printf '%s' "$wanted" >"$stamp"
 }
 
-source_hash() { { find src -type f ! -name '*.test.*' -print0 | sort -z | xargs -0 cat; cat package-lock.json next.config.ts tsconfig.json postcss.config.mjs; } | sha256sum; }
+source_hash() { { find src -type f ! -name '*.test.*' -print0 | sort -z | xargs -0 cat; cat package.json package-lock.json next.config.ts tsconfig.json postcss.config.mjs; } | sha256sum; }
 
 run_tests() {
   local dir status=0

@@ -1,10 +1,10 @@
 import '@fontsource-variable/archivo/standard.css';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
-import { NextIntlClientProvider } from 'next-intl';
 import type { ReactNode } from 'react';
 import { PreferencesProvider } from '@/i18n/client';
 import { getI18n } from '@/i18n/server';
+import { Words } from '@/i18n/words';
 
 export async function generateMetadata(): Promise<Metadata> {
   const { t } = await getI18n();
@@ -18,9 +18,9 @@ export default async function RootLayout({ children }: { readonly children: Reac
   return (
     <html lang={preferences.locale} data-lighting={preferences.lighting}>
       <body>
-        <NextIntlClientProvider>
+        <Words locale={preferences.locale} room="shared">
           <PreferencesProvider preferences={preferences}>{children}</PreferencesProvider>
-        </NextIntlClientProvider>
+        </Words>
       </body>
     </html>
   );

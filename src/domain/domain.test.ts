@@ -1,8 +1,8 @@
+import { hookStep } from '@/core/tackle';
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { demoFile, demoFiles } from '../../tests/helpers/demo';
 import type { Setup } from '@/core/tackle';
-import { hookStep } from './hook-size';
 import type { BenchId, PartId } from './ids';
 import { comparePart } from './part-order';
 import { partSchema } from './parts';

@@ -3,6 +3,7 @@ import { BAIT_HOLDS, POINT_PLACES, type BaitHold, type PointPlace } from '@/core
 import { STINGER_HOLDS, type StingerHold } from '@/core/tackle/defaults/rig-classes';
 import { keysOf } from './contract/shared';
 import { partIdSchema } from './ids';
+import { JOINT_LIMITS as L } from './joint-limits';
 import { numberIn } from './number';
 
 const jointBase = {
@@ -13,15 +14,6 @@ const jointBase = {
     .regex(/^[^:]+$/, 'without a colon'),
   partId: partIdSchema,
 };
-
-export const JOINT_LIMITS = {
-  leaderM: { min: 0.03, max: 60 },
-  stingerM: { min: 0, max: 0.5 },
-  offCentreM: { min: -0.05, max: 0.05 },
-  sidewaysRad: { min: 0, max: 1.2 },
-  segments: { min: 0, max: 40 },
-} as const;
-const L = JOINT_LIMITS;
 
 const plain = <const K extends string>(kind: K) => z.strictObject({ ...jointBase, kind: z.literal(kind) });
 const offCentreM = numberIn(L.offCentreM).optional();

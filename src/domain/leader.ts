@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { leaderIdSchema, partIdSchema, setupIdSchema } from './ids';
-
-export const LEADER_STATES = ['tied', 'in-use', 'frayed', 'retired'] as const;
-export type LeaderState = (typeof LEADER_STATES)[number];
+import { LEADER_STATES } from './leader-states';
 
 /** A leader that was tied, as it hangs on its winder. */
 export const leaderSchema = z.strictObject({
@@ -21,15 +19,3 @@ export const leaderSchema = z.strictObject({
 });
 
 export type Leader = z.infer<typeof leaderSchema>;
-
-/** What must be made again before the next trip, by setup: as many as are frayed; what is retired was given up. */
-export function toTieAgain(
-  leaders: readonly Leader[],
-): readonly { readonly setupId: Leader['setupId']; readonly name: string; readonly count: number }[] {
-  const setups = [...new Set(leaders.map(({ setupId }) => setupId))];
-  return setups.flatMap((setupId) => {
-    const own = leaders.filter((each) => each.setupId === setupId);
-    const count = own.filter(({ state }) => state === 'frayed').length;
-    return count === 0 ? [] : [{ setupId, name: own.at(-1)!.name, count }];
-  });
-}

@@ -1,7 +1,6 @@
 import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
 import { rodOf } from '@/core/rig';
-import { resolveRod } from '@/core/tackle';
-import { hookStep } from './hook-size';
+import { hookStep, resolveRod } from '@/core/tackle';
 import type { Part } from './parts';
 
 /** Orders parts of one kind as they would lie in a box: by sort, then by size. */

@@ -1,9 +1,55 @@
-import en from './catalogues/en.json';
-import es from './catalogues/es.json';
+import benchEn from './catalogues/en/bench.json';
+import boxEn from './catalogues/en/box.json';
+import quiverEn from './catalogues/en/quiver.json';
+import rulesEn from './catalogues/en/rules.json';
+import sharedEn from './catalogues/en/shared.json';
+import tyingEn from './catalogues/en/tying.json';
+import waterEn from './catalogues/en/water.json';
+import benchEs from './catalogues/es/bench.json';
+import boxEs from './catalogues/es/box.json';
+import quiverEs from './catalogues/es/quiver.json';
+import rulesEs from './catalogues/es/rules.json';
+import sharedEs from './catalogues/es/shared.json';
+import tyingEs from './catalogues/es/tying.json';
+import waterEs from './catalogues/es/water.json';
 import type { Locale } from './preferences';
+import type { Room } from './rooms';
 
-export type Catalogue = typeof en;
+const EN = {
+  shared: sharedEn,
+  bench: benchEn,
+  box: boxEn,
+  water: waterEn,
+  quiver: quiverEn,
+  tying: tyingEn,
+  rules: rulesEn,
+} satisfies Record<Room, object>;
 
-const CATALOGUES: Readonly<Record<Locale, Catalogue>> = { en, es };
+const ES: typeof EN = {
+  shared: sharedEs,
+  bench: benchEs,
+  box: boxEs,
+  water: waterEs,
+  quiver: quiverEs,
+  tying: tyingEs,
+  rules: rulesEs,
+};
 
-export const catalogueOf = (locale: Locale): Catalogue => CATALOGUES[locale];
+const whole = (rooms: typeof EN) => ({
+  ...rooms.shared,
+  ...rooms.bench,
+  ...rooms.box,
+  ...rooms.water,
+  ...rooms.quiver,
+  ...rooms.tying,
+  ...rooms.rules,
+});
+
+export type Catalogue = ReturnType<typeof whole>;
+
+export const CATALOGUES: Readonly<Record<Locale, typeof EN>> = { en: EN, es: ES };
+
+const WHOLE: Readonly<Record<Locale, Catalogue>> = { en: whole(EN), es: whole(ES) };
+
+/** Every message of a language: for the server and the tests; a page loads those of its room, see `Words`. */
+export const catalogueOf = (locale: Locale): Catalogue => WHOLE[locale];

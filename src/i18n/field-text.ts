@@ -1,5 +1,6 @@
 import type { Part, PartKind } from '@/domain/parts';
-import { valueAt, type PartField } from '@/domain/parts/fields';
+import type { PartField } from '@/domain/parts/fields';
+import { valueAt } from '@/domain/parts/value-at';
 import type { Quantity } from '@/core/base/quantity';
 import type { Catalogue } from './catalogue';
 import type { I18n } from './client';

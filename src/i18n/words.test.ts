@@ -10,7 +10,7 @@ import { PART_KINDS, type Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import { fieldsOf } from '@/domain/parts/fields';
 import { RIG_IDS } from '@/domain/rigs';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 import { catalogueOf } from './catalogue';
 import { classFieldText, classReasonText, classRowText } from './class-text';
 import { measureOfFact } from './measure-of-fact';

@@ -26,7 +26,7 @@ import {
 import { ROD_LIMITS } from '@/core/tackle';
 import { BODY_LIMITS, TOW_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
-import { PART_BODY_LIMITS } from '../parts/working-speeds';
+import { PART_BODY_LIMITS } from '../parts/body-limits';
 import { model } from './model';
 import { rodSchema, waterSchema } from './shared';
 import { bodyMaterialSchema } from './sink';

@@ -2,7 +2,7 @@ import type { Quantity } from '@/core/base/quantity';
 import { ADDRESS_RULE, idKey, makesAddress, partIdSchema } from '../ids';
 import { PART_KINDS, partSchema, type Part, type PartKind } from '../parts';
 import { completePart } from '../parts/class-part';
-import { valueAt, withValueAt } from '../parts/fields';
+import { valueAt, withValueAt } from '../parts/value-at';
 import { parse, type Problem } from '../problems';
 import { plainCell } from './cell-text';
 import { columnFields, columnName, readHeader, unitsOf, type Column } from './columns';

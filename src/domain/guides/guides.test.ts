@@ -3,7 +3,7 @@ import { demoParts } from '@/db/demo';
 import { GUIDES, GUIDES_OF_KIND, type Guide } from './kinds';
 import { PART_KINDS, partSchema, type Part, type PartKind } from '../parts';
 import { completePart } from '../parts/class-part';
-import { valueAt, withValueAt } from '../parts/fields';
+import { valueAt, withValueAt } from '../parts/value-at';
 import { GUIDE_DEFINITIONS } from './definitions';
 import { judgeRows, measured, type Ask, type Asked, type ReadingRow } from './guide';
 

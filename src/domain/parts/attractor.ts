@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
+import { workingSpeeds } from './working-speeds';
 
 export const attractorPartSchema = z.strictObject({
   ...partBase,

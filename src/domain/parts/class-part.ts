@@ -14,10 +14,9 @@ import {
   WORKING_SPEEDS,
 } from '@/core/tackle/defaults/part-classes';
 import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
-import { hookOfClass } from '@/core/tackle';
+import { hookOfClass, hookStep } from '@/core/tackle';
 import { parse, type Result } from '../problems';
 import type { Quantity } from '../quantity';
-import { hookStep } from '../hook-size';
 import { partSchema, type Part, type PartKind } from '.';
 
 /** What is known of a part before class values fill the rest: its kind and any of its fields. */

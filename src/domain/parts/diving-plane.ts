@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { inTow, PART_BODY_LIMITS } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
+import { inTow } from './working-speeds';
 
 export const divingPlanePartSchema = z.strictObject({
   ...partBase,

@@ -5,7 +5,8 @@ import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { inTow, inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
+import { inTow, inWater, workingSpeeds } from './working-speeds';
 
 /** Hooks that a lure carries on its rings. */
 export const carriedHooks = {

@@ -47,27 +47,4 @@ export const partSchema = z.discriminatedUnion('kind', [
 export type Part = z.infer<typeof partSchema>;
 export type PartKind = Part['kind'];
 
-/** In the order in which a box is sorted: rod first, bait last. */
-export const PART_KINDS = [
-  'rod',
-  'reel',
-  'line',
-  'knot',
-  'weight',
-  'hook',
-  'jig-head',
-  'soft-bait',
-  'hard-lure',
-  'spoon',
-  'topwater',
-  'trolled-fly',
-  'skirted-jig',
-  'trailer',
-  'skirt',
-  'attractor',
-  'diving-plane',
-  'bottom-bouncer',
-  'snell',
-  'hardware',
-  'natural-bait',
-] as const satisfies readonly PartKind[];
+export { PART_KINDS } from './kinds';

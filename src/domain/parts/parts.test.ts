@@ -8,12 +8,14 @@ import { evaluate } from '@/core/judge';
 import { fitsJoint, fitsRod, fitsSlot } from '../fits';
 import { partIdSchema } from '../ids';
 import { RIG_IDS, rigPattern, RIGS } from '../rigs';
-import { builtInKnots, chainOf, presentationOf, sampleOf, startPresentation } from '../start-setup';
+import { sampleOf } from '../sample-rig';
+import { builtInKnots, chainOf, presentationOf, startPresentation } from '../start-setup';
 import { stockOf, withStock } from '../stock';
 import { parse } from '../problems';
 import { setupFileSchema } from '../setup';
 import { completePart, type GivenPart } from './class-part';
-import { fieldsOf, valueAt, withValueAt } from './fields';
+import { fieldsOf } from './fields';
+import { valueAt, withValueAt } from './value-at';
 import { PART_KINDS, partSchema, type Part, type PartKind } from '.';
 
 const complete = (given: GivenPart): Part => {

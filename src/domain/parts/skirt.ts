@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { PART_BODY_LIMITS } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
 
 export const skirtPartSchema = z.strictObject({
   ...partBase,

@@ -4,7 +4,8 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { carriedHooks } from './hard-lure';
-import { inTow, inWater, PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
+import { inTow, inWater, workingSpeeds } from './working-speeds';
 
 export const spoonPartSchema = z.strictObject({
   ...partBase,

@@ -3,7 +3,8 @@ import { BODY_LIMITS } from '@/core/water';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { PART_BODY_LIMITS, workingSpeeds } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
+import { workingSpeeds } from './working-speeds';
 
 export const trolledFlyPartSchema = z.strictObject({
   ...partBase,

@@ -5,7 +5,7 @@ import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { PART_BODY_LIMITS } from './working-speeds';
+import { PART_BODY_LIMITS } from './body-limits';
 
 export const weightShapeSchema = keysOf<WeightShape>(WEIGHT_SHAPES);
 

@@ -1,18 +1,12 @@
 import { WINDOW_TEST_LIMITS } from '@/core/make';
 import { quantity } from '../quantity';
+import { PART_BODY_LIMITS } from './body-limits';
 
 /** Speeds between which it works: label, class or tried beside the boat. */
 export const workingSpeeds = {
   worksFromMps: quantity('m/s', WINDOW_TEST_LIMITS.speedMps).optional(),
   worksToMps: quantity('m/s', WINDOW_TEST_LIMITS.speedMps).optional(),
 };
-
-/** What a tub and a scale tell of a body in water. */
-export const PART_BODY_LIMITS = {
-  volumeM3: { min: 1e-9, max: 0.02 },
-  dragAreaM2: { min: 1e-7, max: 1 },
-  lengthM: { min: 0.005, max: 1.5 },
-} as const;
 
 /** What a dive test tells of it in tow. */
 export const inTow = {

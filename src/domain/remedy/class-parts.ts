@@ -1,6 +1,6 @@
+import { hookSizeAt, hookStep } from '@/core/tackle';
 import { ROD_ACTIONS, ROD_POWERS } from '@/core/tackle/defaults/rod-classes';
 import type { Joint, Part as CorePart } from '@/core/tackle';
-import { hookSizeAt, hookStep } from '../hook-size';
 import type { Part } from '../parts';
 import { completePart, type GivenPart } from '../parts/class-part';
 

@@ -3,7 +3,8 @@ import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { loadMixedInteger } from '@/core/base/numeric';
 import { demoParts } from '@/db/demo';
 import { partSchema } from '../parts';
-import { leaderSchema, toTieAgain } from '../leader';
+import { toTieAgain } from '../to-tie-again';
+import { leaderSchema } from '../leader';
 import { shortCode } from '../short-code';
 import { movementsOf, planBatch } from './plan';
 

@@ -1,4 +1,5 @@
-import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
+import type { Part, PartKind } from '@/domain/parts';
+import { PART_KINDS } from '@/domain/parts/kinds';
 import { comparePart } from '@/domain/part-order';
 import { fitsRod } from '@/domain/fits';
 import { stockOf } from '@/domain/stock';

@@ -1,8 +1,9 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
-import { partIdSchema } from '@/domain/ids';
+import { newPartId } from '@/domain/made-id';
 import type { Part } from '@/domain/parts';
 import { failureText } from '@/i18n/problem-text';
 import { useI18n } from '@/i18n/client';
@@ -12,22 +13,24 @@ import type { BoxPage } from '@/server/queries/box-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
 import { ALL, inBoxOrder, passes, type Filter } from './box-list';
-import { ExchangePanel } from './exchange-panel';
-import { GuidePanel } from './guides/guide-panel';
-import { HistoryPanel } from './history-panel';
 import { BOX_KEYS, type BoxKeyAction } from './keys';
 import { KindIndex } from './kind-index';
-import { MergePanel } from './merge-panel';
-import { PartCard } from './part-card';
 import { BrokenParts } from './broken-parts';
-import { PartForm } from './part-form';
 import { PartTable } from './part-table';
 import { QuickAdd } from './quick-add';
-import { RemovePanel } from './remove-panel';
-import { StockPanel } from './stock-panel';
 import { useBox } from './use-box';
+
+// What is opened over the list is fetched when it is first opened.
+const ExchangePanel = dynamic(() => import('./exchange-panel').then((m) => m.ExchangePanel));
+const GuidePanel = dynamic(() => import('./guides/guide-panel').then((m) => m.GuidePanel));
+const HistoryPanel = dynamic(() => import('./history-panel').then((m) => m.HistoryPanel));
+const KeysPanel = dynamic(() => import('@/ui/keys-panel').then((m) => m.KeysPanel));
+const MergePanel = dynamic(() => import('./merge-panel').then((m) => m.MergePanel));
+const PartCard = dynamic(() => import('./part-card').then((m) => m.PartCard));
+const PartForm = dynamic(() => import('./part-form').then((m) => m.PartForm));
+const RemovePanel = dynamic(() => import('./remove-panel').then((m) => m.RemovePanel));
+const StockPanel = dynamic(() => import('./stock-panel').then((m) => m.StockPanel));
 
 type Open = 'edit' | 'stock' | 'history' | 'merge' | 'remove' | 'exchange' | 'keys' | { readonly guide: Guide } | null;
 
@@ -98,7 +101,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
     event.currentTarget.blur();
   };
   const copy = (original: Part) => {
-    const id = partIdSchema.parse(`part-${crypto.randomUUID()}`);
+    const id = newPartId();
     box.put({ ...original, id }, t('box.why.copy'), () => setSelected(id));
   };
 
@@ -165,7 +168,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
           >
             <div className="max-sm:col-span-2">
               <label htmlFor="box-find" className="narrow block text-[12px] text-dim">
-                {t('candidates.find')}
+                {t('common.find')}
               </label>
               <input
                 ref={findRef}
@@ -289,13 +292,15 @@ export function BoxView({ start, ...page }: BoxViewProps) {
         />
       )}
       {open === 'exchange' && <ExchangePanel parts={page.parts} onClose={close} />}
-      <KeysPanel
-        open={open === 'keys'}
-        onOpenChange={(next) => !next && close()}
-        title={t('key.title')}
-        closeLabel={t('common.close')}
-        groups={named(groupKeys(BOX_KEYS))}
-      />
+      {open === 'keys' && (
+        <KeysPanel
+          open
+          onOpenChange={(next) => !next && close()}
+          title={t('key.title')}
+          closeLabel={t('common.close')}
+          groups={named(groupKeys(BOX_KEYS))}
+        />
+      )}
     </main>
   );
 }

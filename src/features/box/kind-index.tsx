@@ -1,6 +1,7 @@
 'use client';
 
-import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
+import type { Part, PartKind } from '@/domain/parts';
+import { PART_KINDS } from '@/domain/parts/kinds';
 import { useI18n } from '@/i18n/client';
 
 export interface KindIndexProps {

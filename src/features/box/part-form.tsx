@@ -85,7 +85,7 @@ export function PartForm({ part, failure, busy, onClose, onSave }: PartFormProps
           disabled={busy}
           className="narrow mt-4 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi disabled:opacity-60"
         >
-          {t('box.save')}
+          {t('common.save')}
         </button>
       </form>
     </Panel>

@@ -1,13 +1,12 @@
 'use client';
 
-import { useMemo, useState, type RefObject } from 'react';
-import { partIdSchema } from '@/domain/ids';
+import { useEffect, useMemo, useState, type RefObject } from 'react';
+import { newPartId } from '@/domain/made-id';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { fieldLabel, fieldText } from '@/i18n/field-text';
-import { fieldsOf } from '@/domain/parts/fields';
-import { readPart } from '@/i18n/quick-add/read-part';
+import type { ReadLine } from './read-line';
 
 export interface QuickAddProps {
   readonly inputRef: RefObject<HTMLInputElement | null>;
@@ -15,22 +14,17 @@ export interface QuickAddProps {
   readonly onAdd: (part: Part, onDone: () => void) => void;
 }
 
-const newId = () => partIdSchema.parse(`part-${crypto.randomUUID()}`);
-
 /** One line as it stands on the part becomes a part; what was understood is shown before Enter. */
 export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const [line, setLine] = useState('');
-  const read = useMemo(() => readPart(line, partIdSchema.parse('new')), [line]);
-  const { part } = read;
+  const readLine = useReader(line !== '');
+  const read = useMemo(() => readLine?.(line) ?? NOT_READ, [readLine, line]);
+  const { part, fields } = read;
   const add = () => {
-    if (!part || busy) return;
-    onAdd({ ...part, id: newId() }, () => setLine(''));
+    if (part && !busy) onAdd({ ...part, id: newPartId() }, () => setLine(''));
   };
-  const given = part
-    ? fieldsOf(part.kind).filter(({ path }) => read.given.some((each) => path === each || path.startsWith(`${each}.`)))
-    : [];
   return (
     <form
       aria-label={t('box.add')}
@@ -74,14 +68,14 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
         {part && (
           <>
             <strong>{partTitle(i18n, part)}</strong> · {partDetail(i18n, part, null)}
-            {given.map((field) => (
+            {fields.map((field) => (
               <span key={field.path} className="text-dim">
                 {' '}
                 · {fieldLabel(i18n, part.kind, field.path)}{' '}
                 <span className="border-b border-dashed border-current">{fieldText(i18n, part, field)}</span>
               </span>
             ))}
-            {given.length > 0 && <span className="text-dim"> · {t('box.restIsClass')}</span>}
+            {fields.length > 0 && <span className="text-dim"> · {t('box.restIsClass')}</span>}
           </>
         )}
         {!part && read.kind && (
@@ -100,4 +94,15 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
       </p>
     </form>
   );
+}
+
+const NOT_READ: ReadLine = { part: null, kind: null, given: [], leftOver: [], problems: [], fields: [] };
+
+/** The reader with its lexicon, which nobody needs who does not type. */
+function useReader(isTyping: boolean): ((line: string) => ReadLine) | null {
+  const [reader, setReader] = useState<{ readonly readLine: (line: string) => ReadLine } | null>(null);
+  useEffect(() => {
+    if (isTyping && !reader) void import('./read-line').then(({ readLine }) => setReader({ readLine }));
+  }, [isTyping, reader]);
+  return reader?.readLine ?? null;
 }

@@ -142,7 +142,7 @@ export function DeckView(page: QuiverPage) {
                 <div className="min-w-0">
                   <div className="grid items-end gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,0.8fr)_minmax(0,1.2fr)_auto] print:hidden">
                     <ChoiceField
-                      label={t('deck.setup')}
+                      label={t('common.setup')}
                       value={entry.setupId as string}
                       options={setups.map(({ id, name }) => ({ value: id as string, label: name }))}
                       onValueChange={(id) => state.change(at, { setupId: id as typeof entry.setupId })}
@@ -254,7 +254,7 @@ export function DeckView(page: QuiverPage) {
                   <span className="text-[12.5px] text-dim">
                     {part.kind === 'rod' || part.kind === 'reel' ? partDetail(i18n, part, null) : ''}
                   </span>
-                  {short && <strong className="font-semibold"> · {t('deck.short')}</strong>}
+                  {short && <strong className="font-semibold"> · {t('common.runsShort')}</strong>}
                 </span>
                 <span className="narrow text-[14px]">{amountText(i18n, pieces, metres)}</span>
               </li>

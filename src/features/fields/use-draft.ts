@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 
 export interface DraftOffer<T> {
   readonly value: T;
@@ -8,28 +8,34 @@ export interface DraftOffer<T> {
   readonly at: number;
 }
 
+type Reader<T> = (kept: unknown) => T | null | Promise<T | null>;
+
 const WAIT_MS = 250;
 const nameOf = (key: string) => `ferula draft ${key}`;
-const none = () => () => undefined;
 
 /**
  * Keeps in this browser what was typed and not saved yet, and offers it again after a reload, a link away or a crash.
  * `unsaved` is null while there is nothing to keep; `read` makes of what was kept what it was, or null where it does not
- * fit any more.
+ * fit any more; it may load what it needs for that, since most visits find nothing kept.
  */
-export function useDraft<T>(key: string, unsaved: T | null, read: (kept: unknown) => T | null) {
-  const [first] = useState(() => new Map<string, string | null>());
-  const text = useSyncExternalStore(
-    none,
-    () => {
-      // What stood there when the page opened: what is typed from now on is no news.
-      if (!first.has(key)) first.set(key, stored(key));
-      return first.get(key) ?? null;
-    },
-    () => null,
-  );
+export function useDraft<T>(key: string, unsaved: T | null, read: Reader<T>) {
+  const [offered, setOffered] = useState<{ readonly key: string; readonly offer: DraftOffer<T> } | null>(null);
   const [decided, setDecided] = useState<string | null>(null);
-  const offer = decided === key || text === null ? null : offerIn(text, read);
+  const offer = decided !== key && offered?.key === key ? offered.offer : null;
+
+  // What stood there when the page opened: what is typed from now on is no news.
+  const readKept = useEffectEvent((text: string) => offerIn(text, read));
+  useEffect(() => {
+    const text = stored(key);
+    let gone = false;
+    if (text !== null)
+      void readKept(text).then((found) => {
+        if (found && !gone) setOffered({ key, offer: found });
+      });
+    return () => {
+      gone = true;
+    };
+  }, [key]);
 
   const next = unsaved === null ? null : JSON.stringify({ at: 0, value: unsaved });
   const had = useRef(false);
@@ -67,10 +73,10 @@ export function useDraft<T>(key: string, unsaved: T | null, read: (kept: unknown
   };
 }
 
-function offerIn<T>(text: string, read: (kept: unknown) => T | null): DraftOffer<T> | null {
+async function offerIn<T>(text: string, read: Reader<T>): Promise<DraftOffer<T> | null> {
   try {
     const { at, value } = JSON.parse(text) as { at: number; value: unknown };
-    const fits = read(value);
+    const fits = await read(value);
     return fits === null ? null : { at, value: fits };
   } catch {
     return null;

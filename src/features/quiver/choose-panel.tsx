@@ -98,7 +98,7 @@ export function ChoosePanel({ page, start }: { readonly page: QuiverPage; readon
         />
       </Fields>
       {waiting && progress && <ProgressLine label={t('quiver.choose.computing')} share={progress.done / progress.of} />}
-      {failed && <p role="alert">{t('sweep.refused')}</p>}
+      {failed && <p role="alert">{t('error.refused')}</p>}
       {trade && (
         <div className={waiting ? 'opacity-60' : ''} data-testid="trade">
           <Lengths trade={trade} />

@@ -6,7 +6,6 @@ import { demoParts } from '@/db/demo';
 import { setupIdSchema } from '@/domain/ids';
 import { classRods } from '@/domain/quiver/class-rods';
 import { luresInSetups } from '@/domain/quiver/lures-in-setups';
-import { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 import { missedAlone, presentedOf, reelsOf, rodsFor, scoresOf, servedAt, throughTheDay, twinsOf } from './job';
 import { roundsBetween } from './map-scale';
@@ -18,7 +17,8 @@ const lures = luresInSetups(
   setups.map(({ file }) => file),
   demoParts,
 ).map(({ part, as, jointId }) => ({ partId: part.id, setupId: setups.find(({ file }) => file === as)!.id, jointId }));
-const page: QuiverPage = { setups, box: demoParts, lures, decks: [], broken: [], brokenDecks: [] };
+const toBuy = { cast: classRods(['cast', 'spin']), towed: classRods(['trolling', 'boat']) };
+const page: QuiverPage = { setups, box: demoParts, lures, toBuy, decks: [], broken: [], brokenDecks: [] };
 const presented = presentedOf(page, 'cast', true);
 const rods = rodsFor(demoParts, 'cast');
 const table = presented.map(({ file }) => ({
@@ -38,7 +38,7 @@ describe('the demo Box', () => {
     Math.max(
       ...scoreRods(
         presented[p]!.file,
-        classRods(['cast', 'spin'], ROD_PRICES.mount).map(({ rod }) => rod),
+        toBuy.cast.map(({ rod }) => rod),
         reelsOf(demoParts),
       ).map(({ score }) => score),
     );

@@ -3,11 +3,9 @@ import { withPart } from '@/core/judge';
 import type { ReelPart, RodPart, Setup } from '@/core/tackle';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
+import type { Work } from '@/domain/quiver/work';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 import type { ScoredSetup } from '@/workers/protocol';
-
-/** Which part of the fishing the rods are looked at for. */
-export type Work = 'cast' | 'towed';
 
 /** A presentation on the map: a setup as it is, or a lure of the Box in the place of the setup that fishes its like. */
 export interface Presented {

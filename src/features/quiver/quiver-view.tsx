@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -7,12 +8,9 @@ import { useI18n } from '@/i18n/client';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
 import { Panel } from '@/ui/panel';
 import { ProgressEdge } from '@/ui/progress-edge';
 import { AskBar } from './ask-bar';
-import { ChoosePanel } from './choose-panel';
-import { DayPanel } from './day-panel';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { QUIVER_KEYS, type QuiverKeyAction } from './keys';
 import { scoreText } from './names';
@@ -20,6 +18,11 @@ import { PairCard } from './pair-card';
 import { ScoreTable, type Place } from './score-table';
 import { TerritoryMap } from './territory-map';
 import { useQuiver } from './use-quiver';
+
+// What is opened over the map is fetched when it is first opened.
+const ChoosePanel = dynamic(() => import('./choose-panel').then((m) => m.ChoosePanel));
+const DayPanel = dynamic(() => import('./day-panel').then((m) => m.DayPanel));
+const KeysPanel = dynamic(() => import('@/ui/keys-panel').then((m) => m.KeysPanel));
 
 /** Rods against presentations: the map of territories, the table of scores, and what is asked of them. */
 export function QuiverView(page: QuiverPage) {
@@ -178,28 +181,32 @@ export function QuiverView(page: QuiverPage) {
       </div>
       {state.failed && (
         <p role="alert" className="border border-ink bg-sheet p-2">
-          {t('sweep.refused')}
+          {t('error.refused')}
         </p>
       )}
       <AskBar state={state} />
       <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
         <KeyFoot groups={labelled(true)} onAction={run} />
       </footer>
-      <Panel open={open === 'day'} wide onOpenChange={close} title={label('day')} closeLabel={t('common.close')}>
-        <DayPanel state={state} box={page.box} />
-      </Panel>
+      {open === 'day' && (
+        <Panel open wide onOpenChange={close} title={label('day')} closeLabel={t('common.close')}>
+          <DayPanel state={state} box={page.box} />
+        </Panel>
+      )}
       {open === 'choose' && (
         <Panel open wide onOpenChange={close} title={label('choose')} closeLabel={t('common.close')}>
           <ChoosePanel page={page} start={presented[place.row]!} />
         </Panel>
       )}
-      <KeysPanel
-        open={open === 'keys'}
-        onOpenChange={close}
-        title={t('key.keys')}
-        closeLabel={t('common.close')}
-        groups={labelled(false)}
-      />
+      {open === 'keys' && (
+        <KeysPanel
+          open
+          onOpenChange={close}
+          title={t('key.keys')}
+          closeLabel={t('common.close')}
+          groups={labelled(false)}
+        />
+      )}
     </main>
   );
 }

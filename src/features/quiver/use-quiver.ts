@@ -4,11 +4,11 @@ import { useMemo, useState } from 'react';
 import { SCORE_PARTS, territories, type QuiverInput, type RodScore } from '@/core/decide';
 import { classesWith } from '@/core/tackle/defaults/classes';
 import { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
-import { classRods } from '@/domain/quiver/class-rods';
+import { MOUNTS_OF_WORK, priceOfClass, type Work } from '@/domain/quiver/work';
 import { useAnswer } from '@/features/fields/use-answer';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 import type { Question } from '@/workers/protocol';
-import { presentedOf, reelsOf, rodsFor, scoresOf, servedAt, twinsOf, type Work } from './job';
+import { presentedOf, reelsOf, rodsFor, scoresOf, servedAt, twinsOf } from './job';
 
 type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 
@@ -21,11 +21,6 @@ export type Ask =
   | { readonly kind: 'best'; readonly k: number }
   | { readonly kind: 'buy'; readonly budget: number }
   | { readonly kind: 'home' };
-
-const MOUNTS = { cast: ['cast', 'spin'], towed: ['trolling', 'boat'] } as const satisfies Record<
-  Work,
-  readonly (keyof typeof ROD_PRICES.mount)[]
->;
 
 /** The floor at which a rod is sound for a job: nothing of it more than a little at an edge. */
 const USUAL_FLOOR = 0.9;
@@ -76,8 +71,12 @@ export function useQuiver(page: QuiverPage) {
   const served = useMemo(() => (table ? servedAt(table, floor, allowed) : []), [table, floor, allowed]);
   const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
 
-  const candidates = useMemo(() => classRods(MOUNTS[work], prices), [work, prices]);
-  const candidateRods = useMemo(() => candidates.map(({ rod }) => rod), [candidates]);
+  const toBuy = page.toBuy[work];
+  const candidates = useMemo(
+    () => toBuy.map((each) => ({ ...each, price: priceOfClass(each, prices) })),
+    [toBuy, prices],
+  );
+  const candidateRods = useMemo(() => toBuy.map(({ rod }) => rod), [toBuy]);
   const isBuying = ask.kind === 'buy';
   // To mend holes only their rows are asked of class rods; a purchase weighs all rows.
   const asPurchase = useMemo(
@@ -165,7 +164,7 @@ export function useQuiver(page: QuiverPage) {
     setAsk,
     prices,
     setPrices,
-    mounts: MOUNTS[work],
+    mounts: MOUNTS_OF_WORK[work],
     presented,
     rods,
     reels,

@@ -101,7 +101,7 @@ export function SetupActions({ setupId, name }: { readonly setupId: string; read
             disabled={busy}
             className="narrow mt-3 min-h-9 border border-ink bg-hi px-4 font-semibold text-on-hi"
           >
-            {t('box.save')}
+            {t('common.save')}
           </button>
         </form>
       </Panel>

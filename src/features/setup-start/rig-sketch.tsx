@@ -2,7 +2,7 @@ import { drawDetail } from '@/core/show';
 import { evaluate } from '@/core/judge';
 import { readRig } from '@/core/rig';
 import type { RigId } from '@/domain/rigs';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 
 const SIZE = { widthMm: 150, heightMm: 58 } as const;
 /** What the drawing leaves free for dimensions and balloons, which a sketch has none of. */

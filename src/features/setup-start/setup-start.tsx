@@ -122,6 +122,8 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
                       </li>
                     ))}
                   </ul>
+                ) : start.isWorking ? (
+                  <p>{t('start.working')}</p>
                 ) : (
                   <p>{t('start.noAnswer')}</p>
                 )}

@@ -1,19 +1,20 @@
 import { useMemo, useState, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
-import { evaluate, type Evaluation } from '@/core/judge';
-import { InputRangeError } from '@/core/base/guard';
 import { fitsSlot } from '@/domain/fits';
 import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { comparePart } from '@/domain/part-order';
 import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
-import { builtInKnots, chainOf, knotId, startPresentation } from '@/domain/start-setup';
+import { knotId } from '@/domain/made-id';
+import { builtInKnots, chainOf, startPresentation } from '@/domain/start-setup';
 import { send } from '@/features/fields/send';
+import { useAnswer } from '@/features/fields/use-answer';
 import { useDraft } from '@/features/fields/use-draft';
 import { changeHouseAction } from '@/server/actions/house';
 import { startSetupAction } from '@/server/actions/setups';
 import type { FailureCode } from '@/server/reply';
+import type { Question } from '@/workers/protocol';
 
 export type StartFailure = 'not-found' | 'unreachable' | FailureCode;
 
@@ -53,20 +54,23 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
   const chain = useMemo(() => (rig ? chainOf(slots, chosen) : null), [rig, slots, chosen]);
   const presentation = useMemo(() => (rig ? startPresentation(rig) : null), [rig]);
   const missing = slots.filter(({ id }) => !chosen[id]);
-  const evaluation = useMemo<Evaluation | null>(() => {
-    if (!chain || !presentation) return null;
-    try {
-      return evaluate({
-        parts: parts.filter(({ id }) => chain.some((joint) => joint.partId === id)),
-        chain,
-        presentation,
-        house,
-      });
-    } catch (error) {
-      if (error instanceof InputRangeError) return null;
-      throw error;
-    }
-  }, [chain, presentation, parts, house]);
+  const question = useMemo(
+    (): Extract<Question, { kind: 'evaluate' }> | null =>
+      chain && presentation
+        ? {
+            kind: 'evaluate',
+            setup: {
+              parts: parts.filter(({ id }) => chain.some((joint) => joint.partId === id)),
+              chain,
+              presentation,
+              house,
+            },
+          }
+        : null,
+    [chain, presentation, parts, house],
+  );
+  const worked = useAnswer(question);
+  const evaluation = worked.last && worked.last.question === question ? worked.last.answer : null;
 
   const unsaved = useMemo(() => (rig && name !== '' ? { rig, chosen, name } : null), [rig, chosen, name]);
   const draft = useDraft('new setup', unsaved, readStart);
@@ -88,6 +92,7 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     name,
     setName,
     evaluation,
+    isWorking: worked.waiting,
     failure,
     busy,
     words,

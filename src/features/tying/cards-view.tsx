@@ -30,7 +30,7 @@ export function CardsView({ items, publicUrl, day }: CardsProps) {
           onClick={() => window.print()}
           className="narrow min-h-9 border border-ink px-3 text-[14px]"
         >
-          {t('deck.key.print')}
+          {t('common.print')}
         </button>
         <span className="semi-narrow text-[14px] text-dim">
           {publicUrl ? t('tying.codeOpens', { url: publicUrl }) : t('tying.codeTyped')}

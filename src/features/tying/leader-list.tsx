@@ -1,7 +1,8 @@
 'use client';
 
 import { useState, useTransition } from 'react';
-import { LEADER_STATES, type Leader } from '@/domain/leader';
+import type { Leader } from '@/domain/leader';
+import { LEADER_STATES } from '@/domain/leader-states';
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
 import { useI18n } from '@/i18n/client';

@@ -55,7 +55,7 @@ export function SizingPanel({ page, items }: { readonly page: TyingPage; readonl
       <Table
         caption={t('tying.key.sizing')}
         head={[
-          t('deck.setup'),
+          t('common.setup'),
           t('tying.leader'),
           t('tying.bore'),
           t('tying.fits'),

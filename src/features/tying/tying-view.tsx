@@ -1,12 +1,13 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { TYING, type EndKind } from '@/core/tackle/defaults/tying-classes';
 import { classesWith } from '@/core/tackle/defaults/classes';
 import { revisionLetter } from '@/domain/revision-letter';
-import { toTieAgain } from '@/domain/leader';
+import { toTieAgain } from '@/domain/to-tie-again';
 import { Figure, Note, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
@@ -15,11 +16,12 @@ import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
 import { LeaderList } from './leader-list';
-import { MendPanel } from './mend-panel';
-import { SizingPanel } from './sizing-panel';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { useBatch, type Batch } from './use-batch';
+
+const MendPanel = dynamic(() => import('./mend-panel').then((m) => m.MendPanel));
+const SizingPanel = dynamic(() => import('./sizing-panel').then((m) => m.SizingPanel));
 
 const KEYS = [
   { action: 'cards', keys: ['c'], label: 'cards', atFoot: true },
@@ -199,7 +201,7 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
         </p>
       )}
       {items.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('tying.empty')}</p>}
-      {batch.failed && <p role="alert">{t('sweep.refused')}</p>}
+      {batch.failed && <p role="alert">{t('error.refused')}</p>}
       {plan?.lines.map(({ spools, pieces, cutting, neededM }) => (
         <div key={spools[0]!.id}>
           <Table
@@ -246,11 +248,11 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
       {plan && plan.take.length > 0 && (
         <Table
           caption={t('tying.take')}
-          head={[t('tying.part'), t('tying.count'), t('box.column.left')]}
+          head={[t('tying.part'), t('tying.count'), t('common.left')]}
           rows={plan.take.map(({ partId, part, pieces, left, short }) => [
             part ? partTitle(i18n, part) : partId,
             pieces,
-            `${left ?? '–'}${short ? ` ✕ ${t('deck.short')}` : ''}`,
+            `${left ?? '–'}${short ? ` ✕ ${t('common.runsShort')}` : ''}`,
           ])}
         />
       )}

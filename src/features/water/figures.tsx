@@ -12,7 +12,7 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
   if (line.failed)
     return (
       <p role="alert" className="border border-ink bg-sheet p-2">
-        {t('sweep.refused')}
+        {t('error.refused')}
       </p>
     );
   if (line.fall && line.setup.presentation.kind === 'cast') {

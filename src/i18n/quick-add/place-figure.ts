@@ -1,5 +1,5 @@
+import { hookStep } from '@/core/tackle';
 import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
-import { hookStep } from '@/domain/hook-size';
 import type { PartKind } from '@/domain/parts';
 
 /** A figure on a part: of one value or from–to; `heavy` is kilograms or pounds, which may be a mass or a pull. */

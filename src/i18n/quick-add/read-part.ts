@@ -1,9 +1,10 @@
+import { hookStep } from '@/core/tackle';
 import { SI_PER_UNIT } from '@/core/base/units';
-import { hookStep } from '@/domain/hook-size';
 import type { PartId } from '@/domain/ids';
 import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
-import { fieldsOf, withValueAt } from '@/domain/parts/fields';
+import { fieldsOf } from '@/domain/parts/fields';
+import { withValueAt } from '@/domain/parts/value-at';
 import type { Problem } from '@/domain/problems';
 import { readNumber } from '../read-quantity';
 import { LEXICON, type Meaning } from './lexicon';

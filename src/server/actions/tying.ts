@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { loadMixedInteger } from '@/core/base/numeric';
 import { removeLeaders, setLeaderState } from '@/db/repo';
 import { leaderIdSchema } from '@/domain/ids';
-import { LEADER_STATES } from '@/domain/leader';
+import { LEADER_STATES } from '@/domain/leader-states';
 import { change, refused, type Reply } from '../reply';
 import { tieBatch, tieBatchInput, untieBatch, untieBatchInput, type Tied } from '../tying/tie-batch';
 

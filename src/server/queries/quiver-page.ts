@@ -3,7 +3,9 @@ import { listDecks, listParts, type BrokenRow } from '@/db/repo';
 import type { Deck } from '@/domain/deck';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
+import { classRods, type ClassRod } from '@/domain/quiver/class-rods';
 import { luresInSetups } from '@/domain/quiver/lures-in-setups';
+import { MOUNTS_OF_WORK, type Work } from '@/domain/quiver/work';
 import { asking } from '../asking';
 import { evaluated } from '../setups/evaluated';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
@@ -16,9 +18,13 @@ export interface QuiverPage {
   readonly box: readonly Part[];
   /** lures of the Box that no setup fishes, and where each would stand */
   readonly lures: readonly { readonly partId: PartId; readonly setupId: SetupId; readonly jointId: string }[];
+  /** classes of rods that could be bought */
+  readonly toBuy: Readonly<Record<Work, readonly ClassRod[]>>;
   readonly decks: readonly { readonly deck: Deck; readonly version: number }[];
   readonly brokenDecks: readonly BrokenRow[];
 }
+
+const TO_BUY = { cast: classRods(MOUNTS_OF_WORK.cast), towed: classRods(MOUNTS_OF_WORK.towed) };
 
 /** Every setup at its newest revision, the Box, and the decks. */
 export async function getQuiverPage(): Promise<QuiverPage> {
@@ -40,6 +46,7 @@ export async function getQuiverPage(): Promise<QuiverPage> {
       broken,
       box,
       lures,
+      toBuy: TO_BUY,
       decks: decks.rows.map(({ deck, version }) => ({ deck, version })),
       brokenDecks: decks.broken,
     };

@@ -15,18 +15,12 @@ import type { BenchId, PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
+import type { RevisionLine } from '@/domain/revision-line';
 import type { SetupFile } from '@/domain/setup';
 import { findHouse } from '../house/house';
 import { logFailure } from '../log';
 import { partIdsOf } from './newest-setups';
 import { setupFileFrom, type Fault, type SetupFileOutcome } from './setup-file';
-
-export interface RevisionLine {
-  readonly number: number;
-  readonly reason: string;
-  /** ISO 8601 */
-  readonly savedAt: string;
-}
 
 /** All that the Bench shows of one revision of one setup. */
 export interface SetupPage {

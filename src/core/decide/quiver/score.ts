@@ -1,5 +1,5 @@
-import { CAST_STEP, castFit, castWindow, hookset, type CastWindow } from '../../strike';
-import type { CastStyle } from '../../tackle/defaults/cast-styles';
+import { CAST_STEP, castFit, hookset } from '../../strike';
+import { SCORE_PARTS, type ScorePart } from './score-parts';
 import type { Classes } from '../../tackle/defaults/classes';
 import { carryOf, hooksetInput, judgeStrike, strikeFigures } from '../../judge';
 import {
@@ -13,9 +13,7 @@ import {
   lineRiggedN,
   onRod,
   openingOf,
-  ratingOf,
   readRig,
-  rodOf,
   runRig,
   type Rig,
   type Running,
@@ -29,10 +27,6 @@ import {
   type RodPart,
   type Setup,
 } from '../../tackle';
-
-/** The four things that a rod must do for a presentation, in the order in which they are told. */
-export const SCORE_PARTS = ['throw', 'set', 'opening', 'handling'] as const;
-export type ScorePart = (typeof SCORE_PARTS)[number];
 
 export interface RodScore {
   /** geometric mean of the parts, 0 to 1 */
@@ -115,38 +109,6 @@ export function wantsOf(setup: Setup, classes?: Classes): Wants {
     toN: openingOf(rig.hook.spec) / SCORE_STEPS.opening[1],
   };
 }
-
-/** Masses that a rod throws soundly and not at all [kg], the pull at the hook it gives [N]: its place among the lures. */
-export interface Territory {
-  readonly window: CastWindow;
-  /** least and most pull at the hook over the presentations it throws; null: it throws none of them */
-  readonly pullN: readonly [number, number] | null;
-}
-
-/** Where each rod reaches, from the scores of all presentations; only what is cast counts. */
-export function territories(
-  rods: readonly RodPart[],
-  style: CastStyle,
-  table: readonly { readonly wants: Wants; readonly scores: readonly RodScore[] }[],
-  classes: Classes,
-): readonly Territory[] {
-  return rods.map((rod, r) => {
-    const pulls = table.flatMap(({ wants, scores }) => {
-      const score = scores[r]!;
-      return wants.castMassKg !== null && score.parts.throw > 0 && score.figures.atHookN !== null
-        ? [score.figures.atHookN]
-        : [];
-    });
-    const window = castWindow(
-      { rod: rodOf(rod, classes), ratingKg: ratingOf(rod), style, weakestN: ANY_LINE_N },
-      classes,
-    );
-    return { window, pullN: pulls.length > 0 ? [Math.min(...pulls), Math.max(...pulls)] : null };
-  });
-}
-
-/** A line that no cast snaps: the territory is the rod's own [N]. */
-const ANY_LINE_N = 1e4;
 
 const over = (value: number, [from, to]: readonly [number, number]) =>
   Math.min(1, Math.max(0, (value - from) / (to - from)));

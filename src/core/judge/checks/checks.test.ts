@@ -3,7 +3,7 @@ import { demoFile, demoFiles } from '../../../../tests/helpers/demo';
 import { demoParts } from '@/db/demo';
 import { RIG_IDS } from '@/domain/rigs';
 import { completePart } from '@/domain/parts/class-part';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 import { evaluate } from '../evaluate';
 import { EMPTY_HOUSE, type House, type Joint, type Part, type Presentation, type Setup } from '../../tackle';
 import { RULES, type Finding, type RuleId } from '.';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile } from '../../../../tests/helpers/demo';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 import type { RigId } from '@/domain/rigs';
 import { STANDARD_GRAVITY_MPS2 as g } from '../../base/constants';
 import { EMPTY_HOUSE, type Presentation, type Setup } from '../../tackle';

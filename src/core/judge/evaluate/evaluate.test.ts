@@ -6,7 +6,8 @@ import { evaluate } from './evaluate';
 import { lineRiggedN, readRig } from '../../rig';
 import type { CastPresentation, Part, Presentation, Setup } from '../../tackle';
 import { hooksetInput } from './set';
-import { changedReadings, whatMoved } from './what-moved';
+import { changedReadings } from './changed-readings';
+import { whatMoved } from './what-moved';
 import { withPart } from './with-part';
 
 const wall: Setup = demoFile('setup-drowned-wall');

@@ -5,6 +5,7 @@ export { hooksetInput, judgeSet, judgeStrike } from './set';
 export { pullAngleRad, strikeFigures, type StrikeFigures } from './strike';
 export { carryOf, judgeTow, type CarriedPull, type TowFigures } from './tow';
 export { withPart } from './with-part';
-export { changedReadings, whatMoved, type MovedMark, type Reading } from './what-moved';
+export { changedReadings, type Reading } from './changed-readings';
+export { whatMoved, type MovedMark } from './what-moved';
 export { boatSide, type BoatSide } from './boat-side';
 export { placeOf, roomOf } from './room';

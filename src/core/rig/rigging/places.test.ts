@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile } from '../../../../tests/helpers/demo';
 import type { RigId } from '@/domain/rigs';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 import { evaluate } from '../../judge';
 import type { Part, Setup } from '../../tackle';
 import { readRig, trimmedMassShare } from '.';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../../tests/helpers/demo';
 import { RIG_IDS } from '@/domain/rigs';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 import { CLASS_FIGURES, classesWith, DEFAULT_CLASSES } from '../../tackle/defaults/classes';
 import { evaluate } from '../../judge';
 import type { Joint, Setup } from '../../tackle';

@@ -1,6 +1,7 @@
 import type { Rig } from '../rigging';
 import type { TowedPresentation } from '../../tackle';
 import { runRig } from './run-rig';
+import { withLine } from './with-line';
 
 /** Depths of one rig by line out and speed, as a card carries them; null: in the air. */
 export interface DepthCard {
@@ -23,10 +24,4 @@ export function depthCard(
       speedsMps.map((speedMps) => runRig(rig, withLine({ ...presentation, speedMps }, lineM)).depthM),
     ),
   };
-}
-
-/** The presentation with another length of line: from the tip, or behind its release. */
-export function withLine(presentation: TowedPresentation, lineM: number): TowedPresentation {
-  const { gear } = presentation;
-  return gear ? { ...presentation, gear: { ...gear, leadM: lineM } } : { ...presentation, lineOutM: lineM };
 }

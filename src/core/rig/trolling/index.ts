@@ -4,7 +4,7 @@ export { driftWeight, type Drift, type DriftAsk } from './drift-weight';
 export { hungCable, type HungCable, type HungCableInput } from './cable';
 export { countdowns, type Countdown, type FallChange } from './countdown';
 export { commonSpeeds, coverage, type DepthBand, type WorkingSpeeds } from './coverage';
-export { depthCard, withLine, type DepthCard } from './depth-card';
+export { depthCard, type DepthCard } from './depth-card';
 export { fallInputOf } from './fall-input';
 export { paddling, type Paddling } from './paddling';
 export {
@@ -17,7 +17,9 @@ export {
   type Tripped,
   type TrippedInput,
 } from './release';
-export { bottomUnder, lineToBottom, runOver, type BottomProfile, type LineToBottom } from './bottom-profile';
+export { bottomUnder, type BottomProfile } from './bottom-profile';
+export { lineToBottom, runOver, type LineToBottom } from './run-over';
+export { withLine } from './with-line';
 export { runRig } from './run-rig';
 export type { Running } from './running';
 export { gripRiseRad, holderLeanRad } from './tip';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../../tests/helpers/demo';
 import { completePart } from '@/domain/parts/class-part';
 import { RIG_IDS } from '@/domain/rigs';
-import { sampleOf } from '@/domain/start-setup';
+import { sampleOf } from '@/domain/sample-rig';
 import { catalogueOf } from '@/i18n/catalogue';
 import { HARDWARE_CLASSES, type HardwareForm } from '../../tackle/defaults/hardware-classes';
 import { KNOTS, type KnotPattern } from '../../tackle/defaults/knots';

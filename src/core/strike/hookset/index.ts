@@ -1,6 +1,5 @@
 export {
   hookset,
-  HOOKSET_LIMITS,
   SET_STEPS,
   type Hookset,
   type HooksetInput,
@@ -8,5 +7,6 @@ export {
   type SetLimit,
   type SetWord,
 } from './hookset';
+export { HOOKSET_LIMITS } from './hookset-limits';
 export { neededForceN, openingForceN, tearForceN, type HookInTissue } from './hook-forces';
 export { balancedPull, fishGiveMPerN, tipToHookM, type Pulled } from './sweep-pull';

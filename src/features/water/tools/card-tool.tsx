@@ -124,7 +124,7 @@ export function CardTool({ main }: ToolProps) {
             href={measurementUrl({ partId: lure.id, guide: 'dive-test', field: null })}
             className="underline underline-offset-2"
           >
-            {t('guide.dive-test.name')}
+            {t('water.card.diveTest')}
           </Link>
         </p>
       )}

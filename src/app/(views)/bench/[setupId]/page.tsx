@@ -1,3 +1,4 @@
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import { BenchView } from '@/features/bench/bench-view';
@@ -17,6 +18,8 @@ export default async function SetupRoute({ params, searchParams }: SetupRoutePro
   if (!page) notFound();
   if (page.kind === 'broken') return <BrokenSetupView {...page} />;
   const { kind: _, setup, revision: line, ...rest } = page;
+  // Only which drawing comes first hangs on it.
+  const fromPhone = /Mobi/.test((await headers()).get('user-agent') ?? '');
   return (
     <BenchView
       key={`${setup.id} ${asked ?? 'newest'}`}
@@ -26,6 +29,7 @@ export default async function SetupRoute({ params, searchParams }: SetupRoutePro
       line={line}
       version={setup.version}
       revision={line.number}
+      fromPhone={fromPhone}
     />
   );
 }

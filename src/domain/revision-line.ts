@@ -1,0 +1,7 @@
+/** A revision as lists name it. */
+export interface RevisionLine {
+  readonly number: number;
+  readonly reason: string;
+  /** ISO 8601 */
+  readonly savedAt: string;
+}

@@ -1,0 +1,132 @@
+import { useI18n } from '@/i18n/client';
+import { ChoiceField } from '@/ui/choice-field';
+import { QuantityField } from '@/features/fields/quantity-field';
+import { FigureField } from './figure-field';
+import { kindsOf, options, type PresentationEdit } from './edit';
+import { Caution, Group, Tick } from './group';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
+import type { House } from '@/domain/house';
+import { TOWED_WAYS } from '@/domain/presentation';
+import { presentationOf } from '@/domain/start-setup';
+import { GearFields } from './gear-fields';
+
+const WAYS = ['cast', ...TOWED_WAYS] as const;
+
+/** Cast or towed, how far and how deep, and where one stands. */
+export function WayFields({
+  presentation: p,
+  present,
+  change,
+  crafts,
+}: PresentationEdit & { readonly crafts: House['crafts'] }) {
+  const { t } = useI18n();
+  const word = (key: string) => t(`word.${key}` as 'word.lead');
+  return (
+    <Group title={t('presentation.cast')}>
+      <ChoiceField
+        label={t('presentation.fished')}
+        value={p.kind === 'cast' ? 'cast' : p.way}
+        options={options(WAYS, (way) => (way === 'cast' ? t('presentation.way-cast') : word(way)))}
+        onValueChange={(way) => present(presentationOf(way, p), 'fished')}
+      />
+      {p.kind === 'cast' ? (
+        <>
+          <ChoiceField
+            label={t('presentation.castStyle')}
+            value={p.castStyle}
+            options={options(kindsOf(CAST_STYLES), (k) => t(`style.${k}`))}
+            onValueChange={(castStyle) => change({ castStyle }, 'castStyle')}
+          />
+          <FigureField
+            field="distanceM"
+            label={t('presentation.distanceM')}
+            measure="distance"
+            value={p.distanceM}
+            limits={L.distanceM}
+            onFigure={(distanceM, f) => change({ distanceM }, f)}
+          />
+        </>
+      ) : (
+        <>
+          <ChoiceField
+            label={t('presentation.held')}
+            value={p.held}
+            options={options(['holder', 'hand'] as const, word)}
+            onValueChange={(held) => change({ held }, 'held')}
+          />
+          {p.held === 'holder' && (
+            <QuantityField
+              label={t('presentation.holderRad')}
+              measure="angle"
+              value={p.holderRad ?? null}
+              limits={L.holderRad}
+              emptyMeans={t('presentation.holderOfCraft')}
+              onValueChange={(holderRad) => change({ holderRad: holderRad ?? undefined }, 'holderRad')}
+            />
+          )}
+          <GearFields presentation={p} change={change} />
+          <QuantityField
+            label={t('presentation.bottomM')}
+            measure="depth"
+            value={p.bottomM ?? null}
+            limits={L.bottomM}
+            emptyMeans={t('presentation.deeper')}
+            onValueChange={(bottomM) => change({ bottomM: bottomM ?? undefined }, 'bottomM')}
+          />
+        </>
+      )}
+      <FigureField
+        field="depthM"
+        label={t('presentation.depthM')}
+        measure="depth"
+        value={p.depthM}
+        limits={L.depthM}
+        onFigure={(depthM, f) => change({ depthM }, f)}
+      />
+      <FigureField
+        field="speedMps"
+        label={t('presentation.speedMps')}
+        measure="speed"
+        value={p.speedMps}
+        limits={L.speedMps}
+        onFigure={(speedMps, f) => change({ speedMps }, f)}
+      />
+      <FigureField
+        field="handHeightM"
+        label={t('presentation.handHeightM')}
+        measure="depth"
+        value={p.handHeightM}
+        limits={L.handHeightM}
+        onFigure={(handHeightM, f) => change({ handHeightM }, f)}
+      />
+      <ChoiceField
+        label={t('presentation.craft')}
+        value={p.craftId ?? ''}
+        options={[
+          { value: '', label: t('presentation.bank') },
+          ...crafts.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+        onValueChange={(id) => change({ craftId: id === '' ? null : id }, 'craftId')}
+      />
+      <ChoiceField
+        label={t('presentation.stance')}
+        value={p.stance}
+        options={options(['standing', 'seated', 'wading'] as const, word)}
+        onValueChange={(stance) => change({ stance }, 'stance')}
+      />
+      <ChoiceField
+        label={t('presentation.rodWorked')}
+        value={p.rodWorked}
+        options={options(['up', 'level', 'down'] as const, word)}
+        onValueChange={(rodWorked) => change({ rodWorked }, 'rodWorked')}
+      />
+      <Tick
+        label={t('presentation.boatsideTurn')}
+        checked={p.boatsideTurn}
+        onChange={(boatsideTurn) => change({ boatsideTurn }, 'boatsideTurn')}
+      />
+      <Caution>{t('presentation.weatherCaution')}</Caution>
+    </Group>
+  );
+}

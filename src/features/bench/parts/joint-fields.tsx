@@ -1,0 +1,166 @@
+'use client';
+
+import { BAIT_HOLDS, POINT_PLACES } from '@/core/tackle/defaults/bait-classes';
+import { STINGER_HOLDS } from '@/core/tackle/defaults/rig-classes';
+import type { Joint } from '@/domain/joint';
+import { JOINT_LIMITS as L } from '@/domain/joint-limits';
+import type { Part } from '@/domain/parts';
+import { QuantityField } from '@/features/fields/quantity-field';
+import { useI18n } from '@/i18n/client';
+import { ChoiceField } from '@/ui/choice-field';
+
+export interface JointFieldsProps {
+  readonly joint: Joint;
+  readonly part: Part;
+  readonly onJoint: (joint: Joint, field: string) => void;
+}
+
+const keys = <K extends string>(table: Readonly<Record<K, unknown>>) => Object.keys(table) as K[];
+
+/** What is chosen about a joint besides its part: a length, a hold, where the point lies. */
+export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
+  const { t } = useI18n();
+  const words = <K extends string>(values: readonly K[]) =>
+    values.map((value) => ({ value, label: t(`word.${value}` as 'word.lead') }));
+  const off = (held: number | undefined, set: (value: number | undefined) => Joint) => (
+    <QuantityField
+      label={t('jointField.offCentreM')}
+      measure="size"
+      value={held ?? null}
+      limits={L.offCentreM}
+      emptyMeans={t('jointField.centred')}
+      onValueChange={(value) => onJoint(set(value ?? undefined), 'offCentreM')}
+    />
+  );
+  const segments = (held: number | undefined, most: number | undefined, set: (value: number) => Joint) =>
+    most ? (
+      <ChoiceField
+        label={t('jointField.segmentsOff')}
+        value={String(held ?? 0)}
+        options={Array.from({ length: most }, (_, i) => ({ value: String(i), label: String(i) }))}
+        onValueChange={(value) => onJoint(set(Number(value)), 'segmentsOff')}
+      />
+    ) : null;
+  switch (joint.kind) {
+    case 'leader':
+      return (
+        <Frame>
+          <QuantityField
+            label={t('presentation.leaderM')}
+            measure="distance"
+            value={joint.lengthM}
+            limits={L.leaderM}
+            onValueChange={(lengthM) => lengthM !== null && onJoint({ ...joint, lengthM }, 'leaderM')}
+          />
+        </Frame>
+      );
+    case 'weight':
+      return (
+        <Frame>
+          <ChoiceField
+            label={t('presentation.hold')}
+            value={joint.hold}
+            options={words<'free' | 'pegged' | 'fixed'>(['free', 'pegged', 'fixed'])}
+            onValueChange={(hold) => onJoint({ ...joint, hold }, 'hold')}
+          />
+          {part.kind === 'weight' && part.material === 'lead' && (
+            <p className="semi-narrow col-span-2 mt-1 border-l-2 border-ink pl-2 text-[12px]">
+              {t('presentation.leadCaution')}
+            </p>
+          )}
+        </Frame>
+      );
+    case 'hook':
+      return (
+        <Frame>
+          <ChoiceField
+            label={t('presentation.point')}
+            value={joint.point}
+            options={words(keys(POINT_PLACES))}
+            onValueChange={(point) => onJoint({ ...joint, point }, 'point')}
+          />
+          {off(joint.offCentreM, (offCentreM) => ({ ...joint, offCentreM }))}
+        </Frame>
+      );
+    case 'jig-head':
+      return <Frame>{off(joint.offCentreM, (offCentreM) => ({ ...joint, offCentreM }))}</Frame>;
+    case 'bait':
+      return (
+        <Frame>
+          <ChoiceField
+            label={t('jointField.held')}
+            value={joint.held ?? 'threaded'}
+            options={words(keys(BAIT_HOLDS))}
+            onValueChange={(held) => onJoint({ ...joint, held }, 'held')}
+          />
+          {part.kind === 'natural-bait' ? (
+            <ChoiceField
+              label={t('jointField.spins')}
+              value={joint.spins ? 'yes' : 'no'}
+              options={[
+                { value: 'no', label: t('jointField.swims') },
+                { value: 'yes', label: t('jointField.rolls') },
+              ]}
+              onValueChange={(value) => onJoint({ ...joint, spins: value === 'yes' }, 'spins')}
+            />
+          ) : (
+            segments(joint.segmentsOff, part.kind === 'soft-bait' ? part.segments : undefined, (segmentsOff) => ({
+              ...joint,
+              segmentsOff,
+            }))
+          )}
+        </Frame>
+      );
+    case 'plane':
+      return (
+        <Frame>
+          <QuantityField
+            label={t('jointField.sidewaysRad')}
+            measure="angle"
+            value={joint.sidewaysRad ?? null}
+            limits={L.sidewaysRad}
+            emptyMeans={t('jointField.straightDown')}
+            onValueChange={(sidewaysRad) => onJoint({ ...joint, sidewaysRad: sidewaysRad ?? undefined }, 'sidewaysRad')}
+          />
+          <ChoiceField
+            label={t('jointField.tripped')}
+            value={joint.tripped ? 'tripped' : 'set'}
+            options={(['set', 'tripped'] as const).map((value) => ({ value, label: t(`classRow.planes.${value}`) }))}
+            onValueChange={(value) => onJoint({ ...joint, tripped: value === 'tripped' ? true : undefined }, 'tripped')}
+          />
+        </Frame>
+      );
+    case 'trailer':
+      return part.kind === 'trailer' && part.segments ? (
+        <Frame>{segments(joint.segmentsOff, part.segments, (segmentsOff) => ({ ...joint, segmentsOff }))}</Frame>
+      ) : null;
+    case 'stinger':
+      return (
+        <Frame>
+          <QuantityField
+            label={t('jointField.stingerM')}
+            measure="size"
+            value={joint.lengthM}
+            limits={L.stingerM}
+            onValueChange={(lengthM) => lengthM !== null && onJoint({ ...joint, lengthM }, 'stingerM')}
+          />
+          <ChoiceField
+            label={t('jointField.stingerHeld')}
+            value={joint.held}
+            options={words(keys(STINGER_HOLDS))}
+            onValueChange={(held) => onJoint({ ...joint, held }, 'stingerHeld')}
+          />
+        </Frame>
+      );
+    default:
+      return null;
+  }
+}
+
+function Frame({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <div className="grid grid-cols-2 items-end gap-x-3 border border-ink bg-sheet px-2 pb-1 print:hidden">
+      {children}
+    </div>
+  );
+}
