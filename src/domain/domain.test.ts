@@ -4,7 +4,7 @@ import { describe, expect, expectTypeOf, it } from 'vitest';
 import { demoFile, demoFiles } from '../../tests/helpers/demo';
 import type { Setup } from '@/core/tackle';
 import type { BenchId, PartId } from './ids';
-import { comparePart } from './part-order';
+import { inBoxOrder } from './part-order';
 import { partSchema } from './parts';
 import { parse, type Problem } from './problems';
 import { revisionLetter } from './revision-letter';
@@ -135,11 +135,10 @@ describe('part', () => {
     });
   });
   it('lies in the box by sort and size', () => {
-    const hooks = demoFiles
-      .flatMap(({ file }) =>
-        file.parts.flatMap((part) => (part.kind === 'hook' && part.style === 'worm-offset' ? [part] : [])),
-      )
-      .sort(comparePart);
+    const found = demoFiles.flatMap(({ file }) =>
+      file.parts.flatMap((part) => (part.kind === 'hook' && part.style === 'worm-offset' ? [part] : [])),
+    );
+    const hooks = inBoxOrder(found, (hook) => hook);
     expect(hooks.map(({ size }) => size)).toEqual(
       [...hooks.map(({ size }) => size)].sort((a, b) => hookStep(a)! - hookStep(b)!),
     );

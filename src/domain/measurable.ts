@@ -1,32 +1,8 @@
-import { valueAt } from '@/core/decide';
-import type { Part, Setup } from '@/core/tackle';
-import { guideFor, GUIDES_OF_KIND, type Guide } from './guides';
+import type { UncertainInput } from './uncertain-input';
+import type { Setup } from '@/core/tackle';
+import { guideFor, guidesOf, type Guide } from './guides';
+import type { Measurement } from './measurement';
 import type { PartKind } from './parts';
-
-/** Something uncertain that a verdict comes from: a field of a part, or a class figure. */
-export type UncertainInput =
-  | { readonly kind: 'part'; readonly partId: string; readonly part: PartKind; readonly field: string }
-  | { readonly kind: 'class'; readonly figure: string };
-
-/** What the path of a range means in its setup; null for one that is neither a part's nor a class figure. */
-export function uncertainInput(path: string, setup: Pick<Setup, 'parts'>): UncertainInput | null {
-  const ofClass = /^house\.classes\[(.+)\]$/.exec(path);
-  if (ofClass) return { kind: 'class', figure: ofClass[1]! };
-  const ofPart = /^(parts\[\d+\])\.(.+)\.value$/.exec(path);
-  const part = ofPart ? (valueAt(setup, ofPart[1]!) as Part | undefined) : undefined;
-  return part ? { kind: 'part', partId: part.id, part: part.kind, field: ofPart![2]! } : null;
-}
-
-/** A measurement that can be made at this bench. */
-export interface Measurement {
-  readonly partId: string;
-  readonly guide: Guide;
-  readonly field: string | null;
-}
-
-/** Where the Box opens to make it. */
-export const measurementUrl = ({ partId, guide, field }: Measurement): string =>
-  `/box?${new URLSearchParams({ part: partId, guide, ...(field ? { field } : {}) }).toString()}`;
 
 /** The guide that would narrow it, and for which part; null where nothing at this bench can. */
 export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'parts'>): Measurement | null {
@@ -48,7 +24,7 @@ export function measurableBy(input: UncertainInput, { parts }: Pick<Setup, 'part
         rule.kinds.includes(each.kind) &&
         (rule.rowIs === undefined || (each as unknown as Record<string, unknown>)[rule.rowIs] === row),
     );
-  return part && GUIDES_OF_KIND[part.kind].includes(rule.guide)
+  return part && guidesOf(part.kind).includes(rule.guide)
     ? { partId: part.id, guide: rule.guide, field: rule.measures ?? null }
     : null;
 }

@@ -1,50 +1,19 @@
-import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
-import { rodOf } from '@/core/rig';
-import { hookStep, resolveRod } from '@/core/tackle';
-import type { Part } from './parts';
+import { KINDS_OF_PART, PART_KINDS, type Part } from './parts';
 
-/** Orders parts of one kind as they would lie in a box: by sort, then by size. */
-export function comparePart(a: Part, b: Part): number {
-  const [sortA, sizeA] = place(a);
-  const [sortB, sizeB] = place(b);
-  return sortA.localeCompare(sortB) || sizeA - sizeB || a.id.localeCompare(b.id);
+/** Things with a part each, as they lie in a box: rods first, baits last, and inside a kind by sort, then by size. */
+export function inBoxOrder<T>(things: readonly T[], partOf: (thing: T) => Part): readonly T[] {
+  return things
+    .map((thing) => {
+      const part = partOf(thing);
+      return { thing, id: part.id, kind: PART_KINDS.indexOf(part.kind), place: placeOf(part) };
+    })
+    .sort(
+      (a, b) =>
+        a.kind - b.kind || a.place[0].localeCompare(b.place[0]) || a.place[1] - b.place[1] || a.id.localeCompare(b.id),
+    )
+    .map(({ thing }) => thing);
 }
 
-function place(part: Part): readonly [sort: string, size: number] {
-  switch (part.kind) {
-    case 'rod':
-      return ['', resolveRod(rodOf(part, DEFAULT_CLASSES)).buttEiNm2];
-    case 'reel':
-      return [part.build, part.fullRadiusM.value];
-    case 'line':
-      return [part.material, part.strengthN?.value ?? part.diameterM?.value ?? 0];
-    case 'knot':
-      return [part.pattern, 0];
-    case 'weight':
-      return [part.material, part.massKg.value];
-    case 'hook':
-      return [part.style, hookStep(part.size) ?? 0];
-    case 'jig-head':
-      return ['', part.massKg.value];
-    case 'soft-bait':
-      return [part.tail, part.lengthM.value];
-    case 'hardware':
-      return [part.form, part.widthM.value];
-    case 'bottom-bouncer':
-    case 'skirted-jig':
-      return ['', part.massKg.value];
-    case 'hard-lure':
-    case 'spoon':
-    case 'topwater':
-    case 'trolled-fly':
-    case 'trailer':
-    case 'skirt':
-    case 'attractor':
-    case 'diving-plane':
-    case 'snell':
-    case 'natural-bait':
-      return ['', part.lengthM.value];
-    default:
-      return part satisfies never;
-  }
-}
+/** Each kind takes its own parts, which the table cannot say of a kind that is known only as the program runs. */
+const placeOf = (part: Part) =>
+  (KINDS_OF_PART[part.kind].place as (part: Part) => readonly [sort: string, size: number])(part);

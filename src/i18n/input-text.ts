@@ -1,6 +1,6 @@
 import { classFigure } from '@/core/tackle/defaults/classes';
 import type { Setup } from '@/core/tackle';
-import { uncertainInput } from '@/domain/measurable';
+import { uncertainInput } from '@/domain/uncertain-input';
 import { classFieldText, classRowText } from './class-text';
 import type { I18n } from './client';
 import { fieldLabel } from './field-text';

@@ -48,9 +48,9 @@ export function Chart({ option, label, className = 'h-72', onPoint }: ChartProps
     const undo: (() => void)[] = [];
     let gone = false;
     // The charts are heavier than all else on a page: they come when the first one is shown.
-    void import('./echarts').then(({ init }) => {
+    void import('./echarts').then(({ startChart }) => {
       if (gone) return;
-      const made = init(element, null, { renderer: 'svg' });
+      const made = startChart(element);
       chart.current = made;
       made.getZr().on('click', ({ offsetX, offsetY }) => pick([offsetX, offsetY]));
       const sized = new ResizeObserver(() => made.resize());

@@ -1,8 +1,20 @@
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register } from 'echarts/core';
+import { init, use as register, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 
-register([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+const USED = [
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  TooltipComponent,
+  SVGRenderer,
+];
 
-export { init };
+/** An empty chart in an element, with what our charts are made of and nothing else. */
+export function startChart(element: HTMLElement): EChartsType {
+  register(USED);
+  return init(element, null, { renderer: 'svg' });
+}

@@ -48,4 +48,6 @@ export async function open(page: Page, path: string): Promise<void> {
   await page.waitForFunction(() =>
     Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__reactProps')),
   );
+  // It is drawn; who listens to keys does so once nothing else is to be done.
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)).then(() => undefined));
 }

@@ -1,6 +1,7 @@
 import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { DOCUMENTS, sealed } from '@/domain/documents';
 import type { BenchId, PartId } from '@/domain/ids';
+import { inBoxOrder } from '@/domain/part-order';
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from '../client';
 import { part, revisionPart } from '../schema';
@@ -49,13 +50,15 @@ export async function listParts(db: Db | Tx, benchId: BenchId): Promise<Part[]> 
   return (await listBox(db, benchId)).rows.map((row) => row.part);
 }
 
+/** The Box as it lies, rods first. */
 export async function listBox(db: Db | Tx, benchId: BenchId): Promise<Listed<BoxPart, BrokenPart>> {
   const rows = await db
     .select(columns)
     .from(part)
     .where(and(eq(part.benchId, benchId), isNull(part.archivedAt)))
-    .orderBy(part.kind, part.id);
-  return listed(rows, (document, { version }) => ({ part: document, version }));
+    .orderBy(part.id);
+  const box = listed(rows, (document, { version }): BoxPart => ({ part: document, version }));
+  return { ...box, rows: inBoxOrder(box.rows, (each) => each.part) };
 }
 
 /** Parts by id, archived ones too: a revision may use them. */

@@ -4,8 +4,8 @@ import { finish, quiver, QUIVER_LIMITS as Q, scoreRods } from '@/core/decide';
 import { handLoad, HAND_LOAD_LIMITS as H } from '@/core/rig';
 import { loadMixedInteger } from '@/core/base/numeric';
 import { numberIn } from '../number';
-import { reelPartSchema } from '../parts/reel';
-import { rodPartSchema } from '../parts/rod';
+import { reel } from '../parts/reel';
+import { rod } from '../parts/rod';
 import { broken } from '../problems';
 import { setupFileSchema } from '../setup';
 import { castStyleSchema } from './cast-fit';
@@ -140,8 +140,8 @@ const rodScoresModel = model({
   name: 'rod-scores',
   input: z.strictObject({
     setup: setupFileSchema,
-    rods: z.array(rodPartSchema).min(1).max(Q.rods.max),
-    reels: z.array(reelPartSchema).max(400).default([]),
+    rods: z.array(rod.schema).min(1).max(Q.rods.max),
+    reels: z.array(reel.schema).max(400).default([]),
   }),
   output: z.strictObject({
     outcome: z.literal('ok'),

@@ -18,7 +18,7 @@ import {
   weighed,
   windowTest,
 } from '@/core/make';
-import type { Guide } from './kinds';
+import type { Guide } from './names';
 import type { Part } from '../parts';
 import { fieldsOf } from '../parts/fields';
 import { measured, type Ask, type GuideDefinition } from './guide';

@@ -3,7 +3,8 @@ import type { Part } from '../parts';
 import type { Problem, Result } from '../problems';
 import { GUIDE_DEFINITIONS } from './definitions';
 import { judgeRows, type Asked, type Found } from './guide';
-import { GUIDES_OF_KIND, type Guide } from './kinds';
+import { guidesOf } from './kinds';
+import type { Guide } from './names';
 
 const name = z.string().min(1).max(40);
 
@@ -25,8 +26,7 @@ export function findIn(guide: Guide, part: Part, { rows, asked }: RawReading): R
     ok: false,
     problems: [{ path, given, allowed: { kind: 'rule', rule } }],
   });
-  if (!GUIDES_OF_KIND[part.kind].includes(guide))
-    return problem('guide', guide, `one of ${GUIDES_OF_KIND[part.kind].join(', ')}`);
+  if (!guidesOf(part.kind).includes(guide)) return problem('guide', guide, `one of ${guidesOf(part.kind).join(', ')}`);
   const definition = GUIDE_DEFINITIONS[guide];
   for (const ask of definition.asks(part)) {
     const given = asked[ask.name] ?? null;

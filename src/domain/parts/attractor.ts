@@ -4,8 +4,10 @@ import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
 import { workingSpeeds } from './working-speeds';
+import { bodyFields, byLength } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
-export const attractorPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('attractor'),
   motion: z.enum(['rotating', 'swaying']),
@@ -13,4 +15,12 @@ export const attractorPartSchema = z.strictObject({
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
   dragAreaM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
   ...workingSpeeds,
+});
+
+export const attractor = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...bodyFields(given, 'attractor'), motion: 'rotating' }),
+  place: byLength,
+  guides: ['window-test', 'weigh'],
+  called: ['attractor', 'atractor'],
 });

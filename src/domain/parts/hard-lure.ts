@@ -7,6 +7,8 @@ import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
 import { inTow, inWater, workingSpeeds } from './working-speeds';
+import { bodyFields, byLength } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
 /** Hooks that a lure carries on its rings. */
 export const carriedHooks = {
@@ -14,7 +16,7 @@ export const carriedHooks = {
   hookSize: hookSizeSchema.optional(),
 };
 
-export const hardLurePartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('hard-lure'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
@@ -28,4 +30,18 @@ export const hardLurePartSchema = z.strictObject({
   ...inWater,
   ...inTow,
   ...workingSpeeds,
+});
+
+export const hardLure = kindOfPart({
+  schema,
+  classFields: (given) => ({
+    ...bodyFields(given, 'hard-lure'),
+    buoyancy: 'floats',
+    lip: 'medium-lip',
+    hookStations: 2,
+    hookStyle: 'treble',
+  }),
+  place: byLength,
+  guides: ['weigh', 'dive-test', 'float-test', 'sink-test', 'window-test'],
+  called: ['lure', 'plug', 'minnow', 'señuelo'],
 });

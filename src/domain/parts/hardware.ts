@@ -5,8 +5,11 @@ import { BODY_LIMITS } from '@/core/water';
 import { keysOf } from '../contract/shared';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { HARDWARE_SPREAD } from '@/core/tackle/defaults/hardware-classes';
+import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
+import { givenFigure, givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
-export const hardwarePartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('hardware'),
   form: keysOf<HardwareForm>(HARDWARE_CLASSES),
@@ -17,3 +20,26 @@ export const hardwarePartSchema = z.strictObject({
   strengthN: quantity('N', CHAIN_LIMITS.strengthN).optional(),
   lengthM: quantity('m', { min: 1e-3, max: 2 }).optional(),
 });
+
+export const hardware = kindOfPart({
+  schema,
+  classFields: hardwareFields,
+  place: ({ form, widthM }) => [form, widthM.value],
+  guides: ['pull-test', 'weigh', 'calliper'],
+  called: [],
+});
+
+function hardwareFields(given: GivenPart) {
+  const form = givenRow(given, 'form', HARDWARE_CLASSES, 'swivel');
+  const row = HARDWARE_CLASSES[form];
+  const widthM = givenFigure(given, 'widthM') ?? row.usualMm / 1e3;
+  return {
+    form,
+    widthM: ofClass(widthM, 'm'),
+    massKg: ofClass(row.fullness * MATERIALS.brass.densityKgPm3 * widthM ** 3, 'kg', HARDWARE_SPREAD.mass),
+    ...(row.perMm2 === null
+      ? {}
+      : { strengthN: ofClass(row.perMm2 * (widthM * 1e3) ** 2, 'N', HARDWARE_SPREAD.strength) }),
+    ...(row.borePerWidth === null ? {} : { boreM: ofClass(row.borePerWidth * widthM, 'm', HARDWARE_SPREAD.bore) }),
+  };
+}

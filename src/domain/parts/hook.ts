@@ -1,17 +1,15 @@
 import { z } from 'zod';
 import { HOOK_STYLES, WIRE_CLASSES, type HookStyle, type WireClass } from '@/core/tackle/defaults/hook-classes';
-import { wireLengthM } from '@/core/tackle';
-import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
 import { PULL_TEST_LIMITS } from '@/core/make';
 import { BODY_LIMITS } from '@/core/water';
 import { barbSchema, pointsSchema, sharpnessSchema } from '../contract/hookset';
 import { keysOf } from '../contract/shared';
-import { bodyMaterialSchema } from '../contract/sink';
 import { hookSizeSchema } from '../hook-size';
-import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { weightShapeSchema } from './weight';
+import { HOOK_SPREAD } from '@/core/tackle/defaults/hook-classes';
+import { hookOfClass, hookStep } from '@/core/tackle';
+import { givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
 /** Hooks a rig can hold, from the finest fly wire to a shark hook [m]. */
 const HOOK_LIMITS = { wire: { min: 1e-4, max: 0.01 }, reach: { min: 5e-4, max: 0.2 } } as const;
@@ -29,7 +27,7 @@ export const hookFacts = {
   finish: z.enum(['bronze', 'nickel', 'black', 'red', 'tinned']).optional(),
 };
 
-export const hookPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('hook'),
   ...hookFacts,
@@ -40,19 +38,31 @@ export const hookPartSchema = z.strictObject({
   openingN: quantity('N', PULL_TEST_LIMITS.pullN).optional(),
 });
 
-export const jigHeadPartSchema = z
-  .strictObject({
-    ...partBase,
-    kind: z.literal('jig-head'),
-    ...hookFacts,
-    massKg: quantity('kg', BODY_LIMITS.massKg),
-    material: bodyMaterialSchema,
-    shape: weightShapeSchema,
-    guard: z.enum(['none', 'bristle']),
-  })
-  .superRefine((head, context) => {
-    const wire = { gapM: head.gapM.value, shankM: head.shankM.value, wireM: head.wireM.value };
-    const wireKg = (MATERIALS.steel.densityKgPm3 * wireLengthM(wire) * Math.PI * wire.wireM ** 2) / 4;
-    if (head.massKg.value <= wireKg)
-      broken(context, ['massKg', 'value'], `more than its hook's wire, ${wireKg.toPrecision(3)} kg`);
-  });
+export const hook = kindOfPart({
+  schema,
+  classFields: (given) => hookFields(given, 'worm-offset', '3/0'),
+  place: ({ style, size }) => [style, hookStep(size) ?? 0],
+  guides: ['calliper', 'pull-test', 'weigh'],
+  called: ['hook', 'anzuelo'],
+});
+
+/** Wire, gap, shank and mass of a hook by its style, size and wire. */
+export function hookFields(given: GivenPart, usualStyle: keyof typeof HOOK_STYLES, usualSize: string) {
+  const style = givenRow(given, 'style', HOOK_STYLES, usualStyle);
+  const size = typeof given['size'] === 'string' ? given['size'] : usualSize;
+  const wireClass = given['wireClass'] === 'fine' || given['wireClass'] === 'stout' ? given['wireClass'] : 'regular';
+  const sizeStep = hookStep(size);
+  const hook = hookOfClass({ style, sizeStep: sizeStep ?? 1, wire: wireClass });
+  return {
+    style,
+    size,
+    wireClass,
+    points: style === 'treble' ? 'treble' : 'single',
+    barb: 'barbed',
+    sharpness: 'stock',
+    wireM: ofClass(hook.wireM, 'm', HOOK_SPREAD.wire),
+    gapM: ofClass(hook.gapM, 'm', HOOK_SPREAD.gap),
+    shankM: ofClass(hook.shankM, 'm', HOOK_SPREAD.shank),
+    massKg: ofClass(hook.massKg, 'kg', HOOK_SPREAD.mass),
+  };
+}

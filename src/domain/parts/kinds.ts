@@ -22,3 +22,5 @@ export const PART_KINDS = [
   'hardware',
   'natural-bait',
 ] as const;
+
+export type PartKind = (typeof PART_KINDS)[number];

@@ -5,10 +5,19 @@ import { lineMaterialSchema } from '../contract/line';
 import { keysOf } from '../contract/shared';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { kindOfPart } from './kind-of-part';
 
-export const knotPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('knot'),
   pattern: keysOf<KnotPattern>(KNOTS),
   shares: z.partialRecord(lineMaterialSchema, quantity('1', CHAIN_LIMITS.share)),
+});
+
+export const knot = kindOfPart({
+  schema,
+  classFields: () => ({ pattern: 'doubled-eye', shares: {} }),
+  place: ({ pattern }) => [pattern, 0],
+  guides: ['pull-test'],
+  called: [],
 });

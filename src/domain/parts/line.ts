@@ -4,8 +4,10 @@ import { lineMaterialSchema } from '../contract/line';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { SPOOL_LENGTHS } from '@/core/tackle/defaults/part-classes';
+import { kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
-export const linePartSchema = z
+const schema = z
   .strictObject({
     ...partBase,
     kind: z.literal('line'),
@@ -21,3 +23,22 @@ export const linePartSchema = z
     if (line.material !== 'lead-core' && !line.strengthN && !line.diameterM)
       broken(context, ['strengthN'], 'strengthN or diameterM');
   });
+
+export const line = kindOfPart({
+  schema,
+  classFields: lineFields,
+  place: ({ material, strengthN, diameterM }) => [material, strengthN?.value ?? diameterM?.value ?? 0],
+  guides: ['pull-test', 'line-test', 'calliper'],
+  called: ['line', 'hilo', 'línea'],
+});
+
+function lineFields(given: GivenPart) {
+  const use = given['use'] === 'leader-stock' || given['use'] === 'backing' ? given['use'] : 'main-line';
+  const known =
+    given['strengthN'] !== undefined || given['diameterM'] !== undefined || given['material'] === 'lead-core';
+  return {
+    material: 'nylon',
+    ...(known ? {} : { strengthN: ofClass(60, 'N') }),
+    lengthM: ofClass(SPOOL_LENGTHS[use], 'm'),
+  };
+}

@@ -13,7 +13,8 @@ import { builtInKnots, chainOf, presentationOf, startPresentation } from '../sta
 import { stockOf, withStock } from '../stock';
 import { parse } from '../problems';
 import { setupFileSchema } from '../setup';
-import { completePart, type GivenPart } from './class-part';
+import { completePart } from './class-part';
+import type { GivenPart } from './kind-of-part';
 import { fieldsOf } from './fields';
 import { valueAt, withValueAt } from './value-at';
 import { PART_KINDS, partSchema, type Part, type PartKind } from '.';

@@ -3,8 +3,10 @@ import { SPOOL_LIMITS } from '@/core/tackle';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { REEL_CLASSES } from '@/core/tackle/defaults/part-classes';
+import { kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
-export const reelPartSchema = z
+const schema = z
   .strictObject({
     ...partBase,
     kind: z.literal('reel'),
@@ -27,3 +29,24 @@ export const reelPartSchema = z
     if (reel.fullRadiusM.value <= reel.arborRadiusM.value)
       broken(context, ['fullRadiusM', 'value'], `more than arborRadiusM = ${reel.arborRadiusM.value}`);
   });
+
+export const reel = kindOfPart({
+  schema,
+  classFields: reelFields,
+  place: ({ build, fullRadiusM }) => [build, fullRadiusM.value],
+  guides: ['clutch-test', 'spool-fill'],
+  called: ['reel', 'carrete'],
+});
+
+function reelFields(given: GivenPart) {
+  const build = given['build'] === 'multiplier' ? 'multiplier' : 'fixed-spool';
+  const row = REEL_CLASSES[build];
+  return {
+    build,
+    arborRadiusM: ofClass(row.arborRadiusM, 'm'),
+    fullRadiusM: ofClass(row.fullRadiusM, 'm', 0.15),
+    widthM: ofClass(row.widthM, 'm', 0.15),
+    gearRatio: ofClass(row.gearRatio, '1', 0.1),
+    clutchMaxN: ofClass(row.clutchMaxN, 'N'),
+  };
+}

@@ -6,11 +6,16 @@ import { actionSchema, keysOf, powerSchema } from '../contract/shared';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { resolveRod } from '@/core/tackle';
+import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
+import { POWER_RATINGS, ROD_LENGTHS } from '@/core/tackle/defaults/part-classes';
+import { rodOf } from '@/core/rig';
+import { givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
 /** Printed length from a short ice rod to the longest pole; what the hands cover comes off it. */
 const overall = { min: 0.5, max: 15 };
 
-export const rodPartSchema = z
+const schema = z
   .strictObject({
     ...partBase,
     kind: z.literal('rod'),
@@ -44,3 +49,26 @@ export const rodPartSchema = z
     if (rating && rating.loKg.value > rating.hiKg.value)
       broken(context, ['rating', 'hiKg', 'value'], `at least rating.loKg = ${rating.loKg.value}`);
   });
+
+export const rod = kindOfPart({
+  schema,
+  classFields: rodFields,
+  place: (part) => ['', resolveRod(rodOf(part, DEFAULT_CLASSES)).buttEiNm2],
+  guides: ['hang-test', 'set-test', 'accuracy-test', 'weigh'],
+  called: ['rod', 'caña'],
+});
+
+function rodFields(given: GivenPart) {
+  const mount = givenRow(given, 'mount', ROD_LENGTHS, 'spin');
+  const stiffness = { kind: 'class', power: 'medium', action: 'fast', ...(given['stiffness'] ?? {}) } as {
+    power: string;
+  };
+  const rating = POWER_RATINGS[stiffness.power as keyof typeof POWER_RATINGS] as readonly [number, number] | undefined;
+  return {
+    mount,
+    handle: mount === 'spin' ? 'one-handed' : 'two-handed',
+    lengthM: ofClass(ROD_LENGTHS[mount], 'm', 0.1),
+    stiffness,
+    rating: rating ? { loKg: ofClass(rating[0], 'kg'), hiKg: ofClass(rating[1], 'kg') } : null,
+  };
+}

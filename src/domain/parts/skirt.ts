@@ -3,11 +3,21 @@ import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
+import { bodyFields, byLength } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
-export const skirtPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('skirt'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),
   strands: z.enum(['silicone', 'rubber', 'hair', 'vinyl']),
+});
+
+export const skirt = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...bodyFields(given, 'skirt'), strands: 'silicone' }),
+  place: byLength,
+  guides: ['weigh'],
+  called: ['skirt', 'faldón'],
 });

@@ -5,8 +5,10 @@ import { quantity } from '../quantity';
 import { partBase } from './base';
 import { hookFacts } from './hook';
 import { weightShapeSchema } from './weight';
+import { headFields } from './jig-head';
+import { kindOfPart } from './kind-of-part';
 
-export const skirtedJigPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('skirted-jig'),
   ...hookFacts,
@@ -15,4 +17,12 @@ export const skirtedJigPartSchema = z.strictObject({
   shape: weightShapeSchema,
   guard: z.enum(['none', 'bristle']),
   blade: z.enum(['no-blade', 'blade']),
+});
+
+export const skirtedJig = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...headFields(given), guard: 'bristle', shape: 'football', blade: 'no-blade' }),
+  place: ({ massKg }) => ['', massKg.value],
+  guides: ['calliper', 'weigh'],
+  called: ['skirted jig', 'jig con faldón'],
 });

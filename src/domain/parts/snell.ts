@@ -3,8 +3,11 @@ import { CHAIN_LIMITS } from '@/core/tackle';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { SNELL } from '@/core/tackle/defaults/part-classes';
+import { byLength } from './body-fields';
+import { kindOfPart, ofClass } from './kind-of-part';
 
-export const snellPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('snell'),
   hooks: z.number().int().min(1).max(4),
@@ -15,4 +18,20 @@ export const snellPartSchema = z.strictObject({
   strengthN: quantity('N', CHAIN_LIMITS.strengthN),
   beads: z.number().int().min(0).max(30),
   blade: z.enum(['no-blade', 'blade']),
+});
+
+export const snell = kindOfPart({
+  schema,
+  classFields: () => ({
+    hooks: 2,
+    hookSize: '4',
+    spacingM: ofClass(SNELL.spacingM, 'm'),
+    lengthM: ofClass(SNELL.lengthM, 'm'),
+    strengthN: ofClass(SNELL.strengthN, 'N'),
+    beads: SNELL.beads,
+    blade: 'no-blade',
+  }),
+  place: byLength,
+  guides: ['pull-test'],
+  called: ['snell', 'bajo montado'],
 });

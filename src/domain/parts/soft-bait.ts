@@ -6,8 +6,10 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { inWater } from './working-speeds';
+import { bodyFields } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
-export const softBaitPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('soft-bait'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
@@ -17,4 +19,12 @@ export const softBaitPartSchema = z.strictObject({
   tail: keysOf<TailShape>(TAIL_SHAPES),
   segments: z.number().int().min(0).max(40).optional(),
   ...inWater,
+});
+
+export const softBait = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...bodyFields(given, 'soft-bait'), material: 'soft', tail: 'paddle-tail' }),
+  place: ({ tail, lengthM }) => [tail, lengthM.value],
+  guides: ['weigh', 'sink-test', 'float-test', 'calliper'],
+  called: ['soft bait', 'vinilo'],
 });

@@ -6,8 +6,10 @@ import { partBase } from './base';
 import { carriedHooks } from './hard-lure';
 import { PART_BODY_LIMITS } from './body-limits';
 import { inTow, inWater, workingSpeeds } from './working-speeds';
+import { bodyFields, byLength } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
-export const spoonPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('spoon'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
@@ -17,4 +19,12 @@ export const spoonPartSchema = z.strictObject({
   ...inWater,
   ...inTow,
   ...workingSpeeds,
+});
+
+export const spoon = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...bodyFields(given, 'spoon'), material: 'brass', hookStyle: 'treble' }),
+  place: byLength,
+  guides: ['weigh', 'dive-test', 'sink-test', 'window-test'],
+  called: ['spoon', 'cucharilla'],
 });

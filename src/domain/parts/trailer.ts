@@ -6,8 +6,10 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
+import { bodyFields, byLength } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
-export const trailerPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('trailer'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
@@ -15,4 +17,12 @@ export const trailerPartSchema = z.strictObject({
   material: bodyMaterialSchema,
   tail: keysOf<TailShape>(TAIL_SHAPES),
   segments: z.number().int().min(0).max(40).optional(),
+});
+
+export const trailer = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...bodyFields(given, 'trailer'), material: 'soft', tail: 'twin-tail' }),
+  place: byLength,
+  guides: ['weigh'],
+  called: ['trailer', 'tráiler'],
 });

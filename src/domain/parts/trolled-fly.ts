@@ -5,8 +5,10 @@ import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
 import { workingSpeeds } from './working-speeds';
+import { bodyFields, byLength } from './body-fields';
+import { kindOfPart } from './kind-of-part';
 
-export const trolledFlyPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('trolled-fly'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
@@ -14,4 +16,12 @@ export const trolledFlyPartSchema = z.strictObject({
   discDiameterM: quantity('m', { min: 0.005, max: 0.1 }).optional(),
   hookSize: hookSizeSchema.optional(),
   ...workingSpeeds,
+});
+
+export const trolledFly = kindOfPart({
+  schema,
+  classFields: (given) => ({ ...bodyFields(given, 'trolled-fly') }),
+  place: byLength,
+  guides: ['weigh', 'window-test'],
+  called: ['trolled fly', 'mosca'],
 });

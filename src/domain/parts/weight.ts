@@ -6,10 +6,11 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
+import { kindOfPart, ofClass } from './kind-of-part';
 
 export const weightShapeSchema = keysOf<WeightShape>(WEIGHT_SHAPES);
 
-export const weightPartSchema = z.strictObject({
+const schema = z.strictObject({
   ...partBase,
   kind: z.literal('weight'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
@@ -17,4 +18,12 @@ export const weightPartSchema = z.strictObject({
   shape: weightShapeSchema,
   rigging: z.enum(['fixed', 'sliding']).optional(),
   dragAreaM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
+});
+
+export const weight = kindOfPart({
+  schema,
+  classFields: () => ({ material: 'lead', shape: 'bullet', massKg: ofClass(0.01, 'kg') }),
+  place: ({ material, massKg }) => [material, massKg.value],
+  guides: ['weigh'],
+  called: ['weight', 'sinker', 'plomo'],
 });

@@ -2,7 +2,8 @@ import { hookSizeAt, hookStep } from '@/core/tackle';
 import { ROD_ACTIONS, ROD_POWERS } from '@/core/tackle/defaults/rod-classes';
 import type { Joint, Part as CorePart } from '@/core/tackle';
 import type { Part } from '../parts';
-import { completePart, type GivenPart } from '../parts/class-part';
+import { completePart } from '../parts/class-part';
+import type { GivenPart } from '../parts/kind-of-part';
 
 /** Sizes up and down, and factors on mass and strength, that are worth looking for. */
 const SIZE_STEPS = [-3, -2, -1, 1, 2, 3] as const;

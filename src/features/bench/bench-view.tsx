@@ -12,6 +12,7 @@ import { DraftBar } from '@/features/fields/draft-bar';
 import { VerdictWords } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { useKeys } from '@/ui/keys';
+import { useLoaded } from '@/ui/use-loaded';
 import { useMatches } from '@/ui/use-matches';
 import { BenchFoot } from './bench-foot';
 import { Candidates } from './candidates/candidates';
@@ -30,7 +31,6 @@ import { useBench, type BenchInput } from './state/use-bench';
 import { useOverlay } from './state/use-overlay';
 import { ChecksStrip } from './verdicts/checks-strip';
 import { EffectRow } from './verdicts/effect-row';
-import { verdictRanges } from './verdicts/verdict-ranges';
 import { VerdictStrip } from './verdicts/verdict-strip';
 
 export interface BenchViewProps extends BenchInput {
@@ -41,6 +41,9 @@ export interface BenchViewProps extends BenchInput {
   /** whether the page was asked for from a phone */
   readonly fromPhone: boolean;
 }
+
+// Ranges come a second after the page, and what reads them with them.
+const verdictRanges = () => import('./verdicts/verdict-ranges');
 
 /** One setup: its drawing and verdicts, its parts, and what else could go there. */
 export function BenchView(page: BenchViewProps) {
@@ -63,9 +66,10 @@ export function BenchView(page: BenchViewProps) {
     () => new Map(readRig(answered.setup).knots.map(({ jointId, material }) => [jointId, material])),
     [answered],
   );
+  const reading = useLoaded(verdictRanges);
   const ranges = useMemo(
-    () => bench.ranges && bench.rangesAreOf && verdictRanges(bench.ranges, bench.rangesAreOf),
-    [bench.ranges, bench.rangesAreOf],
+    () => (bench.ranges && bench.rangesAreOf && reading?.verdictRanges(bench.ranges, bench.rangesAreOf)) ?? null,
+    [bench.ranges, bench.rangesAreOf, reading],
   );
   const fileUrl = `/bench/${head.id}/setup.json?revision=${line.number}`;
   const isTrying = state.tried !== null || state.trial !== null;

@@ -1,6 +1,4 @@
 import type { Part, PartKind } from '@/domain/parts';
-import { PART_KINDS } from '@/domain/parts/kinds';
-import { comparePart } from '@/domain/part-order';
 import { fitsRod } from '@/domain/fits';
 import { stockOf } from '@/domain/stock';
 import { leastKnown } from '@/i18n/part-text';
@@ -29,7 +27,3 @@ export function isShort(part: Part): boolean {
   const stock = stockOf(part);
   return stock !== null && stock < (part.kind === 'line' ? SHORT.metres : SHORT.pieces);
 }
-
-/** Kinds in the order of a box, and parts inside a kind by sort and size. */
-export const inBoxOrder = (a: Part, b: Part): number =>
-  PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind) || comparePart(a, b);

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
+import type { Guide } from '@/domain/guides';
 import { newPartId } from '@/domain/made-id';
 import type { Part } from '@/domain/parts';
 import { failureText } from '@/i18n/problem-text';
@@ -13,7 +13,7 @@ import type { BoxPage } from '@/server/queries/box-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
-import { ALL, inBoxOrder, passes, type Filter } from './box-list';
+import { ALL, passes, type Filter } from './box-list';
 import { BOX_KEYS, type BoxKeyAction } from './keys';
 import { KindIndex } from './kind-index';
 import { BrokenParts } from './broken-parts';
@@ -49,13 +49,13 @@ export function BoxView({ start, ...page }: BoxViewProps) {
   const [find, setFind] = useState('');
   const sentTo = page.parts.find(({ part }) => part.id === start?.partId)?.part ?? null;
   const [selected, setSelected] = useState<string | null>(sentTo?.id ?? null);
-  const [open, setOpen] = useState<Open>(() => guideOf(sentTo, start?.guide ?? null));
+  const [open, setOpen] = useState<Open>(() => asked(sentTo, start?.guide ?? null, page.guidesOf));
   const [notice, setNotice] = useState('');
   const order = useRef<readonly string[]>([]);
   const addRef = useRef<HTMLInputElement>(null);
   const findRef = useRef<HTMLInputElement>(null);
 
-  const all = useMemo(() => page.parts.map(({ part }) => part).sort(inBoxOrder), [page.parts]);
+  const all = useMemo(() => page.parts.map(({ part }) => part), [page.parts]);
   const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
   const wanted = useDeferredValue(find);
   const wordsOf = useMemo(() => kept((part: Part) => wordsOfPart(i18n, part)), [i18n]);
@@ -122,7 +122,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
       case 'keys':
         return setOpen(action);
       case 'measure':
-        return part ? setOpen({ guide: GUIDES_OF_KIND[part.kind][0]! }) : setNotice(t('box.pickFirst'));
+        return part ? setOpen({ guide: page.guidesOf[part.kind][0]! }) : setNotice(t('box.pickFirst'));
       case 'copy':
         return part ? copy(part) : setNotice(t('box.pickFirst'));
       case 'edit':
@@ -306,8 +306,8 @@ export function BoxView({ start, ...page }: BoxViewProps) {
 }
 
 /** The guide that was asked for, where it measures such a part. */
-function guideOf(part: Part | null, asked: string | null): Open {
-  const guide = part && GUIDES_OF_KIND[part.kind].find((each) => each === asked);
+function asked(part: Part | null, name: string | null, guidesOf: BoxPage['guidesOf']): Open {
+  const guide = part && guidesOf[part.kind].find((each) => each === name);
   return guide ? { guide } : null;
 }
 

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { outlineOfPart } from '@/core/show';
 import { OutlineShapes } from '@/features/fields/outline-view';
-import { GUIDES_OF_KIND, type Guide } from '@/domain/guides';
+import { guidesOf, type Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
 import { fieldsOf, type PartField } from '@/domain/parts/fields';
 import { valueAt } from '@/domain/parts/value-at';
@@ -87,7 +87,7 @@ export function PartCard({
       <div className="border-t border-ink px-2 py-1.5">
         <h3 className="narrow text-[12px] text-dim">{t('box.measureInstead')}</h3>
         <ol className="mt-1 flex flex-wrap gap-1.5">
-          {GUIDES_OF_KIND[part.kind].map((guide) => (
+          {guidesOf(part.kind).map((guide) => (
             <li key={guide}>
               <button
                 type="button"

@@ -1,11 +1,12 @@
 'use client';
 
-import { useEffect, useMemo, useState, type RefObject } from 'react';
+import { useMemo, useState, type RefObject } from 'react';
 import { newPartId } from '@/domain/made-id';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { fieldLabel, fieldText } from '@/i18n/field-text';
+import { useLoaded } from '@/ui/use-loaded';
 import type { ReadLine } from './read-line';
 
 export interface QuickAddProps {
@@ -19,8 +20,8 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const [line, setLine] = useState('');
-  const readLine = useReader(line !== '');
-  const read = useMemo(() => readLine?.(line) ?? NOT_READ, [readLine, line]);
+  const loaded = useLoaded(reader, line !== '');
+  const read = useMemo(() => loaded?.readLine(line) ?? NOT_READ, [loaded, line]);
   const { part, fields } = read;
   const add = () => {
     if (part && !busy) onAdd({ ...part, id: newPartId() }, () => setLine(''));
@@ -98,11 +99,5 @@ export function QuickAdd({ inputRef, busy, onAdd }: QuickAddProps) {
 
 const NOT_READ: ReadLine = { part: null, kind: null, given: [], leftOver: [], problems: [], fields: [] };
 
-/** The reader with its lexicon, which nobody needs who does not type. */
-function useReader(isTyping: boolean): ((line: string) => ReadLine) | null {
-  const [reader, setReader] = useState<{ readonly readLine: (line: string) => ReadLine } | null>(null);
-  useEffect(() => {
-    if (isTyping && !reader) void import('./read-line').then(({ readLine }) => setReader({ readLine }));
-  }, [isTyping, reader]);
-  return reader?.readLine ?? null;
-}
+// The reader with its lexicon: nobody needs it who does not type.
+const reader = () => import('./read-line');

@@ -4,7 +4,6 @@ import { fitsSlot } from '@/domain/fits';
 import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
-import { comparePart } from '@/domain/part-order';
 import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
 import { knotId } from '@/domain/made-id';
 import { builtInKnots, chainOf, startPresentation } from '@/domain/start-setup';
@@ -42,7 +41,7 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
 
   const parts = useMemo(() => {
     const held = new Set(box.map(({ id }) => id));
-    return [...box, ...builtInKnots.filter(({ id }) => !held.has(id))].sort(comparePart);
+    return [...box, ...builtInKnots.filter(({ id }) => !held.has(id))];
   }, [box]);
   const slots = useMemo(
     () =>

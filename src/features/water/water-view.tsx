@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ComponentType } from 'react';
@@ -18,36 +19,26 @@ import { Column, STROKES } from './column';
 import { Controls } from './controls';
 import { Figures } from './figures';
 import { WATER_KEYS, type Tool, type WaterKeyAction } from './keys';
-import { CardChart, CardTool } from './tools/card-tool';
-import { CountTool } from './tools/count-tool';
-import { CountdownTool } from './tools/countdown-tool';
-import { CoverageTool } from './tools/coverage-tool';
-import { CurrentTool } from './tools/current-tool';
-import { DriftTool } from './tools/drift-tool';
-import { PaddleTool } from './tools/paddle-tool';
 import type { ToolProps } from './tools/parts';
-import { ProfileTool } from './tools/profile-tool';
-import { ReleaseTool } from './tools/release-tool';
-import { SpeedsTool } from './tools/speeds-tool';
-import { TurnTool } from './tools/turn-tool';
-import { WeightTool } from './tools/weight-tool';
 import { kept } from './scene';
 import { useWater } from './use-water';
 
-const TOOL_VIEWS: Readonly<Record<Tool, ComponentType<ToolProps>>> = {
-  countdown: CountdownTool,
-  card: CardTool,
-  count: CountTool,
-  weight: WeightTool,
-  drift: DriftTool,
-  current: CurrentTool,
-  profile: ProfileTool,
-  release: ReleaseTool,
-  turn: TurnTool,
-  speeds: SpeedsTool,
-  coverage: CoverageTool,
-  paddle: PaddleTool,
+// A tool is fetched when it is first shown.
+const tools: Readonly<Record<Tool, ComponentType<ToolProps>>> = {
+  countdown: dynamic(() => import('./tools/countdown-tool').then((m) => m.CountdownTool)),
+  card: dynamic(() => import('./tools/card-tool').then((m) => m.CardTool)),
+  count: dynamic(() => import('./tools/count-tool').then((m) => m.CountTool)),
+  weight: dynamic(() => import('./tools/weight-tool').then((m) => m.WeightTool)),
+  drift: dynamic(() => import('./tools/drift-tool').then((m) => m.DriftTool)),
+  current: dynamic(() => import('./tools/current-tool').then((m) => m.CurrentTool)),
+  profile: dynamic(() => import('./tools/profile-tool').then((m) => m.ProfileTool)),
+  release: dynamic(() => import('./tools/release-tool').then((m) => m.ReleaseTool)),
+  turn: dynamic(() => import('./tools/turn-tool').then((m) => m.TurnTool)),
+  speeds: dynamic(() => import('./tools/speeds-tool').then((m) => m.SpeedsTool)),
+  coverage: dynamic(() => import('./tools/coverage-tool').then((m) => m.CoverageTool)),
+  paddle: dynamic(() => import('./tools/paddle-tool').then((m) => m.PaddleTool)),
 };
+const CardChart = dynamic(() => import('./tools/card-tool').then((m) => m.CardChart));
 const WIDE: ReadonlySet<string> = new Set(['turn', 'countdown', 'card'] satisfies Tool[]);
 const ADD = '';
 const MOST = 4;
@@ -94,7 +85,7 @@ export function WaterView({ shown, all, broken }: WaterPage) {
     );
   const craft = main.setup.house?.crafts.find(({ id }) => id === main.setup.presentation.craftId) ?? null;
   const shownTool = open === 'keys' || open === 'keep' ? null : open;
-  const ToolView = shownTool ? TOOL_VIEWS[shownTool] : null;
+  const ToolView = shownTool ? tools[shownTool] : null;
   return (
     <main
       id="main"
@@ -163,7 +154,7 @@ export function WaterView({ shown, all, broken }: WaterPage) {
           craft={craft}
           below={
             main.setup.presentation.kind === 'cast' ? (
-              <CountdownTool lines={lines} main={main} scene={scene} dispatch={dispatch} />
+              <tools.countdown lines={lines} main={main} scene={scene} dispatch={dispatch} />
             ) : (
               <CardChart main={main} className="h-[calc(100%-4px)] min-h-44" />
             )

@@ -1,4 +1,4 @@
-import type { PartKind } from '@/domain/parts';
+import { KINDS_OF_PART, PART_KINDS, type PartKind } from '@/domain/parts';
 
 /** What a word on a part says: its kind, words for its fields, or both. */
 export interface Meaning {
@@ -18,8 +18,7 @@ const action = (word: string) => says({ 'stiffness.action': word });
 
 /** English and Spanish together: a box holds both, and no word of one says something else in the other. */
 export const LEXICON: Readonly<Record<string, Meaning>> = {
-  rod: kind('rod'),
-  caña: kind('rod'),
+  ...Object.fromEntries(PART_KINDS.flatMap((each) => KINDS_OF_PART[each].called.map((word) => [word, kind(each)]))),
   cast: kind('rod', { mount: 'cast' }),
   casting: kind('rod', { mount: 'cast' }),
   spin: kind('rod', { mount: 'spin' }),
@@ -64,8 +63,6 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   'a una mano': says({ handle: 'one-handed' }),
   'a dos manos': says({ handle: 'two-handed' }),
 
-  reel: kind('reel'),
-  carrete: kind('reel'),
   'fixed spool': kind('reel', { build: 'fixed-spool' }),
   'bobina fija': kind('reel', { build: 'fixed-spool' }),
   multiplier: kind('reel', { build: 'multiplier' }),
@@ -78,9 +75,6 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   'left hand': says({ handleSide: 'left' }),
   'right hand': says({ handleSide: 'right' }),
 
-  line: kind('line'),
-  hilo: kind('line'),
-  línea: kind('line'),
   nylon: kind('line', { material: 'nylon' }),
   nailon: kind('line', { material: 'nylon' }),
   fluorocarbon: kind('line', { material: 'fluorocarbon' }),
@@ -102,8 +96,6 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   backing: says({ use: 'backing' }),
   relleno: says({ use: 'backing' }),
 
-  hook: kind('hook'),
-  anzuelo: kind('hook'),
   worm: hook('worm-offset'),
   'offset worm': hook('worm-offset'),
   offset: hook('worm-offset'),
@@ -138,16 +130,8 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   cutting: says({ sharpness: 'cutting' }),
   aguja: says({ sharpness: 'needle' }),
 
-  'jig head': kind('jig-head'),
-  'cabeza plomada': kind('jig-head'),
-  cabeza: kind('jig-head'),
-  'skirted jig': kind('skirted-jig'),
-  'jig con faldón': kind('skirted-jig'),
   'bladed jig': kind('skirted-jig', { blade: 'blade' }),
   'jig con pala': kind('skirted-jig', { blade: 'blade' }),
-  weight: kind('weight'),
-  sinker: kind('weight'),
-  plomo: kind('weight'),
   bullet: says({ shape: 'bullet' }),
   bala: says({ shape: 'bullet' }),
   ball: says({ shape: 'sphere' }),
@@ -172,8 +156,6 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   bismuth: says({ material: 'bismuth' }),
   bismuto: says({ material: 'bismuth' }),
 
-  'soft bait': kind('soft-bait'),
-  vinilo: kind('soft-bait'),
   'paddle tail': kind('soft-bait', { tail: 'paddle-tail' }),
   'paddle-tail': kind('soft-bait', { tail: 'paddle-tail' }),
   paddletail: kind('soft-bait', { tail: 'paddle-tail' }),
@@ -186,10 +168,6 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   'cola recta': kind('soft-bait', { tail: 'straight-tail' }),
   salted: says({ material: 'soft-salted' }),
   salado: says({ material: 'soft-salted' }),
-  lure: kind('hard-lure'),
-  plug: kind('hard-lure'),
-  minnow: kind('hard-lure'),
-  señuelo: kind('hard-lure'),
   floating: says({ buoyancy: 'floats', material: 'soft-floating' }),
   flotante: says({ buoyancy: 'floats', material: 'soft-floating' }),
   suspending: says({ buoyancy: 'suspends' }),
@@ -200,31 +178,13 @@ export const LEXICON: Readonly<Record<string, Meaning>> = {
   'shallow lip': says({ lip: 'shallow-lip' }),
   'babero hondo': says({ lip: 'deep-lip' }),
   'babero somero': says({ lip: 'shallow-lip' }),
-  spoon: kind('spoon'),
-  cucharilla: kind('spoon'),
-  topwater: kind('topwater'),
-  'de superficie': kind('topwater'),
   hollow: says({ body: 'hollow' }),
   hueco: says({ body: 'hollow' }),
-  'trolled fly': kind('trolled-fly'),
-  mosca: kind('trolled-fly'),
-  trailer: kind('trailer'),
-  tráiler: kind('trailer'),
-  skirt: kind('skirt'),
-  faldón: kind('skirt'),
-  attractor: kind('attractor'),
-  atractor: kind('attractor'),
   rotating: says({ motion: 'rotating' }),
   giratorio: says({ motion: 'rotating' }),
   swaying: says({ motion: 'swaying' }),
   oscilante: says({ motion: 'swaying' }),
-  'diving plane': kind('diving-plane'),
-  'plano de inmersión': kind('diving-plane'),
-  'bottom bouncer': kind('bottom-bouncer'),
-  'brazo de fondo': kind('bottom-bouncer'),
-  snell: kind('snell'),
   harness: kind('snell', { blade: 'blade' }),
-  'bajo montado': kind('snell'),
   swivel: hardware('swivel'),
   emerillón: hardware('swivel'),
   snap: hardware('snap'),

@@ -1,7 +1,8 @@
 import 'server-only';
 import { listBox, listParts, type BoxPart, type BrokenPart } from '@/db/repo';
 import type { PartId } from '@/domain/ids';
-import type { Part } from '@/domain/parts';
+import { guidesOf, type Guide } from '@/domain/guides';
+import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { asking } from '../asking';
 import { newestRevisions } from '../box/setups-of-parts';
 import { partIdsOf } from '../setups/newest-setups';
@@ -13,8 +14,12 @@ export interface BoxPage {
   /** entries that cannot be read */
   readonly broken: readonly BrokenPart[];
   /** setups whose newest revision uses the part, by part id */
+  /** what can be measured of each kind, the measurement that narrows most first */
+  readonly guidesOf: Readonly<Record<PartKind, readonly Guide[]>>;
   readonly uses: Readonly<Record<PartId, readonly { readonly id: string; readonly name: string }[]>>;
 }
+
+const GUIDES_OF_KIND = Object.fromEntries(PART_KINDS.map((kind) => [kind, guidesOf(kind)])) as BoxPage['guidesOf'];
 
 export async function getBoxPage(): Promise<BoxPage> {
   return asking(async (db, benchId) => {
@@ -23,7 +28,7 @@ export async function getBoxPage(): Promise<BoxPage> {
     for (const { setupId, name, revision } of setups) {
       for (const partId of new Set(partIdsOf(revision))) (uses[partId] ??= []).push({ id: setupId, name });
     }
-    return { parts: box.rows, broken: box.broken, uses };
+    return { parts: box.rows, broken: box.broken, uses, guidesOf: GUIDES_OF_KIND };
   });
 }
 

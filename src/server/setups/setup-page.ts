@@ -13,6 +13,7 @@ import type { Db } from '@/db/client';
 import type { House } from '@/domain/house';
 import type { BenchId, PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
+import { inBoxOrder } from '@/domain/part-order';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
 import type { RevisionLine } from '@/domain/revision-line';
@@ -83,7 +84,7 @@ export async function setupPage(
     setup,
     revision: line(revision),
     revisions: revisions.map(line),
-    box: [...box, ...used.rows.filter((part) => !boxIds.has(part.id))],
+    box: inBoxOrder([...box, ...used.rows.filter((part) => !boxIds.has(part.id))], (part) => part),
     partsThen: partsThen.parts,
     chain: outcome.file.chain,
     presentation: outcome.file.presentation,

@@ -5,7 +5,6 @@ import { PARTS_OF_JOINT, type JointKind } from '@/core/tackle';
 import { chainProblems } from '@/domain/chain-rules';
 import type { Joint } from '@/domain/joint';
 import { ADDABLE, newJoint } from '@/domain/new-joint';
-import { comparePart } from '@/domain/part-order';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { foundAs } from '@/i18n/find-part';
@@ -32,9 +31,9 @@ export function AddJointPanel({ open, onOpenChange, chain, after, box, onAdd }: 
   const at = Math.max(2, chain.indexOf(after)) + 1;
   const canStand = (each: JointKind) =>
     chainProblems(chain.toSpliced(at, 0, { ...after, id: 'new', kind: each } as Joint)).length === 0;
-  const parts = box
-    .filter((part) => (PARTS_OF_JOINT[kind] as readonly string[]).includes(part.kind) && foundAs(i18n, part, find) > 0)
-    .sort(comparePart);
+  const parts = box.filter(
+    (part) => (PARTS_OF_JOINT[kind] as readonly string[]).includes(part.kind) && foundAs(i18n, part, find) > 0,
+  );
   return (
     <Panel
       open={open}

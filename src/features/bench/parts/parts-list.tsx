@@ -1,6 +1,5 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import type { Classes } from '@/core/tackle/defaults/classes';
 import type { LineMaterial } from '@/core/tackle/defaults/line-materials';
 import { HEAD } from '@/domain/chain-rules';
@@ -8,7 +7,7 @@ import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { jointText } from '@/i18n/setup-text';
-import type * as DraggedRows from './dragged-rows';
+import { useLoaded } from '@/ui/use-loaded';
 import { JointRow } from './joint-row';
 
 export interface PartsListProps {
@@ -37,7 +36,7 @@ export function PartsList(props: PartsListProps) {
   const at = chain.indexOf(joint);
   const isLoose = at >= HEAD.length;
   const name = jointText(i18n, joint, [props.partOf(joint)]);
-  const drag = useDragging();
+  const drag = useLoaded(draggedRows);
   const RowKind = drag?.DraggedRow ?? JointRow;
   const rows = (
     <ol className="min-h-0 flex-1 overflow-y-auto" tabIndex={-1}>
@@ -118,11 +117,5 @@ function Small({
   );
 }
 
-/** What makes the rows drag is loaded when the page stands. */
-function useDragging(): typeof DraggedRows | null {
-  const [loaded, setLoaded] = useState<typeof DraggedRows | null>(null);
-  useEffect(() => {
-    void import('./dragged-rows').then(setLoaded);
-  }, []);
-  return loaded;
-}
+// What makes the rows drag is fetched when the page stands.
+const draggedRows = () => import('./dragged-rows');

@@ -5,7 +5,6 @@ import { chainProblems, type ChainProblem } from '@/domain/chain-rules';
 import { fitsJoint } from '@/domain/fits';
 import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
-import { comparePart } from '@/domain/part-order';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
@@ -218,9 +217,9 @@ export interface Readings {
 const readingOf = (id: string, asThen: boolean, { box, partsThen }: Readings): Part =>
   (asThen ? partsThen.find((part) => part.id === id) : undefined) ?? box.find((part) => part.id === id)!;
 
-/** The parts of the Box that could stand in a joint. */
+/** The parts of the Box that could stand in a joint, in its order. */
 export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readonly Part[]): readonly Part[] {
-  return box.filter((part) => fitsJoint(part, chain, joint, box)).sort(comparePart);
+  return box.filter((part) => fitsJoint(part, chain, joint, box));
 }
 
 export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);

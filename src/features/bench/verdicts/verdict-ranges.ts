@@ -1,7 +1,9 @@
 import type { RangedFigure, Ranges } from '@/core/decide';
 import { VERDICT_NAMES, type VerdictName } from '@/core/judge';
 import type { Setup } from '@/core/tackle';
-import { measurableBy, uncertainInput, type Measurement } from '@/domain/measurable';
+import { measurableBy } from '@/domain/measurable';
+import { uncertainInput } from '@/domain/uncertain-input';
+import type { Measurement } from '@/domain/measurement';
 
 /** A mark that fewer draws than this share is no mark yet. */
 const SURE_FROM = 0.6;

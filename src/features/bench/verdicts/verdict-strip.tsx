@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { Progress } from '@/core/decide';
 import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName } from '@/core/judge';
 import type { Setup } from '@/core/tackle';
-import { measurementUrl } from '@/domain/measurable';
+import { measurementUrl } from '@/domain/measurement';
 import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';

@@ -7,8 +7,8 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { ProgressLine } from '@/ui/progress-line';
-import { measurementUrl } from '@/domain/measurable';
-import { GUIDES_OF_KIND } from '@/domain/guides';
+import { measurementUrl } from '@/domain/measurement';
+import { guidesOf } from '@/domain/guides';
 import type { Question } from '@/workers/protocol';
 import { roundStep } from '../column-scale';
 import { lineOf } from '../scene';
@@ -100,8 +100,7 @@ export function CardTool({ main }: ToolProps) {
   const { presentation } = main.setup;
   if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
   const lure = main.setup.parts.find(
-    (part) =>
-      GUIDES_OF_KIND[part.kind].includes('dive-test') && main.setup.chain.some(({ partId }) => partId === part.id),
+    (part) => guidesOf(part.kind).includes('dive-test') && main.setup.chain.some(({ partId }) => partId === part.id),
   );
   return (
     <>
