@@ -14,6 +14,9 @@ export default defineConfig({
           include: ['src/**/*.test.ts', 'tests/cli/*.test.ts'],
           setupFiles: ['tests/helpers/seed.ts'],
           testTimeout: 60_000,
+          // No unit test puts anything in another's place, so the modules are read once a worker.
+          isolate: false,
+          maxWorkers: 2,
         },
       },
       {

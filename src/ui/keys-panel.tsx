@@ -17,7 +17,7 @@ export function KeysPanel({ groups, ...panel }: KeysPanelProps) {
       <dl className="grid grid-cols-1 gap-x-8 sm:grid-cols-2">
         {groups.map(({ label, keys }) => (
           <div key={label} className="flex items-baseline gap-2 border-t border-faint py-1">
-            <dt className="flex w-20 gap-1">
+            <dt className="flex w-28 shrink-0 gap-1">
               {keys.map((key) => (
                 <KeyCap key={key}>{capOf(key)}</KeyCap>
               ))}

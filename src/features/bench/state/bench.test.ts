@@ -18,6 +18,7 @@ import { actionOfKey, TYPED_IN } from '@/ui/keys';
 import { newJoint } from '@/domain/new-joint';
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
+import { inBoxOrder } from '@/domain/part-order';
 import { BENCH_COMMANDS } from '../commands';
 import { chainChanges, revisionDifference } from '../panels/revision-difference';
 import { zoomedAbout } from '../sheet/use-zoom';
@@ -190,7 +191,7 @@ it('offers parts of the joint’s kind, and knots of their use', () => {
     candidatesFor(
       file.chain.find((joint) => joint.id === id)!,
       file.chain,
-      demoParts,
+      inBoxOrder(demoParts, (part) => part),
     );
   expect(
     at('hook')
