@@ -2,7 +2,7 @@ import { connect } from './client';
 import { connectionProblem } from './connection-problem';
 import { loadDemo, resetDemo } from './load-demo';
 import { migrateDatabase } from './migrate';
-import { forgetOldRequests } from './repo';
+import { forgetOldMarks, forgetOldRequests } from './repo';
 
 const SENTENCES = {
   unreachable: 'No MariaDB answers at the address in DATABASE_URL. Is it running, and are host and port right?',
@@ -39,6 +39,7 @@ async function prepare(address: string): Promise<void> {
       } else if (await loadDemo(db)) console.log('Loaded the demo bench.');
     });
     await forgetOldRequests(db, new Date());
+    await forgetOldMarks(db, new Date());
   } finally {
     await pool.end();
   }

@@ -173,7 +173,9 @@ test('the bench goes out as a file and comes in again after a look', async ({ pa
   await expect(dialog).toContainText('0 new, 0 changed');
   await dialog.getByRole('button', { name: 'put this bench in place' }).click();
   await expect(dialog).toContainText('The bench of the file is in place.');
-  expect(JSON.parse(await (await request.get('/files/bench.json')).text())).toEqual(JSON.parse(file.toString()));
+  expect(JSON.parse(await (await request.get('/files/bench.json', { maxRetries: 2 })).text())).toEqual(
+    JSON.parse(file.toString()),
+  );
   const csv = await (await request.get('/files/parts.csv')).text();
   expect(csv.split('\r\n')[0]).toContain('kind,id');
 });

@@ -40,6 +40,10 @@ test('a joint is added, moved and taken out by keys; what would be no rig is ref
 
 test('a joint is dragged to another place, and the drawing, the strengths and the remarks follow', async ({ page }) => {
   await open(page, '/bench/setup-drowned-wall');
+  await expect(page.getByRole('button', { name: 'Drag hook knot' })).toHaveAttribute(
+    'aria-roledescription',
+    'sortable',
+  );
   const from = await page.getByRole('button', { name: 'Drag hook knot' }).boundingBox();
   const knot = await page.getByRole('button', { name: /^Drag leader knot/ }).boundingBox();
   await page.mouse.move(from!.x + 8, from!.y + 8);

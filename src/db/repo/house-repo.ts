@@ -1,5 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm';
-import { DOCUMENTS, opened, sealed } from '@/domain/documents';
+import { DOCUMENTS, sealed } from '@/domain/documents';
+import { openedOnce } from '../read-once';
 import { HOUSE_SCHEMAS, type HouseDocumentName } from '@/domain/house';
 import { anglerIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
 import type { Problem } from '@/domain/problems';
@@ -32,7 +33,7 @@ export interface HouseRows {
 }
 
 const entriesOf = (stored: unknown): StoredEntries => {
-  const result = opened(DOCUMENTS.house, stored);
+  const result = openedOnce(DOCUMENTS.house, stored);
   return result.ok ? { entries: result.data, problems: [] } : { entries: {}, problems: result.problems };
 };
 

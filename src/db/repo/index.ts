@@ -16,6 +16,7 @@ export {
   type HouseRows,
   type StoredEntries,
 } from './house-repo';
+export { findKeptMarks, forgetOldMarks, keepMarks } from './kept-evaluation-repo';
 export { insertLeaders, listLeaders, lockLeaders, removeLeaders, setLeaderState } from './leader-repo';
 export type { BrokenRow, Listed } from './listed';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
@@ -54,6 +55,7 @@ export {
   insertSetup,
   listAllSetups,
   listNewest,
+  listPartUses,
   listRevisions,
   listSetups,
   renameSetup,

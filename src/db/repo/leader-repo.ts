@@ -1,5 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm';
-import { DOCUMENTS, opened, sealed } from '@/domain/documents';
+import { DOCUMENTS, sealed } from '@/domain/documents';
+import { openedOnce } from '../read-once';
 import type { BenchId, LeaderId } from '@/domain/ids';
 import type { Leader } from '@/domain/leader';
 import type { Db, Tx } from '../client';
@@ -57,7 +58,7 @@ export async function lockLeaders(tx: Tx, benchId: BenchId, ids: readonly Leader
     .where(and(eq(leader.benchId, benchId), inArray(leader.id, [...ids])))
     .for('update');
   return rows.flatMap(({ document }) => {
-    const result = opened(DOCUMENTS.leader, document);
+    const result = openedOnce(DOCUMENTS.leader, document);
     return result.ok ? [result.data] : [];
   });
 }

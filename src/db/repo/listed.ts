@@ -1,4 +1,5 @@
-import { opened, type DocumentKind } from '@/domain/documents';
+import type { DocumentKind } from '@/domain/documents';
+import { openedOnce } from '../read-once';
 import type { Problem } from '@/domain/problems';
 
 /** A row that cannot be read as what it should be: its name as far as it has one, what is wrong, and what stands there. */
@@ -24,7 +25,7 @@ export function listedBy<R extends { readonly id: string; readonly document: unk
   const good: T[] = [];
   const broken: (BrokenRow & { readonly row: R })[] = [];
   for (const row of rows) {
-    const result = opened(kind, row.document);
+    const result = openedOnce(kind, row.document);
     if (result.ok) good.push(whole(result.data, row));
     else broken.push({ id: row.id, name: nameIn(row.document), problems: result.problems, stored: row.document, row });
   }

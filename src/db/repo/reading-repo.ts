@@ -1,5 +1,6 @@
 import { and, desc, eq } from 'drizzle-orm';
-import { DOCUMENTS, opened, sealed } from '@/domain/documents';
+import { DOCUMENTS, sealed } from '@/domain/documents';
+import { openedOnce } from '../read-once';
 import type { RawReading } from '@/domain/guides';
 import type { AnglerId, BenchId, PartId } from '@/domain/ids';
 import type { Db, Tx } from '../client';
@@ -73,9 +74,9 @@ function read(rows: readonly Row[]): Listed<Reading> {
   const broken: BrokenRow[] = [];
   for (const { raw, before, after, ...row } of rows) {
     const found = {
-      raw: raw === null ? ({ ok: true, data: null } as const) : opened(DOCUMENTS.raw, raw),
-      before: opened(DOCUMENTS.fields, before),
-      after: opened(DOCUMENTS.fields, after),
+      raw: raw === null ? ({ ok: true, data: null } as const) : openedOnce(DOCUMENTS.raw, raw),
+      before: openedOnce(DOCUMENTS.fields, before),
+      after: openedOnce(DOCUMENTS.fields, after),
     };
     if (found.raw.ok && found.before.ok && found.after.ok)
       good.push({ ...row, raw: found.raw.data, before: found.before.data, after: found.after.data });

@@ -1,7 +1,8 @@
 import { and, desc, eq, inArray, isNull, max } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
-import { DOCUMENTS, opened, sealed } from '@/domain/documents';
-import type { AnglerId, BenchId, RevisionId, SetupId } from '@/domain/ids';
+import { DOCUMENTS, sealed } from '@/domain/documents';
+import { openedOnce } from '../read-once';
+import type { AnglerId, BenchId, PartId, RevisionId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
@@ -140,13 +141,9 @@ export async function findRevision(
 export async function listNewest(
   db: Db | Tx,
   benchId: BenchId,
+  only?: readonly SetupId[],
 ): Promise<(SetupHead & { readonly revision: ReadRevision })[]> {
-  const last = db
-    .select({ setupId: revision.setupId, number: max(revision.number).as('last_number') })
-    .from(revision)
-    .where(eq(revision.benchId, benchId))
-    .groupBy(revision.setupId)
-    .as('last_revision');
+  const last = lastRevisions(db, benchId);
   const newest = alias(revision, 'newest');
   const rows = await db
     .select({
@@ -167,7 +164,7 @@ export async function listNewest(
       newest,
       and(eq(newest.benchId, setup.benchId), eq(newest.setupId, setup.id), eq(newest.number, last.number)),
     )
-    .where(and(eq(setup.benchId, benchId), isNull(setup.archivedAt)))
+    .where(and(eq(setup.benchId, benchId), isNull(setup.archivedAt), only && inArray(setup.id, [...only])))
     .orderBy(setup.name, setup.id);
   return rows.map(({ setupId, name, version, ...row }) => ({
     id: setupId,
@@ -175,6 +172,25 @@ export async function listNewest(
     version,
     revision: readRevision(row),
   }));
+}
+
+/** Which setups that are not put away use a part in their newest revision. */
+export async function listPartUses(
+  db: Db | Tx,
+  benchId: BenchId,
+): Promise<readonly { readonly partId: PartId; readonly setupId: SetupId; readonly name: string }[]> {
+  const last = lastRevisions(db, benchId);
+  return db
+    .selectDistinct({ partId: revisionPart.partId, setupId: setup.id, name: setup.name })
+    .from(setup)
+    .innerJoin(last, eq(last.setupId, setup.id))
+    .innerJoin(
+      revision,
+      and(eq(revision.benchId, setup.benchId), eq(revision.setupId, setup.id), eq(revision.number, last.number)),
+    )
+    .innerJoin(revisionPart, and(eq(revisionPart.benchId, revision.benchId), eq(revisionPart.revisionId, revision.id)))
+    .where(and(eq(setup.benchId, benchId), isNull(setup.archivedAt)))
+    .orderBy(setup.name, setup.id);
 }
 
 export interface PartsThen {
@@ -212,7 +228,7 @@ function readRevision({
   presentation,
   ...head
 }: RevisionHead & { chain: unknown; presentation: unknown }): ReadRevision {
-  const [joints, situation] = [opened(DOCUMENTS.chain, chain), opened(DOCUMENTS.presentation, presentation)];
+  const [joints, situation] = [openedOnce(DOCUMENTS.chain, chain), openedOnce(DOCUMENTS.presentation, presentation)];
   if (joints.ok && situation.ok)
     return { ...head, whole: { ok: true, data: { ...head, chain: joints.data, presentation: situation.data } } };
   const problems = [...under('chain', joints), ...under('presentation', situation)];
@@ -298,3 +314,12 @@ export async function saveRevision(
   await tx.update(setup).set({ version }).where(mine);
   return { kind: 'saved', number, version };
 }
+
+/** The number of the newest revision of each setup. */
+const lastRevisions = (db: Db | Tx, benchId: BenchId) =>
+  db
+    .select({ setupId: revision.setupId, number: max(revision.number).as('last_number') })
+    .from(revision)
+    .where(eq(revision.benchId, benchId))
+    .groupBy(revision.setupId)
+    .as('last_revision');

@@ -1,4 +1,5 @@
 import { customType } from 'drizzle-orm/mysql-core';
+import { parsedOnce } from '../read-once';
 
 /** What stands in a JSON column: a versioned document as `db/documents` wrote it, or whatever else got there. */
 export type Stored = unknown;
@@ -11,13 +12,5 @@ export const document = (name: string) =>
   customType<{ data: Stored; driverData: unknown }>({
     dataType: () => 'json',
     toDriver: (data) => JSON.stringify(data),
-    fromDriver: (stored) => (typeof stored === 'string' ? parsed(stored) : stored),
+    fromDriver: (stored) => (typeof stored === 'string' ? parsedOnce(stored) : stored),
   })(name);
-
-function parsed(text: string): Stored {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return text;
-  }
-}

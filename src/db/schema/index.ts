@@ -3,6 +3,7 @@ export { bench } from './bench';
 export { craft } from './craft';
 export { deck } from './deck';
 export { houseDocument } from './house-document';
+export { keptEvaluation } from './kept-evaluation';
 export { leader } from './leader';
 export { movement } from './movement';
 export { part } from './part';

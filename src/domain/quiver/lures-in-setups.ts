@@ -1,4 +1,4 @@
-import { evaluate, withPart } from '@/core/judge';
+import { withPart } from '@/core/judge';
 import type { Setup } from '@/core/tackle';
 import { fitsJoint } from '../fits';
 import type { Joint } from '../joint';
@@ -32,8 +32,8 @@ const WORKS = ['cast', 'towed'] as const satisfies readonly Setup['presentation'
 export function luresInSetups<S extends Setup & { readonly chain: readonly Joint[] }>(
   setups: readonly S[],
   box: readonly Part[],
+  setsHook: (setup: S) => boolean,
 ): readonly LureInSetup<S>[] {
-  const sets = new Map(setups.map((setup) => [setup, evaluate(setup).verdicts.set.mark !== 'fails']));
   const places = setups.flatMap((setup) =>
     setup.chain.flatMap((joint) => {
       const now = setup.parts.find(({ id }) => id === joint.partId) as Part;
@@ -49,7 +49,7 @@ export function luresInSetups<S extends Setup & { readonly chain: readonly Joint
         ({ setup, joint, now }) =>
           setup.presentation.kind === work && now.kind === part.kind && fitsJoint(part, setup.chain, joint, box),
       );
-      const good = alike.filter(({ setup }) => sets.get(setup));
+      const good = alike.filter(({ setup }) => setsHook(setup));
       const among = good.length > 0 ? good : alike;
       if (among.length === 0) return [];
       const { setup, joint } = among.reduce((best, place) => (unlike(place.now) < unlike(best.now) ? place : best));

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../tests/helpers/demo';
 import { finish, quiver, scoreRods, wantsOf } from '@/core/decide';
 import { loadMixedInteger } from '@/core/base/numeric';
+import { evaluate } from '@/core/judge';
 import { demoParts } from '@/db/demo';
 import { setupIdSchema } from '@/domain/ids';
 import { classRods } from '@/domain/quiver/class-rods';
@@ -16,6 +17,7 @@ const setups = demoFiles
 const lures = luresInSetups(
   setups.map(({ file }) => file),
   demoParts,
+  (file) => evaluate(file).verdicts.set.mark !== 'fails',
 ).map(({ part, as, jointId }) => ({ partId: part.id, setupId: setups.find(({ file }) => file === as)!.id, jointId }));
 const toBuy = { cast: classRods(['cast', 'spin']), towed: classRods(['trolling', 'boat']) };
 const page: QuiverPage = { setups, box: demoParts, lures, toBuy, decks: [], broken: [], brokenDecks: [] };

@@ -10,7 +10,7 @@ import { Mark } from '@/ui/mark';
 import { BringBack, SetupActions } from './setup-actions';
 
 /** The setups of the bench with the marks of their newest revisions. */
-export async function SetupList({ setups, broken, putAway }: SetupLines) {
+export async function SetupList({ setups, broken, putAway, find, page, pages, found }: SetupLines) {
   const { t, date } = await getI18n();
   const lines = [...setups, ...broken].sort((a, b) => a.name.localeCompare(b.name));
   return (
@@ -34,8 +34,9 @@ export async function SetupList({ setups, broken, putAway }: SetupLines) {
           {t('list.new')}
         </Link>
       </div>
+      {(pages > 1 || find !== '') && <FindSetup find={find} found={found} />}
       {setups.length + broken.length === 0 ? (
-        <p>{t('list.empty')}</p>
+        <p>{find === '' ? t('list.empty') : t('list.noneFound')}</p>
       ) : (
         <div
           className="overflow-x-auto border border-ink bg-sheet"
@@ -110,7 +111,7 @@ export async function SetupList({ setups, broken, putAway }: SetupLines) {
                     <td className="px-2">{revisionLetter(setup.number)}</td>
                     <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
                     {VERDICT_NAMES.map((name) => {
-                      const { mark } = setup.verdicts[name];
+                      const mark = setup.marks[name];
                       return (
                         <td key={name} className="px-2">
                           <span className="narrow flex items-center gap-1.5 whitespace-nowrap">
@@ -129,6 +130,7 @@ export async function SetupList({ setups, broken, putAway }: SetupLines) {
           </table>
         </div>
       )}
+      {pages > 1 && <Pages find={find} page={page} pages={pages} />}
       {putAway.length > 0 && (
         <section aria-labelledby="put-away" className="mt-5">
           <h2 id="put-away" className="narrow text-[13px] text-dim">
@@ -144,5 +146,45 @@ export async function SetupList({ setups, broken, putAway }: SetupLines) {
         </section>
       )}
     </main>
+  );
+}
+
+/** A long list is searched by name. */
+async function FindSetup({ find, found }: { readonly find: string; readonly found: number }) {
+  const { t } = await getI18n();
+  return (
+    <form action="/bench" role="search" className="narrow mb-2 flex items-center gap-3 text-[14px]">
+      <label className="flex min-w-0 flex-1 items-center gap-2">
+        <span className="text-dim">{t('common.find')}</span>
+        <input
+          name="find"
+          type="search"
+          defaultValue={find}
+          maxLength={120}
+          className="min-h-9 min-w-0 flex-1 border-b border-faint bg-transparent"
+        />
+      </label>
+      <span className="text-dim">{t('list.found', { count: found })}</span>
+    </form>
+  );
+}
+
+async function Pages({ find, page, pages }: { readonly find: string; readonly page: number; readonly pages: number }) {
+  const { t } = await getI18n();
+  const at = (to: number) => `/bench?${new URLSearchParams({ ...(find ? { find } : {}), page: String(to) })}`;
+  return (
+    <nav aria-label={t('list.pages')} className="narrow mt-2 flex items-center gap-4 text-[14px]">
+      {page > 1 && (
+        <Link href={at(page - 1)} rel="prev" className="flex min-h-9 items-center underline underline-offset-2">
+          {t('list.previous')}
+        </Link>
+      )}
+      <span>{t('list.pageOf', { page, pages })}</span>
+      {page < pages && (
+        <Link href={at(page + 1)} rel="next" className="flex min-h-9 items-center underline underline-offset-2">
+          {t('list.next')}
+        </Link>
+      )}
+    </nav>
   );
 }

@@ -1,11 +1,9 @@
 import 'server-only';
-import { listBox, listParts, type BoxPart, type BrokenPart } from '@/db/repo';
+import { listBox, listParts, listPartUses, type BoxPart, type BrokenPart } from '@/db/repo';
 import type { PartId } from '@/domain/ids';
 import { guidesOf, type Guide } from '@/domain/guides';
 import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { asking } from '../asking';
-import { newestRevisions } from '../box/setups-of-parts';
-import { partIdsOf } from '../setups/newest-setups';
 
 export type { BoxPart, BrokenPart };
 
@@ -23,11 +21,9 @@ const GUIDES_OF_KIND = Object.fromEntries(PART_KINDS.map((kind) => [kind, guides
 
 export async function getBoxPage(): Promise<BoxPage> {
   return asking(async (db, benchId) => {
-    const [box, setups] = await Promise.all([listBox(db, benchId), newestRevisions(db, benchId)]);
+    const [box, used] = await Promise.all([listBox(db, benchId), listPartUses(db, benchId)]);
     const uses: Record<PartId, { id: string; name: string }[]> = {};
-    for (const { setupId, name, revision } of setups) {
-      for (const partId of new Set(partIdsOf(revision))) (uses[partId] ??= []).push({ id: setupId, name });
-    }
+    for (const { partId, setupId, name } of used) (uses[partId] ??= []).push({ id: setupId, name });
     return { parts: box.rows, broken: box.broken, uses, guidesOf: GUIDES_OF_KIND };
   });
 }

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Evaluation } from '@/core/judge';
-import type { SetupId } from '@/domain/ids';
+import { setupIdSchema, type SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { asking } from '../asking';
 import { evaluated } from '../setups/evaluated';
@@ -8,6 +8,8 @@ import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 /** So many stand beside each other and are still read. */
 const MOST_COMPARED = 4;
+/** An address can name what is put away or gone; so many names are looked up. */
+const MOST_ASKED = 50;
 
 export interface Compared {
   readonly id: SetupId;
@@ -22,8 +24,8 @@ export async function getComparison(
   ids: readonly string[],
 ): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
   return asking(async (db, benchId) => {
-    const newest = await newestSetups(db, benchId, (id) => ids.includes(id));
-    const { whole, broken } = evaluated(newest);
+    const asked = ids.slice(0, MOST_ASKED).flatMap((id) => setupIdSchema.safeParse(id).data ?? []);
+    const { whole, broken } = evaluated(await newestSetups(db, benchId, asked));
     return {
       compared: whole
         .slice(0, MOST_COMPARED)

@@ -7,7 +7,7 @@ import { classRods, type ClassRod } from '@/domain/quiver/class-rods';
 import { luresInSetups } from '@/domain/quiver/lures-in-setups';
 import { MOUNTS_OF_WORK, type Work } from '@/domain/quiver/work';
 import { asking } from '../asking';
-import { evaluated } from '../setups/evaluated';
+import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
 
 export type QuiverSetup = Pick<NewestSetup, 'id' | 'name' | 'number' | 'file'>;
@@ -34,12 +34,14 @@ export async function getQuiverPage(): Promise<QuiverPage> {
       listParts(db, benchId),
       listDecks(db, benchId),
     ]);
-    const { whole, broken } = evaluated(newest);
+    const { whole, broken } = await marked(db, newest);
     const setups = whole.map(({ setup }) => setup);
+    const marksOf = new Map(whole.map(({ setup, marks }) => [setup.file, marks]));
     const idOf = new Map(setups.map(({ id, file }) => [file, id]));
     const lures = luresInSetups(
       setups.map(({ file }) => file),
       box,
+      (file) => marksOf.get(file)!.set !== 'fails',
     ).map(({ part, as, jointId }) => ({ partId: part.id, setupId: idOf.get(as)!, jointId }));
     return {
       setups,

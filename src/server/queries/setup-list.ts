@@ -1,10 +1,10 @@
 import 'server-only';
-import type { Verdict, VerdictName } from '@/core/judge';
 import { listAllSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
+import type { Marks } from '@/domain/marks';
 import { shortCode } from '@/domain/short-code';
 import { asking } from '../asking';
-import { evaluated } from '../setups/evaluated';
+import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 export interface SetupLine {
@@ -12,7 +12,13 @@ export interface SetupLine {
   readonly name: string;
   readonly number: number;
   readonly savedAt: Date;
-  readonly verdicts: Readonly<Record<VerdictName, Verdict>>;
+  readonly marks: Marks;
+}
+
+/** What is asked of the list: words that the name holds, and which page of what is found. */
+export interface ListAsk {
+  readonly find: string;
+  readonly page: number;
 }
 
 export interface SetupLines {
@@ -20,22 +26,37 @@ export interface SetupLines {
   readonly broken: readonly BrokenSetup[];
   /** put away, to be brought back */
   readonly putAway: readonly { readonly id: SetupId; readonly name: string }[];
+  readonly find: string;
+  /** from one */
+  readonly page: number;
+  readonly pages: number;
+  readonly found: number;
 }
 
-export async function getSetupList(): Promise<SetupLines> {
+const ROWS_A_PAGE = 100;
+
+const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
+
+/** One page of the setups by name, with the marks of their newest revisions. */
+export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
   return asking(async (db, benchId) => {
-    const [newest, all] = await Promise.all([newestSetups(db, benchId), listAllSetups(db, benchId)]);
-    const { whole, broken } = evaluated(newest);
+    const all = await listAllSetups(db, benchId);
+    const words = plain(ask.find).split(/\s+/);
+    const found = all
+      .filter(({ archivedAt, name }) => archivedAt === null && words.every((word) => plain(name).includes(word)))
+      .sort((a, b) => a.name.localeCompare(b.name));
+    const pages = Math.max(1, Math.ceil(found.length / ROWS_A_PAGE));
+    const page = Math.min(ask.page, pages);
+    const ids = found.slice((page - 1) * ROWS_A_PAGE, page * ROWS_A_PAGE).map(({ id }) => id);
+    const { whole, broken } = await marked(db, await newestSetups(db, benchId, ids));
     return {
-      setups: whole.map(({ setup: { id, name, number, savedAt }, evaluation: { verdicts } }) => ({
-        id,
-        name,
-        number,
-        savedAt,
-        verdicts,
-      })),
+      setups: whole.map(({ setup: { id, name, number, savedAt }, marks }) => ({ id, name, number, savedAt, marks })),
       broken,
       putAway: all.filter(({ archivedAt }) => archivedAt !== null).map(({ id, name }) => ({ id, name })),
+      find: ask.find,
+      page,
+      pages,
+      found: found.length,
     };
   });
 }

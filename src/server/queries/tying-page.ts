@@ -3,7 +3,7 @@ import { listLeaders, listParts, type BrokenRow } from '@/db/repo';
 import type { Leader } from '@/domain/leader';
 import type { Part } from '@/domain/parts';
 import { asking } from '../asking';
-import { evaluated } from '../setups/evaluated';
+import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import type { QuiverSetup } from './quiver-page';
 
@@ -27,7 +27,7 @@ export async function getTyingPage(): Promise<TyingPage> {
       listParts(db, benchId),
       listLeaders(db, benchId),
     ]);
-    const { whole, broken } = evaluated(newest);
+    const { whole, broken } = await marked(db, newest);
     const url = process.env['PUBLIC_URL'] ?? '';
     // An address of this machine alone opens nothing on a phone.
     const isLocal = /\/\/(127\.|localhost|\[::1\])/.test(url);

@@ -2,7 +2,7 @@ import 'server-only';
 import type { SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { asking } from '../asking';
-import { evaluated } from '../setups/evaluated';
+import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 /** So many lines in one picture can still be told apart. */
@@ -27,7 +27,7 @@ export interface WaterPage {
 /** The setups asked for, at most four; without any, the first that is towed, else the first. */
 export async function getWaterPage(asked: readonly string[]): Promise<WaterPage> {
   return asking(async (db, benchId) => {
-    const { whole, broken } = evaluated(await newestSetups(db, benchId));
+    const { whole, broken } = await marked(db, await newestSetups(db, benchId));
     const all: readonly WaterSetup[] = whole.map(({ setup }) => setup);
     const wanted = asked.flatMap((id) => all.filter((setup) => setup.id === id)).slice(0, MOST_IN_PICTURE);
     const first = all.find(({ file }) => file.presentation.kind === 'towed') ?? all[0];

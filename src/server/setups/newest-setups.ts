@@ -28,13 +28,9 @@ export interface NewestSetups {
   readonly broken: readonly BrokenSetup[];
 }
 
-/** The setups of a bench that are not put away; `only` some of them. Each is read by itself: a broken one costs the others nothing. */
-export async function newestSetups(
-  db: Db | Tx,
-  benchId: BenchId,
-  only: (id: SetupId) => boolean = () => true,
-): Promise<NewestSetups> {
-  const newest = (await listNewest(db, benchId)).filter(({ id }) => only(id));
+/** The setups of a bench that are not put away, or some of them. Each is read by itself: a broken one costs the others nothing. */
+export async function newestSetups(db: Db | Tx, benchId: BenchId, only?: readonly SetupId[]): Promise<NewestSetups> {
+  const newest = only?.length === 0 ? [] : await listNewest(db, benchId, only);
   const parts = await findParts(
     db,
     benchId,

@@ -50,8 +50,8 @@ export async function tieBatch(
   now: Date,
   authorId: AnglerId | null = null,
 ): Promise<TieBatchOutcome> {
-  const wanted = new Set<string>(items.map(({ setupId }) => setupId));
-  const { setups } = await newestSetups(tx, benchId, (id) => wanted.has(id));
+  const wanted = new Set(items.map(({ setupId }) => setupId));
+  const { setups } = await newestSetups(tx, benchId, [...wanted]);
   const batch = items.flatMap(({ setupId, count }) => {
     const found = setups.find(({ id }) => id === setupId);
     return found ? [{ setupId, count, file: found.file, number: found.number }] : [];
