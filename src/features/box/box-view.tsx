@@ -4,12 +4,13 @@ import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Guide } from '@/domain/guides';
 import { newPartId } from '@/domain/made-id';
+import { unpacked } from '@/domain/packed';
 import type { Part } from '@/domain/parts';
 import { failureText } from '@/i18n/problem-text';
 import { useI18n } from '@/i18n/client';
 import { foundAs, wordsOfPart } from '@/i18n/find-part';
 import { partTitle } from '@/i18n/part-text';
-import type { BoxPage } from '@/server/queries/box-page';
+import type { BoxPage, BoxPart } from '@/server/queries/box-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
@@ -44,10 +45,12 @@ export interface BoxViewProps extends BoxPage {
 export function BoxView({ start, ...page }: BoxViewProps) {
   const i18n = useI18n();
   const { t } = i18n;
-  const box = useBox(page);
+  const { text } = page.parts;
+  const parts = useMemo(() => unpacked<readonly BoxPart[]>({ text }), [text]);
+  const box = useBox(parts);
   const [filter, setFilter] = useState<Filter>(ALL);
   const [find, setFind] = useState('');
-  const sentTo = page.parts.find(({ part }) => part.id === start?.partId)?.part ?? null;
+  const sentTo = parts.find(({ part }) => part.id === start?.partId)?.part ?? null;
   const [selected, setSelected] = useState<string | null>(sentTo?.id ?? null);
   const [open, setOpen] = useState<Open>(() => asked(sentTo, start?.guide ?? null, page.guidesOf));
   const [notice, setNotice] = useState('');
@@ -55,7 +58,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
   const addRef = useRef<HTMLInputElement>(null);
   const findRef = useRef<HTMLInputElement>(null);
 
-  const all = useMemo(() => page.parts.map(({ part }) => part), [page.parts]);
+  const all = useMemo(() => parts.map(({ part }) => part), [parts]);
   const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
   const wanted = useDeferredValue(find);
   const wordsOf = useMemo(() => kept((part: Part) => wordsOfPart(i18n, part)), [i18n]);
@@ -291,7 +294,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
           onClose={close}
         />
       )}
-      {open === 'exchange' && <ExchangePanel parts={page.parts} onClose={close} />}
+      {open === 'exchange' && <ExchangePanel parts={parts} onClose={close} />}
       {open === 'keys' && (
         <KeysPanel
           open

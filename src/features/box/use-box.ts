@@ -10,7 +10,7 @@ import {
   moveStockAction,
   unmergePartsAction,
 } from '@/server/actions/box';
-import type { BoxPage, BrokenPart } from '@/server/queries/box-page';
+import type { BoxPart, BrokenPart } from '@/server/queries/box-page';
 import type { FailureCode, Refused } from '@/server/reply';
 
 type PartsStep = readonly { readonly id: string; readonly part: Part | null }[];
@@ -33,12 +33,12 @@ type Answer<T> = ({ readonly ok: true; readonly data: T } | Omit<Refused<BoxCode
 };
 
 /** Headless: the Box as the server last gave it, the commands that change it, and the way back. */
-export function useBox(page: BoxPage) {
+export function useBox(parts: readonly BoxPart[]) {
   const [past, setPast] = useState<readonly Step[]>([]);
   const [future, setFuture] = useState<readonly Step[]>([]);
   const [failure, setFailure] = useState<BoxFailure | null>(null);
   const [busy, start] = useTransition();
-  const byId = useMemo(() => new Map(page.parts.map((each) => [each.part.id as string, each])), [page.parts]);
+  const byId = useMemo(() => new Map(parts.map((each) => [each.part.id as string, each])), [parts]);
 
   const fail = useCallback(
     ({ code, setups = [] }: Omit<Refused<BoxCode>, 'fields'>) =>

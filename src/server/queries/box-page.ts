@@ -1,6 +1,7 @@
 import 'server-only';
 import { listBox, listParts, listPartUses, type BoxPart, type BrokenPart } from '@/db/repo';
 import type { PartId } from '@/domain/ids';
+import { packed, type Packed } from '@/domain/packed';
 import { guidesOf, type Guide } from '@/domain/guides';
 import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { asking } from '../asking';
@@ -8,7 +9,7 @@ import { asking } from '../asking';
 export type { BoxPart, BrokenPart };
 
 export interface BoxPage {
-  readonly parts: readonly BoxPart[];
+  readonly parts: Packed<readonly BoxPart[]>;
   /** entries that cannot be read */
   readonly broken: readonly BrokenPart[];
   /** setups whose newest revision uses the part, by part id */
@@ -24,7 +25,7 @@ export async function getBoxPage(): Promise<BoxPage> {
     const [box, used] = await Promise.all([listBox(db, benchId), listPartUses(db, benchId)]);
     const uses: Record<PartId, { id: string; name: string }[]> = {};
     for (const { partId, setupId, name } of used) (uses[partId] ??= []).push({ id: setupId, name });
-    return { parts: box.rows, broken: box.broken, uses, guidesOf: GUIDES_OF_KIND };
+    return { parts: packed(box.rows), broken: box.broken, uses, guidesOf: GUIDES_OF_KIND };
   });
 }
 
