@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { PreferencesProvider } from '@/i18n/client';
 import { getI18n } from '@/i18n/server';
 import { Words } from '@/i18n/words';
+import { LetterKeys } from '@/ui/keys';
 
 export async function generateMetadata(): Promise<Metadata> {
   const { t } = await getI18n();
@@ -19,7 +20,9 @@ export default async function RootLayout({ children }: { readonly children: Reac
     <html lang={preferences.locale} data-lighting={preferences.lighting}>
       <body>
         <Words locale={preferences.locale} room="shared">
-          <PreferencesProvider preferences={preferences}>{children}</PreferencesProvider>
+          <PreferencesProvider preferences={preferences}>
+            <LetterKeys on={preferences.letterKeys === 'on'}>{children}</LetterKeys>
+          </PreferencesProvider>
         </Words>
       </body>
     </html>

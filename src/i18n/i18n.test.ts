@@ -7,7 +7,7 @@ import { formatter } from './format-quantity';
 import { readPreferences, type Preferences } from './preferences';
 import { readQuantity } from './read-quantity';
 
-const metric: Preferences = { locale: 'en', units: 'metric', lighting: 'day' };
+const metric: Preferences = { locale: 'en', units: 'metric', lighting: 'day', letterKeys: 'on' };
 const customary: Preferences = { ...metric, units: 'customary' };
 const spanish: Preferences = { ...metric, locale: 'es' };
 
@@ -113,13 +113,16 @@ describe('catalogues', () => {
 describe('readPreferences', () => {
   const none = () => undefined;
   it('follows the cookies, then the browser, then the defaults', () => {
-    expect(readPreferences((name) => ({ locale: 'es', units: 'customary', lighting: 'lamp' })[name], 'en')).toEqual({
+    expect(
+      readPreferences((name) => ({ locale: 'es', units: 'customary', lighting: 'lamp', letterKeys: 'on' })[name], 'en'),
+    ).toEqual({
       locale: 'es',
       units: 'customary',
       lighting: 'lamp',
+      letterKeys: 'on',
     });
     expect(readPreferences(none, 'de-DE,es-MX;q=0.8,en;q=0.5').locale).toBe('es');
-    expect(readPreferences(none, 'fr')).toEqual({ locale: 'en', units: 'metric', lighting: 'day' });
+    expect(readPreferences(none, 'fr')).toEqual({ locale: 'en', units: 'metric', lighting: 'day', letterKeys: 'on' });
     expect(readPreferences(() => 'nonsense', null).lighting).toBe('day');
   });
 });

@@ -3,6 +3,9 @@ export const LOCALES = ['en', 'es'] as const;
 export const UNIT_SYSTEMS = ['metric', 'customary'] as const;
 export const LIGHTINGS = ['day', 'night', 'lamp'] as const;
 
+/** Whether single letters do something on a page; who talks to the computer, or types with a wandering hand, switches them off. */
+export const LETTER_KEYS = ['on', 'off'] as const;
+
 export type Locale = (typeof LOCALES)[number];
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 export type Lighting = (typeof LIGHTINGS)[number];
@@ -11,6 +14,7 @@ export interface Preferences {
   readonly locale: Locale;
   readonly units: UnitSystem;
   readonly lighting: Lighting;
+  readonly letterKeys: (typeof LETTER_KEYS)[number];
 }
 
 const pick = <T extends string>(values: readonly T[], given: string | undefined, otherwise: T): T =>
@@ -30,5 +34,6 @@ export function readPreferences(
     ),
     units: pick(UNIT_SYSTEMS, cookie('units'), 'metric'),
     lighting: pick(LIGHTINGS, cookie('lighting'), 'day'),
+    letterKeys: pick(LETTER_KEYS, cookie('letterKeys'), 'on'),
   };
 }

@@ -1,5 +1,7 @@
+'use client';
+
 import { KeyCap } from './key-cap';
-import { capOf } from './keys';
+import { capOf, isLetterKey, useLetterKeys } from './keys';
 
 export interface KeyFootProps<A extends string> {
   readonly groups: readonly { readonly label: string; readonly keys: readonly string[]; readonly action: A }[];
@@ -8,6 +10,7 @@ export interface KeyFootProps<A extends string> {
 
 /** The actions of a view with their keys, along its foot; each is a button too. */
 export function KeyFoot<A extends string>({ groups, onAction }: KeyFootProps<A>) {
+  const letters = useLetterKeys();
   return groups.map(({ label, keys, action }) => (
     <button
       key={label}
@@ -15,9 +18,11 @@ export function KeyFoot<A extends string>({ groups, onAction }: KeyFootProps<A>)
       onClick={() => onAction(action)}
       className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6"
     >
-      {keys.map((key) => (
-        <KeyCap key={key}>{capOf(key)}</KeyCap>
-      ))}
+      {keys
+        .filter((key) => letters || !isLetterKey(key))
+        .map((key) => (
+          <KeyCap key={key}>{capOf(key)}</KeyCap>
+        ))}
       {label}
     </button>
   ));

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useEffectEvent } from 'react';
+import { createContext, createElement, useContext, useEffect, useEffectEvent, type ReactNode } from 'react';
 
 /** One action of a view and the keys that do it; rows with one label stand together where keys are listed. */
 export interface KeyRow<A extends string = string, L extends string = string> {
@@ -20,6 +20,14 @@ const CAPS: Readonly<Record<string, string>> = {
   Escape: 'Esc',
   Delete: 'Del',
 };
+
+/** Whether keys that write a character do something by themselves; arrows, Enter, Escape and Delete always do. */
+const LetterKeysContext = createContext(true);
+export const useLetterKeys = (): boolean => useContext(LetterKeysContext);
+export const LetterKeys = ({ on, children }: { readonly on: boolean; readonly children: ReactNode }) =>
+  createElement(LetterKeysContext, { value: on }, children);
+
+export const isLetterKey = (key: string): boolean => key.length === 1;
 
 /** What is printed on a key: a capital is the shifted key. */
 export const capOf = (key: string): string =>
@@ -51,8 +59,9 @@ export function useKeys<A extends string>(
   run: (action: A) => void,
   isPaused: boolean,
 ): void {
+  const letters = useLetterKeys();
   const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (isPaused) return;
+    if (isPaused || (!letters && isLetterKey(event.key))) return;
     const { target } = event;
     const action = actionOfKey(
       rows,

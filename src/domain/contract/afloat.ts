@@ -13,7 +13,8 @@ import {
 } from '@/core/rig';
 import { TOW_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
-import { PRESENTATION_LIMITS as P, type TowedPresentation } from '../presentation';
+import type { TowedPresentation } from '../presentation';
+import { PRESENTATION_LIMITS as P } from '../presentation-limits';
 import { broken } from '../problems';
 import { setupFileSchema, type SetupFile } from '../setup';
 import { lineMaterialSchema } from './line';

@@ -3,7 +3,7 @@ import { SET_WAYS, type SetWay } from '@/core/tackle/defaults/hookset-classes';
 import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
 import type { Evaluation } from '@/core/judge';
 import type { Setup, TowedPresentation } from '@/core/tackle';
-import { PRESENTATION_LIMITS as L } from '../presentation';
+import { PRESENTATION_LIMITS as L } from '../presentation-limits';
 
 type Present = Extract<Change, { kind: 'present' }>;
 

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link, { useLinkStatus } from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useI18n } from '@/i18n/client';
 
@@ -26,6 +26,7 @@ export function Views() {
             className={`narrow relative inline-flex h-7 shrink-0 items-center text-[15px] ${isOpen ? 'font-semibold' : 'text-dim hover:text-ink'}`}
           >
             {t(`nav.${view}`)}
+            <Pending label={t('common.loading')} />
             {isOpen && (
               <svg className="absolute left-1/2 top-[27px] -ml-2 text-ink" width="16" height="8" aria-hidden="true">
                 <path d="M0,8L8,0L16,8z" fill="currentColor" />
@@ -36,4 +37,14 @@ export function Views() {
       })}
     </nav>
   );
+}
+
+/** A line under the word while its view comes. */
+function Pending({ label }: { readonly label: string }) {
+  const { pending } = useLinkStatus();
+  return pending ? (
+    <span role="status" className="absolute inset-x-0 bottom-0 h-0.5 animate-pulse bg-ink">
+      <span className="sr-only">{label}</span>
+    </span>
+  ) : null;
 }

@@ -7,13 +7,14 @@ import type { ReadHouse } from '@/server/house/house';
 import { useI18n } from '@/i18n/client';
 import { Anglers } from './anglers';
 import { BrokenEntries, Conflicts } from './conflicts';
+import { BrowserForm } from './browser-form';
 import { ClassTable } from './class-table';
 import { CraftForms } from './craft-forms';
 import { SchoolList } from './school-list';
 import { SheetForm } from './sheet-form';
 import { useHouse } from './use-house';
 
-const SECTIONS = ['schools', 'sheet', 'angler', 'crafts', 'classes', 'knots'] as const;
+const SECTIONS = ['schools', 'sheet', 'angler', 'crafts', 'classes', 'knots', 'browser'] as const;
 type Section = (typeof SECTIONS)[number];
 
 const NOTES = {
@@ -23,6 +24,7 @@ const NOTES = {
   crafts: null,
   classes: 'classesNote',
   knots: 'knotsNote',
+  browser: 'browserNote',
 } as const satisfies Record<Section, string | null>;
 
 /** What the bench holds to, section by section; every change is kept by itself. */
@@ -74,6 +76,7 @@ export function RulesView({ initial }: { readonly initial: ReadHouse }) {
         {section === 'classes' && (
           <ClassTable key="classes" edits={house.classes} onEdits={(classes) => change({ classes })} />
         )}
+        {section === 'browser' && <BrowserForm />}
         {section === 'knots' && (
           <ClassTable
             key="knots"

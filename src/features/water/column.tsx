@@ -3,6 +3,7 @@
 import { type ReactNode } from 'react';
 import { bottomUnder, type BottomProfile, type Running } from '@/core/rig';
 import type { Craft } from '@/core/tackle';
+import { PRESENTATION_LIMITS } from '@/domain/presentation-limits';
 import { useI18n } from '@/i18n/client';
 import { bandDepths, heavyOf, lineOf, type Scene } from './scene';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor, type ColumnScale } from './column-scale';
@@ -181,6 +182,7 @@ function LineHandle({
   const { presentation } = line.setup;
   if (presentation.kind !== 'towed') return null;
   const lineM = lineOf(presentation);
+  const limits = presentation.gear ? PRESENTATION_LIMITS.leadM : PRESENTATION_LIMITS.lineOutM;
   return (
     <Handle
       label={t('water.line')}
@@ -188,8 +190,8 @@ function LineHandle({
       y={scale.y(running.depthM ?? 0)}
       value={lineM}
       text={format(lineM, 'distance')}
-      min={0.5}
-      max={150}
+      min={limits.min}
+      max={limits.max}
       step={0.5}
       perPx={1 / scale.perM}
       axis="x"

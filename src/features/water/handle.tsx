@@ -47,16 +47,26 @@ export function Handle({ label, x, y, value, text, min, max, step, perPx, axis, 
         held.current = null;
       }}
       onKeyDown={(event) => {
-        // Right and up make more of it, whichever way the picture runs.
-        const sign = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-        if (sign === undefined) return;
+        const next = valueByKey(event, { value, min, max, step });
+        if (next === null) return;
         event.preventDefault();
         event.stopPropagation();
-        put(value + sign * step * (event.shiftKey ? 10 : 1));
+        put(next);
       }}
     >
       <circle cx={x} cy={y} r={14} className="grab" />
       <circle cx={x} cy={y} r={6} className="knob" />
     </g>
   );
+}
+
+/** Where a key moves a value: right and up make more of it, whichever way the picture runs. Null: it is not for the handle. */
+export function valueByKey(
+  { key, shiftKey }: Pick<KeyboardEvent, 'key' | 'shiftKey'>,
+  { value, min, max, step }: Pick<HandleProps, 'value' | 'min' | 'max' | 'step'>,
+): number | null {
+  if (key === 'Home') return min;
+  if (key === 'End') return max;
+  const steps = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -10, PageUp: 10 }[key];
+  return steps === undefined ? null : value + steps * step * (shiftKey ? 10 : 1);
 }

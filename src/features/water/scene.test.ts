@@ -18,6 +18,7 @@ import {
   writeTable,
 } from './scene';
 import { countdownDepths } from './use-water';
+import { valueByKey } from './handle';
 
 const inWater = (id: string): WaterSetup => ({
   id: id as WaterSetup['id'],
@@ -44,16 +45,17 @@ describe('the scene', () => {
       layers: [{ depthM: 0, alongMps: 0.2 }],
       own: { [harness.id]: { lineM: 9, massKg: 0.05 }, [fly.id]: { lineM: 4, massKg: 5 } },
     };
-    const [onBottom, behindBall] = [setupIn(scene, harness), setupIn(scene, fly)];
+    const [onBottom, behindBall] = [
+      setupIn(scene, harness, scene.own[harness.id]),
+      setupIn(scene, fly, scene.own[fly.id]),
+    ];
     for (const { presentation } of [onBottom, behindBall])
       expect(presentation).toMatchObject({ speedMps: 0.9, layers: [{ depthM: 0, alongMps: 0.2 }] });
     expect(lineOf(onBottom.presentation as TowedPresentation)).toBe(9);
     expect(heavyOf(onBottom)).toMatchObject({ kind: 'part', massKg: 0.05 });
     expect(lineOf(behindBall.presentation as TowedPresentation)).toBe(4);
     expect(heavyOf(behindBall)).toEqual({ kind: 'ball', massKg: 5 });
-    expect(setupIn({ ...scene, own: { [wall.id]: { massKg: 0.02 } } }, wall).presentation).toEqual(
-      wall.file.presentation,
-    );
+    expect(setupIn(scene, wall, { massKg: 0.02 }).presentation).toEqual(wall.file.presentation);
   });
 });
 
@@ -68,7 +70,7 @@ describe('what is kept of the picture', () => {
       ],
       own: { [harness.id]: { lineM: 11, massKg: 0.1 } },
     };
-    const draft = kept(scene, { ...harness, setup: setupIn(scene, harness) }, 10);
+    const draft = kept(scene, { ...harness, setup: setupIn(scene, harness, scene.own[harness.id]) }, 10);
     expect(draft.presentation).toMatchObject({ speedMps: 0.7, lineOutM: 11, bottomM: 6 });
     expect(draft.chain).toBe(harness.file.chain);
     expect(kept(startScene([wall]), { ...wall, setup: wall.file }, null)).toEqual({
@@ -153,4 +155,15 @@ describe('the picture', () => {
     expect(countdownDepths(3.3)).toContain(3.3);
     expect(countdownDepths(40).length).toBeLessThan(20);
   });
+});
+
+describe('a handle', () => {
+  const at = { value: 40, min: 0.5, max: 400, step: 0.5 };
+  const press = (key: string, shiftKey = false) => valueByKey({ key, shiftKey }, at);
+  it('goes by steps, by ten of them, and to its ends', () => {
+    expect([press('ArrowRight'), press('ArrowUp'), press('ArrowLeft', true)]).toEqual([40.5, 40.5, 35]);
+    expect([press('PageUp'), press('PageDown'), press('Home'), press('End')]).toEqual([45, 35, 0.5, 400]);
+  });
+  it('leaves other keys to the page', () =>
+    expect([press('k'), press('Enter'), press('Tab')]).toEqual([null, null, null]));
 });

@@ -19,8 +19,8 @@ export interface Own {
   readonly offsetM?: number;
 }
 
-/** The water that all setups in the picture share, and what was changed of each. */
-export interface Scene {
+/** The water that all setups in the picture share. */
+export interface SharedWater {
   /** through the surface water; null: each setup's own */
   readonly speedMps: number | null;
   readonly layers: readonly CurrentLayer[];
@@ -28,6 +28,10 @@ export interface Scene {
   readonly temperatures: readonly TemperatureReading[];
   /** temperatures looked for */
   readonly bandC: { readonly fromC: number; readonly toC: number } | null;
+}
+
+/** The picture: its water, and what was changed of each setup. */
+export interface Scene extends SharedWater {
   readonly own: Readonly<Record<string, Own>>;
 }
 
@@ -64,8 +68,11 @@ export function heavyOf({ chain, parts, presentation }: Setup): Heavy | null {
 }
 
 /** One setup as the scene has it. */
-export function setupIn(scene: Scene, { id, file }: Pick<WaterSetup, 'id' | 'file'>): Setup {
-  const own = scene.own[id] ?? {};
+export function setupIn(
+  scene: Pick<SharedWater, 'speedMps' | 'layers'>,
+  { file }: Pick<WaterSetup, 'file'>,
+  own: Own = {},
+): Setup {
   const heavy = heavyOf(file);
   const parts =
     own.massKg !== undefined && heavy?.kind === 'part'

@@ -86,7 +86,13 @@ function reduce({ scene, start }: Held, action: Reduced): Held {
 }
 
 function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
-  const setup = useMemo(() => (shown ? setupIn(scene, shown) : null), [shown, scene]);
+  // Only what concerns this line: one that is dragged has the others solved no second time.
+  const { speedMps, layers } = scene;
+  const own = shown && scene.own[shown.id];
+  const setup = useMemo(
+    () => (shown ? setupIn({ speedMps, layers }, shown, own) : null),
+    [shown, speedMps, layers, own],
+  );
   const isTowed = setup?.presentation.kind === 'towed';
   const runQuestion = useMemo(
     (): Asked<'run'> | null => (setup && isTowed ? { kind: 'run', setup, bottom: scene.bottom } : null),

@@ -4,7 +4,7 @@ import type { Limits } from '@/core/base/guard';
 import type { Measure } from '@/core/base/measure';
 import { quantitiesOf } from '@/core/base/quantity';
 import type { Setup } from '@/core/tackle';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { partSchema } from '@/domain/parts';
 import { fieldLabel } from '@/i18n/field-text';
 import type { I18n } from '@/i18n/client';

@@ -4,7 +4,7 @@ import type { Conditions } from '@/core/tackle';
 import type { Limits } from '@/core/base/guard';
 import type { Measure } from '@/core/base/measure';
 import { WATER_LIMITS } from '@/core/water';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';

@@ -3,7 +3,7 @@ import { ChoiceField } from '@/ui/choice-field';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { kindsOf, options, type PresentationEdit } from './edit';
 import { Caution, Group, Tick } from './group';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { COVERS, MOUTHS } from '@/core/tackle/defaults/hookset-classes';
 
 const WEAR = ['teeth', 'gill-plates', 'rock'] as const;

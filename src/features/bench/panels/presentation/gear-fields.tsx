@@ -1,7 +1,8 @@
 'use client';
 
 import type { Gear } from '@/core/tackle';
-import { PRESENTATION_LIMITS as L, type TowedPresentation } from '@/domain/presentation';
+import type { TowedPresentation } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { QuantityField } from '@/features/fields/quantity-field';
 import type { Limits } from '@/core/base/guard';
 import type { Measure } from '@/core/base/measure';

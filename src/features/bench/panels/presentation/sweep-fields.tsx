@@ -4,7 +4,7 @@ import { QuantityField } from '@/features/fields/quantity-field';
 import { FigureField } from './figure-field';
 import { kindsOf, options, type PresentationEdit } from './edit';
 import { Caution, Group } from './group';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { SET_WAYS } from '@/core/tackle/defaults/hookset-classes';
 import { HOOKSET_LIMITS } from '@/core/strike';
 import type { House } from '@/domain/house';

@@ -4,7 +4,7 @@ import { QuantityField } from '@/features/fields/quantity-field';
 import { FigureField } from './figure-field';
 import { kindsOf, options, type PresentationEdit } from './edit';
 import { Group } from './group';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { ATTITUDES } from '@/core/tackle/defaults/rig-classes';
 import { FALL_WINDOWS } from '@/core/tackle/defaults/fall-windows';
 import type { CastPresentation } from '@/domain/presentation';

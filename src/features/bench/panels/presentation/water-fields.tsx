@@ -2,7 +2,7 @@ import { useI18n } from '@/i18n/client';
 import { FigureField } from './figure-field';
 import { type PresentationEdit } from './edit';
 import { Group } from './group';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { WATER_LIMITS } from '@/core/water';
 
 /** The water as it is measured; a density that a file gave stands for temperature and salt. */

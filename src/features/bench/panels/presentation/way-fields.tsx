@@ -4,7 +4,7 @@ import { QuantityField } from '@/features/fields/quantity-field';
 import { FigureField } from './figure-field';
 import { kindsOf, options, type PresentationEdit } from './edit';
 import { Caution, Group, Tick } from './group';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation';
+import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
 import type { House } from '@/domain/house';
 import { TOWED_WAYS } from '@/domain/presentation';
