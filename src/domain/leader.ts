@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { leaderIdSchema, partIdSchema, setupIdSchema } from './ids';
 import { LEADER_STATES } from './leader-states';
 
-/** A leader that was tied, as it hangs on its winder. */
+/** A leader that was tied, as it is listed until it is retired. */
 export const leaderSchema = z.strictObject({
   id: leaderIdSchema,
   setupId: setupIdSchema,

@@ -1,6 +1,6 @@
 import type { Part, PartKind } from '@/domain/parts';
 import type { PartField } from '@/domain/parts/fields';
-import { valueAt } from '@/domain/parts/value-at';
+import { valueAt } from '@/core/decide';
 import type { Quantity } from '@/core/base/quantity';
 import type { Catalogue } from './catalogue';
 import type { I18n } from './client';

@@ -44,7 +44,7 @@ export async function reply<I, T, Code extends string>(
   raw: unknown,
   serve: (input: I, context: Context) => Promise<Reply<T, Code>>,
 ): Promise<Reply<T, Code>> {
-  return answering(async () => {
+  return replyOf(async () => {
     const benchId = await currentBench();
     const parsed = fromOutside(schema, raw);
     if (!parsed.ok) return { ok: false, code: 'bad-input', fields: parsed.problems };
@@ -64,7 +64,7 @@ export async function change<I, T, Code extends string = never>(
   sent: unknown,
   serve: (input: I, context: ChangeContext) => Promise<Reply<T, Code>>,
 ): Promise<Reply<T, Code>> {
-  const answer = await answering(async (): Promise<Reply<T, Code>> => {
+  const answer = await replyOf(async (): Promise<Reply<T, Code>> => {
     const benchId = await currentBench();
     const request = parse(sentSchema, sent);
     if (!request.ok) return { ok: false, code: 'bad-input', fields: request.problems };
@@ -89,7 +89,7 @@ function fromOutside<I>(schema: z.ZodType<I>, raw: unknown) {
   return problems.length > 0 ? ({ ok: false, problems } as const) : parse(schema, raw);
 }
 
-async function answering<T, Code extends string>(serve: () => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
+async function replyOf<T, Code extends string>(serve: () => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
   try {
     return await serve();
   } catch (error) {

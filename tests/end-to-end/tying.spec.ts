@@ -24,7 +24,7 @@ test('three kinds of leader are planned, marked as tied, taken from stock, and k
   await expect(plan).toContainText('Fluorocarbon 0.37 mm: 9.98 m in all');
 
   await page.getByRole('button', { name: 'mark as tied' }).click();
-  await expect(page.getByText('9 leaders hang on the winder')).toBeVisible();
+  await expect(page.getByText('9 leaders are tied')).toBeVisible();
   await expect(page.locator('[data-leader="tied"]')).toHaveCount(9);
   await page
     .getByRole('listitem')

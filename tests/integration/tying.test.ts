@@ -28,7 +28,7 @@ const leadersNow = async () => (await listLeaders(db, demoBenchId)).rows;
 const tie = (count: number) => tied({ items: [{ setupId: minnow, count }], allowances: {}, reason: 'tied' });
 
 describe('a batch that was tied', () => {
-  it('goes out of stock with its movements, and hangs on the winder', async () => {
+  it('goes out of stock with its movements, and is listed', async () => {
     const before = await stock(spool);
     expect(await tie(3)).toMatchObject({
       kind: 'tied',

@@ -1,6 +1,6 @@
 import type { Quantity } from '@/core/base/quantity';
 import { PART_KINDS, type Part } from '../parts';
-import { valueAt } from '../parts/value-at';
+import { valueAt } from '@/core/decide';
 import { quotedCell } from './cell-text';
 import { columnFields, columnName, headerOf, unitsOf, writtenUnit } from './columns';
 

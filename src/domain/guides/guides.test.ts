@@ -4,7 +4,8 @@ import { guidesOf } from './kinds';
 import { GUIDES, type Guide } from './names';
 import { PART_KINDS, partSchema, type Part, type PartKind } from '../parts';
 import { completePart } from '../parts/class-part';
-import { valueAt, withValueAt } from '../parts/value-at';
+import { valueAt } from '@/core/decide';
+import { withValueAt } from '../parts/with-value-at';
 import { GUIDE_DEFINITIONS } from './definitions';
 import { judgeRows, measured, type Ask, type Asked, type ReadingRow } from './guide';
 

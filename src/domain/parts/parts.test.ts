@@ -16,7 +16,8 @@ import { setupFileSchema } from '../setup';
 import { completePart } from './class-part';
 import type { GivenPart } from './kind-of-part';
 import { fieldsOf } from './fields';
-import { valueAt, withValueAt } from './value-at';
+import { valueAt } from '@/core/decide';
+import { withValueAt } from './with-value-at';
 import { PART_KINDS, partSchema, type Part, type PartKind } from '.';
 
 const complete = (given: GivenPart): Part => {

@@ -61,7 +61,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
   const all = useMemo(() => parts.map(({ part }) => part), [parts]);
   const usesOf = useCallback((part: Part) => page.uses[part.id]?.length ?? 0, [page.uses]);
   const wanted = useDeferredValue(find);
-  const wordsOf = useMemo(() => kept((part: Part) => wordsOfPart(i18n, part)), [i18n]);
+  const wordsOf = useMemo(() => rememberedBy((part: Part) => wordsOfPart(i18n, part)), [i18n]);
   const search = useCallback(
     (text: string) => {
       const rod = filter.fitsRodId ? all.find(({ id }) => id === filter.fitsRodId) : undefined;
@@ -315,7 +315,7 @@ function asked(part: Part | null, name: string | null, guidesOf: BoxPage['guides
 }
 
 /** Remembers what was worked out for a part as long as the part itself lives. */
-function kept<T>(work: (part: Part) => T): (part: Part) => T {
+function rememberedBy<T>(work: (part: Part) => T): (part: Part) => T {
   const held = new WeakMap<Part, T>();
   return (part) => {
     const known = held.get(part);

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Part } from '@/domain/parts';
 import { fieldsOf } from '@/domain/parts/fields';
-import { withValueAt } from '@/domain/parts/value-at';
+import { withValueAt } from '@/domain/parts/with-value-at';
 import { useI18n, type I18n } from '@/i18n/client';
 import { fieldLabel, fieldText } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';

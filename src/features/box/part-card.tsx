@@ -7,7 +7,7 @@ import { OutlineShapes } from '@/features/fields/outline-view';
 import { guidesOf, type Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
 import { fieldsOf, type PartField } from '@/domain/parts/fields';
-import { valueAt } from '@/domain/parts/value-at';
+import { valueAt } from '@/core/decide';
 import { stockOf } from '@/domain/stock';
 import { spreadOf, type Quantity } from '@/core/base/quantity';
 import { UNDERLINE } from '@/features/fields/shown-as';

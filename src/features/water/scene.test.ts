@@ -6,7 +6,7 @@ import type { WaterSetup } from '@/server/queries/water-page';
 import { extentOf, mostStretch, neededPx, roundStep, scaleFor } from './column-scale';
 import {
   bandDepths,
-  kept,
+  asDraft,
   BOTTOM_TABLE,
   heavyOf,
   lineOf,
@@ -59,7 +59,7 @@ describe('the scene', () => {
   });
 });
 
-describe('what is kept of the picture', () => {
+describe('what is asDraft of the picture', () => {
   it('is how the setup was fished in it: speed, line, current and the bottom where it ran; no part is changed', () => {
     const scene = {
       ...startScene([harness]),
@@ -70,10 +70,10 @@ describe('what is kept of the picture', () => {
       ],
       own: { [harness.id]: { lineM: 11, massKg: 0.1 } },
     };
-    const draft = kept(scene, { ...harness, setup: setupIn(scene, harness, scene.own[harness.id]) }, 10);
+    const draft = asDraft(scene, { ...harness, setup: setupIn(scene, harness, scene.own[harness.id]) }, 10);
     expect(draft.presentation).toMatchObject({ speedMps: 0.7, lineOutM: 11, bottomM: 6 });
     expect(draft.chain).toBe(harness.file.chain);
-    expect(kept(startScene([wall]), { ...wall, setup: wall.file }, null)).toEqual({
+    expect(asDraft(startScene([wall]), { ...wall, setup: wall.file }, null)).toEqual({
       chain: wall.file.chain,
       presentation: wall.file.presentation,
     });

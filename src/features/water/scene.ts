@@ -12,7 +12,7 @@ export interface TemperatureReading {
 }
 
 /** What was changed of one setup in the picture. */
-export interface Own {
+export interface LineChanges {
   readonly lineM?: number;
   readonly massKg?: number;
   /** to the outside of the boat's middle, positive to the left [m] */
@@ -32,7 +32,7 @@ export interface SharedWater {
 
 /** The picture: its water, and what was changed of each setup. */
 export interface Scene extends SharedWater {
-  readonly own: Readonly<Record<string, Own>>;
+  readonly own: Readonly<Record<string, LineChanges>>;
 }
 
 /** The picture as the setups bring it: the deepest bottom that one of them names. */
@@ -71,7 +71,7 @@ export function heavyOf({ chain, parts, presentation }: Setup): Heavy | null {
 export function setupIn(
   scene: Pick<SharedWater, 'speedMps' | 'layers'>,
   { file }: Pick<WaterSetup, 'file'>,
-  own: Own = {},
+  own: LineChanges = {},
 ): Setup {
   const heavy = heavyOf(file);
   const parts =
@@ -95,7 +95,7 @@ export function setupIn(
 }
 
 /** What a new revision keeps of the picture: how the setup is fished there. A weight that was tried is a part of the Box, and is fitted on the Bench. */
-export function kept(
+export function asDraft(
   scene: Scene,
   { file, setup }: { readonly file: WaterSetup['file']; readonly setup: Setup },
   behindM: number | null,

@@ -6,11 +6,11 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useUnchanged } from '@/features/fields/use-unchanged';
 import type { WaterSetup } from '@/server/queries/water-page';
 import type { FallAnswer, Question, RunAnswer } from '@/workers/protocol';
-import { setupIn, startScene, type Own, type Scene } from './scene';
+import { setupIn, startScene, type LineChanges, type Scene } from './scene';
 
 export type WaterAction =
   | { readonly kind: 'scene'; readonly change: Partial<Omit<Scene, 'own'>> }
-  | { readonly kind: 'own'; readonly id: string; readonly change: Own }
+  | { readonly kind: 'own'; readonly id: string; readonly change: LineChanges }
   | { readonly kind: 'put-back' };
 
 /** One setup in the picture, as the scene has it, with the workers' last answer. */
@@ -44,7 +44,7 @@ export function useWater(given: readonly WaterSetup[]) {
   const shown = useUnchanged(given);
   const start = useMemo(() => startScene(shown), [shown]);
   const [held, dispatch] = useReducer(reduce, start, (scene) => ({ scene, start }));
-  // A setup that was kept anew, here or elsewhere, starts the picture again.
+  // A setup that was asDraft anew, here or elsewhere, starts the picture again.
   if (held.start !== start) dispatch({ kind: 'set', start });
   const { scene } = held;
   const lines = [

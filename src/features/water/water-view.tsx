@@ -20,7 +20,7 @@ import { Controls } from './controls';
 import { Figures } from './figures';
 import { WATER_KEYS, type Tool, type WaterKeyAction } from './keys';
 import type { ToolProps } from './tools/parts';
-import { kept } from './scene';
+import { asDraft } from './scene';
 import { useWater } from './use-water';
 
 // A tool is fetched when it is first shown.
@@ -187,7 +187,7 @@ export function WaterView({ shown, all, broken }: WaterPage) {
         open={open === 'keep'}
         onOpenChange={(isOpen) => setOpen(isOpen ? 'keep' : null)}
         setupId={main.id as SetupId}
-        draft={kept(scene, main, main.run?.running.behindM ?? null)}
+        draft={asDraft(scene, main, main.run?.running.behindM ?? null)}
         version={main.version}
         newest={main.number}
         onSaved={({ number }) => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { partIdSchema } from '@/domain/ids';
 import { PART_KINDS, type PartKind } from '@/domain/parts';
-import { valueAt } from '@/domain/parts/value-at';
+import { valueAt } from '@/core/decide';
 import { LEXICON } from './lexicon';
 import { readPart } from './read-part';
 

@@ -4,7 +4,7 @@ import type { PartId } from '@/domain/ids';
 import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import { fieldsOf } from '@/domain/parts/fields';
-import { withValueAt } from '@/domain/parts/value-at';
+import { withValueAt } from '@/domain/parts/with-value-at';
 import type { Problem } from '@/domain/problems';
 import { readNumber } from '../read-quantity';
 import { LEXICON, type Meaning } from './lexicon';

@@ -5,7 +5,8 @@ import type { Angler } from '@/domain/angler';
 import { findIn, GUIDES, rawReadingSchema, type Found } from '@/domain/guides';
 import { partIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
 import { partSchema, type Part } from '@/domain/parts';
-import { valueAt, withValueAt } from '@/domain/parts/value-at';
+import { valueAt } from '@/core/decide';
+import { withValueAt } from '@/domain/parts/with-value-at';
 import { parse, type Problem } from '@/domain/problems';
 import { setupsBrokenBy, setupsMovedBy, type MovedSetup, type SetupBroken } from './setups-of-parts';
 

@@ -11,7 +11,7 @@ import { outsideProblems, parse } from '@/domain/problems';
 import { setupFileSchema } from '@/domain/setup';
 import { benchFileAsNow, setupFileFrom1 } from '@/domain/upgrades';
 import { getI18n } from '@/i18n/server';
-import { answering } from '../answering';
+import { routeResponse } from '../route-response';
 import { changeBox, changesSchema } from '../box/change-box';
 import { currentBench } from '../current-bench';
 import { database } from '../database';
@@ -28,7 +28,7 @@ const download = (name: string, type: string) => ({
 
 /** The Box as CSV, RFC 4180. */
 export const partsCsv = (): Promise<Response> =>
-  answering(async () => {
+  routeResponse(async () => {
     const parts = await listParts(database(), await currentBench());
     return new Response(Papa.unparse(partsToRows(parts), { newline: '\r\n' }) + '\r\n', {
       headers: download('parts.csv', 'text/csv; charset=utf-8; header=present'),
@@ -37,7 +37,7 @@ export const partsCsv = (): Promise<Response> =>
 
 /** The whole bench as a file. */
 export const benchJson = (): Promise<Response> =>
-  answering(async () => {
+  routeResponse(async () => {
     const file = await benchToFile(database(), await currentBench());
     return new Response(`${JSON.stringify(file, null, 1)}\n`, {
       headers: download('bench.json', 'application/json'),
@@ -136,7 +136,7 @@ function importing<I>(
   schema: z.ZodType<I>,
   serve: (input: I, context: ImportContext) => Promise<ImportAnswer>,
 ): Promise<Response> {
-  return answering(async () => {
+  return routeResponse(async () => {
     const body = await readBody(request);
     if (!body.ok) return Response.json({ code: body.code }, { status: body.status });
     const outside = outsideProblems(body.json);

@@ -1,9 +1,9 @@
 import 'server-only';
 import { findBench } from '@/db/repo';
-import { asking, PageFailedError } from '../asking';
+import { pageQuery, PageFailedError } from '../page-query';
 
 export async function getBenchName(): Promise<string> {
-  return asking(async (db, benchId) => (await findBench(db, benchId))?.name ?? '');
+  return pageQuery(async (db, benchId) => (await findBench(db, benchId))?.name ?? '');
 }
 
 /** For the frame of every page, which must stand even while the database is away; the page inside says so. */

@@ -2,7 +2,7 @@ import 'server-only';
 import type { Evaluation } from '@/core/judge';
 import { setupIdSchema, type SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
-import { asking } from '../asking';
+import { pageQuery } from '../page-query';
 import { evaluated } from '../setups/evaluated';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
@@ -23,7 +23,7 @@ export interface Compared {
 export async function getComparison(
   ids: readonly string[],
 ): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
-  return asking(async (db, benchId) => {
+  return pageQuery(async (db, benchId) => {
     const asked = ids.slice(0, MOST_ASKED).flatMap((id) => setupIdSchema.safeParse(id).data ?? []);
     const { whole, broken } = evaluated(await newestSetups(db, benchId, asked));
     return {

@@ -3,7 +3,7 @@ import { listAllSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import type { Marks } from '@/domain/marks';
 import { shortCode } from '@/domain/short-code';
-import { asking } from '../asking';
+import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
@@ -39,7 +39,7 @@ const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').to
 
 /** One page of the setups by name, with the marks of their newest revisions. */
 export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
-  return asking(async (db, benchId) => {
+  return pageQuery(async (db, benchId) => {
     const all = await listAllSetups(db, benchId);
     const words = plain(ask.find).split(/\s+/);
     const found = all
@@ -63,7 +63,7 @@ export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
 
 /** The setup that a code typed from a card means; null: none of this bench. */
 export async function findByShortCode(code: string): Promise<SetupId | null> {
-  return asking(async (db, benchId) => {
+  return pageQuery(async (db, benchId) => {
     const found = (await listAllSetups(db, benchId)).find(({ id }) => shortCode(id) === code.toUpperCase());
     return found?.id ?? null;
   });

@@ -1,6 +1,6 @@
 import 'server-only';
 import { setupIdSchema } from '@/domain/ids';
-import { asking } from '../asking';
+import { pageQuery } from '../page-query';
 import type { SetupFileOutcome } from '../setups/setup-file';
 import { setupFileOf, setupPage, type BrokenSetupPage, type SetupPage } from '../setups/setup-page';
 
@@ -17,12 +17,12 @@ export async function getSetupPage(
   const id = setupIdSchema.safeParse(setupId);
   const number = numberOf(revision);
   if (!id.success || number === null) return null;
-  return asking((db, benchId) => setupPage(db, benchId, id.data, number));
+  return pageQuery((db, benchId) => setupPage(db, benchId, id.data, number));
 }
 
 export async function getSetupFile(setupId: string, revision: string | undefined): Promise<SetupFileOutcome | null> {
   const id = setupIdSchema.safeParse(setupId);
   const number = numberOf(revision);
   if (!id.success || number === null) return null;
-  return asking((db, benchId) => setupFileOf(db, benchId, id.data, number));
+  return pageQuery((db, benchId) => setupFileOf(db, benchId, id.data, number));
 }

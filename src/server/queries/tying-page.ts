@@ -2,7 +2,7 @@ import 'server-only';
 import { listLeaders, listParts, type BrokenRow } from '@/db/repo';
 import type { Leader } from '@/domain/leader';
 import type { Part } from '@/domain/parts';
-import { asking } from '../asking';
+import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import type { QuiverSetup } from './quiver-page';
@@ -21,7 +21,7 @@ export interface TyingPage {
 
 /** Every setup, the Box, and the leaders that were tied. */
 export async function getTyingPage(): Promise<TyingPage> {
-  return asking(async (db, benchId) => {
+  return pageQuery(async (db, benchId) => {
     const [newest, box, leaders] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),

@@ -82,7 +82,7 @@ export function* quiver(input: QuiverInput): Steps<Quiver> {
         { presentations: covered, floor },
       );
       const rods = best.outcome === 'infeasible' ? least.rods : best.rods;
-      const told = {
+      const cover = {
         rods,
         count: rods.length,
         totalScore: totalOf(scores, rods),
@@ -90,22 +90,22 @@ export function* quiver(input: QuiverInput): Steps<Quiver> {
         gap: least.proved ? 0 : (rods.length - least.bound) / rods.length,
       };
       return uncovered.length > 0
-        ? { outcome: 'not-coverable', ...told, uncovered }
-        : { outcome: least.proved ? 'optimal' : 'within-gap', ...told };
+        ? { outcome: 'not-coverable', ...cover, uncovered }
+        : { outcome: least.proved ? 'optimal' : 'within-gap', ...cover };
     }
     case 'best-k':
-      return told(scores, yield* bestTotal(table, { costs: scores.map(() => 1), most: input.k }), {});
+      return quiverAnswer(scores, yield* bestTotal(table, { costs: scores.map(() => 1), most: input.k }), {});
     case 'budget': {
       const costs = input.prices.map((price, r) => (input.owned[r] ? 0 : price));
       const best = yield* bestTotal(table, { costs, most: input.budget });
-      return told(scores, best, { spent: best.rods.reduce((sum, r) => sum + costs[r]!, 0) });
+      return quiverAnswer(scores, best, { spent: best.rods.reduce((sum, r) => sum + costs[r]!, 0) });
     }
     default:
       return input satisfies never;
   }
 }
 
-function told(
+function quiverAnswer(
   scores: QuiverInput['scores'],
   { rods, bound, proved }: { readonly rods: readonly number[]; readonly bound: number; readonly proved: boolean },
   more: { readonly spent?: number },

@@ -42,15 +42,15 @@ export function castBand(rig: Rig, presentation: CastPresentation, { fromM, toM,
   };
   const fallS = sink(fallInputOf(rig, presentation)).table[0]?.timeS ?? 0;
   const stepM = distanceM / STEPS;
-  let lowest = fallS > 0 ? depthM : 0;
+  let deepestM = fallS > 0 ? depthM : 0;
   const path: [number, number][] = [];
   let inBandS = fallS > 0 ? fallS * overlap(0, depthM, fromM, toM) : 0;
   for (let i = 0; i < STEPS; i += 1) {
     const lineOutM = distanceM - i * stepM;
     const settled = runRig(rig, { ...towed, lineOutM }).depthM ?? 0;
-    lowest = Math.min(lowest, Math.max(settled, 0));
-    path.push([lineOutM, lowest]);
-    if (lowest >= fromM && lowest <= toM) inBandS += stepM / Math.max(0.05, speedMps);
+    deepestM = Math.min(deepestM, Math.max(settled, 0));
+    path.push([lineOutM, deepestM]);
+    if (deepestM >= fromM && deepestM <= toM) inBandS += stepM / Math.max(0.05, speedMps);
   }
   const castS = fallS + distanceM / Math.max(0.05, speedMps) + betweenS;
   return { castS, inBandS, share: inBandS / castS, path };

@@ -2,14 +2,14 @@ import type { Rig } from '../rigging';
 import { tow, type TowedBody, type TowInput } from '../../water';
 import { onBottom, onTheFloor } from './on-bottom';
 import {
-  asking,
+  towInput,
   behindMainM,
   layersAbove,
   level,
-  lowest,
+  deepestM,
   throughWater,
-  told,
-  type Free,
+  solvedRun,
+  type FreeRun,
   type Scene,
 } from './towed-scene';
 
@@ -19,11 +19,11 @@ export function behindRelease(
   leadM: number,
   from: { readonly depthM: number; readonly behindM: number },
   rig: Rig,
-): Free {
+): FreeRun {
   const { bottomM } = scene.presentation;
-  const asked = asking(scene, leadM, from.depthM);
+  const asked = towInput(scene, leadM, from.depthM);
   const result = tow(asked);
-  const moved = (free: Free): Free => ({
+  const moved = (free: FreeRun): FreeRun => ({
     ...free,
     depthM: free.depthM === null ? null : free.depthM + from.depthM,
     lureMps: throughWater(scene, (free.depthM ?? 0) + from.depthM),
@@ -31,7 +31,7 @@ export function behindRelease(
     shape: free.shape.map(([x, z]) => [x + from.behindM, z + from.depthM] as const),
   });
   if (result.outcome !== 'ok') return moved(rising(scene, leadM, from.depthM, asked));
-  if (bottomM !== undefined && lowest(result) + from.depthM > bottomM) {
+  if (bottomM !== undefined && deepestM(result) + from.depthM > bottomM) {
     const rested = onBottom(
       scene,
       result,
@@ -41,16 +41,16 @@ export function behindRelease(
     );
     return moved(
       onTheFloor(
-        told(scene, rested.result, rested.asked, { heightM: 0, lineM: leadM, contact: rested.contact }),
+        solvedRun(scene, rested.result, rested.asked, { heightM: 0, lineM: leadM, contact: rested.contact }),
         bottomM - from.depthM,
       ),
     );
   }
-  return moved(told(scene, result, asked, { heightM: 0, lineM: leadM, contact: null }));
+  return moved(solvedRun(scene, result, asked, { heightM: 0, lineM: leadM, contact: null }));
 }
 
 /** A lure that rises above its release: the same line upside down, weight for lift, as far as the surface. */
-function rising(scene: Scene, leadM: number, fromM: number, asked: TowInput): Free {
+function rising(scene: Scene, leadM: number, fromM: number, asked: TowInput): FreeRun {
   const { densityKgPm3 } = scene.water;
   const mirrored = (body: TowedBody): TowedBody => ({
     ...body,
@@ -68,7 +68,7 @@ function rising(scene: Scene, leadM: number, fromM: number, asked: TowInput): Fr
     end: mirrored(asked.end),
   });
   if (result.outcome !== 'ok') return level(scene, leadM, fromM, asked);
-  const found = told(scene, result, asked, { heightM: 0, lineM: leadM, contact: null });
+  const found = solvedRun(scene, result, asked, { heightM: 0, lineM: leadM, contact: null });
   const up = Math.min(result.depthM!, fromM);
   return {
     ...found,

@@ -2,7 +2,7 @@ import { findRoot } from '../../base/numeric';
 import type { Rig } from '../rigging';
 import { tow, type Tow, type TowedBody, type TowInput, type WaterProperties } from '../../water';
 import type { Running } from './running';
-import { asking, behindMainM, throughWater, type Free, type Scene } from './towed-scene';
+import { towInput, behindMainM, throughWater, type FreeRun, type Scene } from './towed-scene';
 
 /**
  * The line with its heaviest body on the bottom: what the bottom carries of it is the root at which the line that the depth
@@ -38,7 +38,7 @@ export function onBottom(
       dragAreaM2: body.dragAreaM2 + (push > 1e-6 ? (mu * forceN) / push : 0),
     });
     return {
-      ...asking(scene, wetM, fromM),
+      ...towInput(scene, wetM, fromM),
       weights: line.weights.map(({ jointId: _, ...weight }, i) =>
         i === heaviest ? { ...weight, ...rest(weight) } : weight,
       ),
@@ -60,7 +60,7 @@ export function onBottom(
 }
 
 /** What trails lower than the body that touches lies on the bottom beside it. */
-export const onTheFloor = (free: Free, bottomM: number): Free => ({
+export const onTheFloor = (free: FreeRun, bottomM: number): FreeRun => ({
   ...free,
   depthM: free.depthM === null ? null : Math.min(free.depthM, bottomM),
   shape: free.shape.map(([x, z]) => [x, Math.min(z, bottomM)] as const),

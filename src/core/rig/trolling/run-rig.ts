@@ -8,9 +8,9 @@ import { hungCable } from './cable';
 import { onBottom, onTheFloor } from './on-bottom';
 import type { Running } from './running';
 import { tipHeightM } from './tip';
-import { asking, atSurface, behindMainM, lowest, told, type Free, type Scene } from './towed-scene';
+import { towInput, atSurface, behindMainM, deepestM, solvedRun, type FreeRun, type Scene } from './towed-scene';
 
-/** Wet line is told to the centimetre [m]. */
+/** Wet line is solvedRun to the centimetre [m]. */
 const LINE_TOLERANCE_M = 0.01;
 
 /**
@@ -43,7 +43,7 @@ export function runRig(rig: Rig, presentation: TowedPresentation): Running {
 }
 
 /** The release carries the pull until it trips; then the rod does, with the line straight from the tip to the lure. */
-const released = (free: Free, heightM: number, release: NonNullable<Running['release']>): Running => ({
+const released = (free: FreeRun, heightM: number, release: NonNullable<Running['release']>): Running => ({
   ...free,
   tipHeightM: heightM,
   tipAngleRad: Math.atan2(heightM + (free.depthM ?? release.depthM), free.behindM ?? release.behindM),
@@ -53,18 +53,18 @@ const released = (free: Free, heightM: number, release: NonNullable<Running['rel
 /** How far out from the boat's course a board runs, seen from the rod [rad]. */
 const BOARD_RUNS_OUT_RAD = 0.7;
 
-function fromTip(scene: Scene, heightM: number, rig: Rig): Free {
+function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
   const { lineOutM, bottomM } = scene.presentation;
   const trailingM = behindMainM(scene.line);
   if (lineOutM + trailingM <= heightM) return inTheAir(scene, lineOutM, heightM);
   // The line rises straight to the tip, so what is left of it for the water hangs on its own angle.
   const airOf = (result: Tow) =>
     result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity;
-  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(asking(scene, each), { shaped: false }))), lineOutM, heightM);
-  if (wetM === null) return atSurface(scene, lineOutM, heightM, asking(scene, LEAST_WET_M));
-  const result = tow(asking(scene, wetM));
-  if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, asking(scene, wetM));
-  if (bottomM !== undefined && lowest(result) > bottomM) {
+  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(towInput(scene, each), { shaped: false }))), lineOutM, heightM);
+  if (wetM === null) return atSurface(scene, lineOutM, heightM, towInput(scene, LEAST_WET_M));
+  const result = tow(towInput(scene, wetM));
+  if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, towInput(scene, wetM));
+  if (bottomM !== undefined && deepestM(result) > bottomM) {
     const rested = onBottom(
       scene,
       result,
@@ -73,11 +73,11 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): Free {
       (paid) => lineOutM - (paid.lineOutM! - trailingM) - Math.min(1e6, airOf(paid)),
     );
     return onTheFloor(
-      told(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact }),
+      solvedRun(scene, rested.result, rested.asked, { heightM, lineM: lineOutM, contact: rested.contact }),
       bottomM,
     );
   }
-  return told(scene, result, asking(scene, wetM), { heightM, lineM: lineOutM, contact: null });
+  return solvedRun(scene, result, towInput(scene, wetM), { heightM, lineM: lineOutM, contact: null });
 }
 
 /** Below this no line is in the water that counts [m]. */
@@ -102,7 +102,7 @@ function wetOf(air: (wetM: number) => number, lineOutM: number, heightM: number)
 }
 
 /** Less line than the tip is high: it hangs there. */
-function inTheAir(scene: Scene, lineOutM: number, heightM: number): Free {
+function inTheAir(scene: Scene, lineOutM: number, heightM: number): FreeRun {
   const weightN = [...scene.line.weights, scene.line.end].reduce(
     (sum, { netWeightN }) => sum + Math.max(0, netWeightN),
     0,
@@ -122,6 +122,6 @@ function inTheAir(scene: Scene, lineOutM: number, heightM: number): Free {
       [0, -heightM],
       [0, lineOutM - heightM],
     ],
-    asked: asking(scene, 1e-3),
+    asked: towInput(scene, 1e-3),
   };
 }

@@ -19,10 +19,10 @@ export interface Scene {
 }
 
 /** From where the line leaves air or release; the tip is added by who asks. */
-export type Free = Omit<Running, 'release' | 'tipHeightM' | 'tipAngleRad'>;
+export type FreeRun = Omit<Running, 'release' | 'tipHeightM' | 'tipAngleRad'>;
 
 /** The call for so much wet main line, starting at a depth. */
-export function asking({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0): TowInput {
+export function towInput({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0): TowInput {
   const [main, ...rest] = line.segments as [TowSegment, ...TowSegment[]];
   const layers = layersBelow(presentation.layers ?? [], fromM);
   return {
@@ -61,14 +61,14 @@ export const behindMainM = ({ segments }: TowedLine): number =>
   segments.slice(1).reduce((sum, { lengthM }) => sum + lengthM, 0);
 
 /** Deepest point of a line [m]. */
-export const lowest = ({ shape }: Tow): number => shape.reduce((deep, [, z]) => Math.max(deep, z), 0);
+export const deepestM = ({ shape }: Tow): number => shape.reduce((deep, [, z]) => Math.max(deep, z), 0);
 
 /** Speed of what runs at a depth through the water there [m/s]. */
 export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, depthM: number): number =>
   sogMps - currentAt(layers, depthM);
 
 /** A line that was solved, as it runs from the tip or its release. */
-export function told(
+export function solvedRun(
   scene: Scene,
   result: Tow,
   asked: TowInput,
@@ -77,7 +77,7 @@ export function told(
     lineM,
     contact,
   }: { readonly heightM: number; readonly lineM: number; readonly contact: Running['contact'] },
-): Free {
+): FreeRun {
   if (result.outcome !== 'ok')
     return heightM > 0 ? atSurface(scene, lineM, heightM, asked) : level(scene, lineM, 0, asked);
   const { depthM, surfaceAngleRad, surfaceTensionN, laybackM, shape } = result as {
@@ -102,7 +102,7 @@ export function told(
 }
 
 /** A lure on the surface: the line lies straight from the tip to it, its wet part on the water. */
-export function atSurface(scene: Scene, lineOutM: number, heightM: number, asked: TowInput): Free {
+export function atSurface(scene: Scene, lineOutM: number, heightM: number, asked: TowInput): FreeRun {
   const trailingM = behindMainM(scene.line);
   const allM = lineOutM + trailingM;
   const behindM = Math.sqrt(Math.max(0, allM ** 2 - heightM ** 2));
@@ -126,7 +126,7 @@ export function atSurface(scene: Scene, lineOutM: number, heightM: number, asked
 }
 
 /** Behind a release a lure that neither sinks nor dives trails level. */
-export function level(scene: Scene, leadM: number, fromM: number, asked: TowInput): Free {
+export function level(scene: Scene, leadM: number, fromM: number, asked: TowInput): FreeRun {
   const allM = leadM + behindMainM(scene.line);
   return {
     outcome: 'runs',

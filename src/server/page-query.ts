@@ -18,7 +18,7 @@ export class PageFailedError extends Error {
 }
 
 /** The way of every page's question: whose bench, then the question. What fails is told without what people typed. */
-export async function asking<T>(ask: (db: Db, benchId: BenchId) => Promise<T>): Promise<T> {
+export async function pageQuery<T>(ask: (db: Db, benchId: BenchId) => Promise<T>): Promise<T> {
   try {
     return await ask(database(), await currentBench());
   } catch (error) {

@@ -1,14 +1,3 @@
-/** The value at a path, or undefined. */
-export function valueAt(part: object, path: string): unknown {
-  return path
-    .split('.')
-    .reduce<unknown>(
-      (value, key) =>
-        typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[key] : undefined,
-      part,
-    );
-}
-
 /** A copy with `value` at the path; undefined takes the field away, and an object that is left empty becomes `null`. */
 export function withValueAt(part: object, path: string, value: unknown): object {
   const [key, ...rest] = path.split('.') as [string, ...string[]];

@@ -1,5 +1,5 @@
 import 'server-only';
-import { PageFailedError } from './asking';
+import { PageFailedError } from './page-query';
 import { failureCode, type FailureCode } from './reply';
 
 const STATUS: Readonly<Record<FailureCode, number>> = {
@@ -12,7 +12,7 @@ const STATUS: Readonly<Record<FailureCode, number>> = {
 };
 
 /** The way of every route: none ends in a bare failure, whatever happened has a code that the page has a sentence for. */
-export async function answering(serve: () => Promise<Response>): Promise<Response> {
+export async function routeResponse(serve: () => Promise<Response>): Promise<Response> {
   try {
     return await serve();
   } catch (error) {
