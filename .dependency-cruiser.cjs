@@ -61,7 +61,7 @@ module.exports = {
     ),
     packages(
       'core',
-      ['ml-levenberg-marquardt', 'jstat', 'highs'],
+      ['ml-levenberg-marquardt', 'ml-matrix', 'jstat', 'highs'],
       'The core is pure TypeScript; what is taken from outside stands behind one file.',
     ),
     {
@@ -69,6 +69,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/', pathNot: '^src/core/base/numeric/least-squares\\.ts$' },
       to: { path: 'node_modules/ml-levenberg-marquardt/' },
+    },
+    {
+      name: 'one-file-of-matrices',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/core/base/numeric/dense\\.ts$' },
+      to: { path: 'node_modules/ml-matrix/' },
     },
     {
       name: 'one-file-of-programs',

@@ -43,10 +43,26 @@ export type Leaf = number | string | boolean | null;
  * members are records: a list of numbers is a shape or a curve, not a figure.
  */
 export function leavesOf(data: unknown, prefix: Path = ''): readonly (readonly [Path, Leaf])[] {
-  if (data === null || typeof data !== 'object') return data === undefined ? [] : [[prefix, data as Leaf]];
-  if (Array.isArray(data))
-    return data.flatMap((each: unknown, i) => (Array.isArray(each) ? [] : leavesOf(each, `${prefix}[${i}]`)));
-  return Object.entries(data).flatMap(([key, value]) =>
-    leavesOf(value, key.includes('.') ? `${prefix}[${key}]` : prefix === '' ? key : `${prefix}.${key}`),
-  );
+  const leaves: (readonly [Path, Leaf])[] = [];
+  gatherLeaves(data, prefix, leaves);
+  return leaves;
+}
+
+function gatherLeaves(data: unknown, prefix: Path, into: (readonly [Path, Leaf])[]): void {
+  if (data === null || typeof data !== 'object') {
+    if (data !== undefined) into.push([prefix, data as Leaf]);
+    return;
+  }
+  if (Array.isArray(data)) {
+    data.forEach((each: unknown, i) => {
+      if (!Array.isArray(each)) gatherLeaves(each, `${prefix}[${i}]`, into);
+    });
+    return;
+  }
+  for (const key of Object.keys(data))
+    gatherLeaves(
+      (data as Record<string, unknown>)[key],
+      key.includes('.') ? `${prefix}[${key}]` : prefix === '' ? key : `${prefix}.${key}`,
+      into,
+    );
 }
