@@ -1,8 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import type { Guide } from '@/domain/guides';
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { newPartId } from '@/domain/made-id';
 import { unpacked } from '@/domain/packed';
 import type { Part } from '@/domain/parts';
@@ -11,11 +10,11 @@ import { useI18n } from '@/i18n/client';
 import { foundAs, wordsOfPart } from '@/i18n/find-part';
 import { partTitle } from '@/i18n/part-text';
 import type { BoxPage, BoxPart } from '@/server/queries/box-page';
-import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
 import { ALL, passes, type Filter } from './box-list';
-import { BOX_KEYS, type BoxKeyAction } from './keys';
+import { BoxSearch } from './box-search';
+import { BOX_COMMANDS, runBoxCommand, type BoxCommandName, type Open } from './commands';
 import { KindIndex } from './kind-index';
 import { BrokenParts } from './broken-parts';
 import { PartTable } from './part-table';
@@ -32,10 +31,6 @@ const PartCard = dynamic(() => import('./part-card').then((m) => m.PartCard));
 const PartForm = dynamic(() => import('./part-form').then((m) => m.PartForm));
 const RemovePanel = dynamic(() => import('./remove-panel').then((m) => m.RemovePanel));
 const StockPanel = dynamic(() => import('./stock-panel').then((m) => m.StockPanel));
-
-type Open = 'edit' | 'stock' | 'history' | 'merge' | 'remove' | 'exchange' | 'keys' | { readonly guide: Guide } | null;
-
-const SHOW = ['all', 'guessed', 'unused', 'short'] as const satisfies readonly Filter['show'][];
 
 export interface BoxViewProps extends BoxPage {
   /** where another view has sent the reader: a part, and the guide that measures it */
@@ -97,50 +92,27 @@ export function BoxView({ start, ...page }: BoxViewProps) {
     const at = selected ? ids.indexOf(selected) : -1;
     setSelected(ids[Math.min(ids.length - 1, Math.max(0, at + by))] ?? null);
   };
-  const onFindKey = (event: KeyboardEvent<HTMLInputElement>) => {
-    if (event.key !== 'Enter' && event.key !== 'Escape') return;
-    // The list may still be a letter behind; Enter means what stands in the field.
-    if (event.key === 'Enter') setSelected(search(event.currentTarget.value)[0]?.id ?? null);
-    event.currentTarget.blur();
-  };
   const copy = (original: Part) => {
     const id = newPartId();
     box.put({ ...original, id }, t('box.why.copy'), () => setSelected(id));
   };
 
-  const run = (action: BoxKeyAction) => {
-    switch (action) {
-      case 'previous':
-      case 'next':
-        return pick(action === 'next' ? 1 : -1);
-      case 'add':
-        return addRef.current?.focus();
-      case 'find':
-        return findRef.current?.focus();
-      case 'undo':
-        return box.canUndo ? box.undo(t('box.why.undo')) : setNotice(t('box.nothingToUndo'));
-      case 'redo':
-        return box.canRedo ? box.redo(t('box.why.redo')) : setNotice(t('box.nothingToRedo'));
-      case 'exchange':
-      case 'keys':
-        return setOpen(action);
-      case 'measure':
-        return part ? setOpen({ guide: page.guidesOf[part.kind][0]! }) : setNotice(t('box.pickFirst'));
-      case 'copy':
-        return part ? copy(part) : setNotice(t('box.pickFirst'));
-      case 'edit':
-      case 'stock':
-      case 'history':
-      case 'merge':
-      case 'remove':
-        return part ? setOpen(action) : setNotice(t('box.pickFirst'));
-      default:
-        return action satisfies never;
-    }
-  };
-  useKeys(BOX_KEYS, run, open !== null);
+  const run = (command: BoxCommandName) =>
+    runBoxCommand(command, {
+      part,
+      pick,
+      add: () => addRef.current?.focus(),
+      find: () => findRef.current?.focus(),
+      undo: () => (box.canUndo ? box.undo(t('box.why.undo')) : setNotice(t('box.nothingToUndo'))),
+      redo: () => (box.canRedo ? box.redo(t('box.why.redo')) : setNotice(t('box.nothingToRedo'))),
+      copy,
+      open: setOpen,
+      firstGuide: (kind) => page.guidesOf[kind][0]!,
+      pickFirst: () => setNotice(t('box.pickFirst')),
+    });
+  useKeys(BOX_COMMANDS, run, open !== null);
   const named = <A extends string>(
-    groups: readonly { label: (typeof BOX_KEYS)[number]['label']; keys: readonly string[]; action: A }[],
+    groups: readonly { label: (typeof BOX_COMMANDS)[number]['label']; keys: readonly string[]; action: A }[],
   ) => groups.map((group) => ({ ...group, label: t(`box.key.${group.label}`) }));
   const rods = all.filter(({ kind }) => kind === 'rod');
 
@@ -165,41 +137,15 @@ export function BoxView({ start, ...page }: BoxViewProps) {
       <div className="grid min-h-0 flex-1 gap-2 lg:grid-cols-[176px_minmax(0,1fr)_320px] lg:gap-3">
         <KindIndex parts={all} chosen={filter.kind} onChoose={(kind) => setFilter({ ...filter, kind })} />
         <div className="flex min-h-0 flex-col gap-2">
-          <div
-            role="search"
-            className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1fr)_130px_150px]"
-          >
-            <div className="max-sm:col-span-2">
-              <label htmlFor="box-find" className="narrow block text-[12px] text-dim">
-                {t('common.find')}
-              </label>
-              <input
-                ref={findRef}
-                id="box-find"
-                type="search"
-                value={find}
-                placeholder={t('box.findHint')}
-                onChange={(event) => setFind(event.target.value)}
-                onKeyDown={onFindKey}
-                className="min-h-7 w-full border-b border-faint bg-transparent outline-offset-2 placeholder:text-dim"
-              />
-            </div>
-            <ChoiceField
-              label={t('box.show')}
-              value={filter.show}
-              options={SHOW.map((value) => ({ value, label: t(`box.showing.${value}`) }))}
-              onValueChange={(show) => setFilter({ ...filter, show })}
-            />
-            <ChoiceField
-              label={t('box.fits')}
-              value={filter.fitsRodId ?? ''}
-              options={[
-                { value: '', label: t('box.fitsAny') },
-                ...rods.map((rod) => ({ value: rod.id as string, label: partTitle(i18n, rod) })),
-              ]}
-              onValueChange={(id) => setFilter({ ...filter, fitsRodId: id === '' ? null : id })}
-            />
-          </div>
+          <BoxSearch
+            rods={rods}
+            find={find}
+            onFind={setFind}
+            onPickFirst={(text) => setSelected(search(text)[0]?.id ?? null)}
+            findRef={findRef}
+            filter={filter}
+            onFilter={setFilter}
+          />
           <BrokenParts
             broken={page.broken}
             busy={box.busy}
@@ -230,7 +176,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
         )}
       </div>
       <footer className="narrow flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px] text-dim">
-        <KeyFoot groups={named(groupKeys(BOX_KEYS, true))} onAction={run} />
+        <KeyFoot groups={named(groupKeys(BOX_COMMANDS, true))} onAction={run} />
         <span role="status" className="ml-auto text-ink">
           {open === null && failure ? failure : notice}
         </span>
@@ -301,7 +247,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
           onOpenChange={(next) => !next && close()}
           title={t('key.title')}
           closeLabel={t('common.close')}
-          groups={named(groupKeys(BOX_KEYS))}
+          groups={named(groupKeys(BOX_COMMANDS))}
         />
       )}
     </main>

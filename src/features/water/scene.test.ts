@@ -3,7 +3,7 @@ import { demoFile } from '../../../tests/helpers/demo';
 import type { TowedPresentation } from '@/domain/presentation';
 import type { SetupFile } from '@/domain/setup';
 import type { WaterSetup } from '@/server/queries/water-page';
-import { extentOf, mostStretch, neededPx, roundStep, scaleFor } from './column-scale';
+import { extentOf, mostStretch, neededPx, roundStep, scaleFor } from './column/column-scale';
 import {
   bandDepths,
   asDraft,

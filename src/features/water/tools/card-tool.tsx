@@ -10,7 +10,7 @@ import { ProgressLine } from '@/ui/progress-line';
 import { measurementUrl } from '@/domain/measurement';
 import { guidesOf } from '@/domain/guides';
 import type { Question } from '@/workers/protocol';
-import { roundStep } from '../column-scale';
+import { roundStep } from '../column/column-scale';
 import { lineOf } from '../scene';
 import { Note, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';

@@ -7,7 +7,7 @@ import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { ChoiceField } from '@/ui/choice-field';
 import type { Question, TurnAnswer } from '@/workers/protocol';
-import { STROKES } from '../column';
+import { STROKES } from '../column/strokes';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
 

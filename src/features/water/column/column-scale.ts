@@ -1,4 +1,4 @@
-import type { InWater } from './use-water';
+import type { InWater } from '../use-water';
 
 /** The picture in metres: from left (ahead of the tip) to right, from above the water to below the deepest thing. */
 export interface Extent {
