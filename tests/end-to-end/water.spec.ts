@@ -232,7 +232,7 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
   await page.getByLabel('What changed, and why').fill('sixty metres find them');
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Kept as revision C' })).toBeVisible();
-  await expect(page.getByText('As the setups say.')).toBeVisible();
+  await expect(page.getByText('As the setups have it.')).toBeVisible();
   expect(await depthOf(page, 'crimped-minnow')).toBeCloseTo(deeper, 6);
 
   await open(page, '/bench/setup-crimped-minnow');
