@@ -97,14 +97,23 @@ for (const {
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();
   await page.goto(at + path, { waitUntil: 'networkidle' });
+  // A key pressed before the page is alive is lost.
+  await page.waitForFunction(() =>
+    Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__reactProps')),
+  );
+  await page.waitForTimeout(300);
   if (click) await page.getByRole('button', { name: click }).first().click();
   if (find) {
     await page.getByRole('searchbox').fill(find);
     await page.waitForTimeout(400);
     await page.getByRole('searchbox').press('Enter');
+    await page.waitForTimeout(400);
   }
   if (typed) await page.locator('#quick-add').fill(typed);
-  for (const key of keys) await page.keyboard.press(key);
+  for (const key of keys) {
+    await page.keyboard.press(key);
+    await page.waitForTimeout(300);
+  }
   if (press) await page.getByRole('button', { name: press }).first().click();
   for (const [label, text] of fill) await page.getByLabel(label).fill(text);
   if (choose) await page.getByLabel(choose[0], { exact: true }).selectOption({ label: choose[1] });
