@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import type { Evaluation } from '@/core/judge';
 import { demoFiles } from '../helpers/demo';
-import { clean, errors, open, watchErrors } from './page';
+import { clean, errors, open, reload, watchErrors } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
@@ -181,7 +181,7 @@ test('a revision is saved with a reason; a second window cannot overwrite it; an
   await expect(second.getByLabel('What changed, and why')).toHaveValue('typed meanwhile');
   await second.close();
 
-  await page.reload();
+  await reload(page);
   await expect(page.getByTestId('revision')).toHaveText('C');
   await page.keyboard.press('v');
   await expect(page.getByRole('dialog').getByRole('link')).toHaveCount(3);
@@ -224,7 +224,7 @@ test('Spanish, customary units and every lighting take effect and stay', async (
     await expect(page.locator('html')).toHaveAttribute('data-lighting', lighting);
     await clean(page);
   }
-  await page.reload();
+  await reload(page);
   await expect(figure(page, 'throw')).toHaveText('0,933');
 });
 
@@ -233,7 +233,7 @@ test('fits 1280 by 800 without scrolling, and a phone without sideways scrolling
   const size = () => page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]);
   expect(await size()).toEqual([1280, 800]);
   await page.setViewportSize({ width: 360, height: 740 });
-  await page.reload();
+  await reload(page);
   await expect(page.locator('[aria-current="true"]')).toBeVisible();
   expect((await size())[0]).toBe(360);
   expect(await page.evaluate(() => window.scrollY)).toBe(0);

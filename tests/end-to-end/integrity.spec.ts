@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { clean, databaseUrl, errors, open, resetDemo, watchErrors } from './page';
+import { clean, databaseUrl, errors, open, reload, resetDemo, watchErrors } from './page';
 
 test.beforeAll(resetDemo);
 watchErrors();
@@ -55,7 +55,7 @@ test('unsaved work on the Bench is offered again after a reload, and thrown away
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await page.waitForTimeout(600);
-  await page.reload();
+  await reload(page);
   await expect(page.getByTestId('draft')).toContainText('Unsaved changes from');
   await page.getByRole('button', { name: 'Continue with them' }).click();
   await expect(page.getByTestId('draft')).toHaveCount(0);
@@ -63,7 +63,7 @@ test('unsaved work on the Bench is offered again after a reload, and thrown away
   await page.goto('/bench');
   await open(page, WALL);
   await page.getByRole('button', { name: 'Discard them' }).click();
-  await page.reload();
+  await reload(page);
   await page.waitForLoadState('networkidle');
   await expect(page.getByTestId('draft')).toHaveCount(0);
 });
@@ -105,7 +105,7 @@ test('two windows of the rules: the older is told, keeps what was typed, and dec
   await expect(two.getByText('Rods a person was changed elsewhere to 2 while you typed 4.')).toBeVisible();
   await two.getByRole('button', { name: 'Keep mine' }).click();
   await expect(two.getByText('Kept.')).toBeVisible();
-  await one.reload();
+  await reload(one);
   await one.getByRole('button', { name: 'Rules sheet' }).click();
   await expect(one.getByLabel('Rods a person')).toHaveValue('4');
 });

@@ -49,6 +49,16 @@ export async function clean(page: Page): Promise<void> {
 /** Opens a page and waits until it is alive: a key pressed before that is lost, as it would be for anyone. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
+  await untilAlive(page);
+}
+
+/** Loads the page again, as `open`. */
+export async function reload(page: Page): Promise<void> {
+  await page.reload();
+  await untilAlive(page);
+}
+
+async function untilAlive(page: Page): Promise<void> {
   await page.waitForFunction(() =>
     Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__reactProps')),
   );

@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test, type Page } from '@playwright/test';
-import { clean, open, resetDemo, watchErrors } from './page';
+import { clean, open, reload, resetDemo, watchErrors } from './page';
 
 watchErrors();
 test.beforeAll(resetDemo);
@@ -106,7 +106,7 @@ test('a deck: rigged, a reel wanted twice is a conflict, kept, opened again, thr
   await page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first().click();
   await expect(page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first()).toBeDisabled();
   await clean(page);
-  await page.reload();
+  await reload(page);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Evening on the wall');
   await expect(page.getByRole('listitem').nth(1).getByLabel('Setup')).toHaveValue('setup-bladed');
   await expect(page.getByRole('region', { name: 'Pack list' })).toContainText('Rod “Gannet”');
