@@ -7,7 +7,8 @@ import createNextIntlPlugin from 'next-intl/plugin';
 const withNextIntl = createNextIntlPlugin('./src/i18n/request.ts');
 
 const config: NextConfig = {
-  env: { CORE_HASH: hashOfFolder('src/core') },
+  // Not while developing: there the core changes under a running server.
+  env: process.env.NODE_ENV === 'production' ? { CORE_HASH: hashOfFolder('src/core') } : {},
   poweredByHeader: false,
   experimental: {
     // A whole bench as a file, see `MOST_BYTES`: the proxy would cut it off at ten megabytes.

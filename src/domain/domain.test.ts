@@ -1,8 +1,7 @@
-import { hookStep } from '@/core/tackle';
+import { hookStep, type Setup } from '@/core/tackle';
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { demoFile, demoFiles } from '../../tests/helpers/demo';
-import type { Setup } from '@/core/tackle';
 import type { BenchId, PartId } from './ids';
 import { inBoxOrder } from './part-order';
 import { partSchema } from './parts';

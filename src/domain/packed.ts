@@ -4,7 +4,7 @@
  */
 export interface Packed<T> {
   readonly text: string;
-  /** never there: what the text holds */
+  /** carries the type of the list; there is no such field */
   readonly holds?: T;
 }
 

@@ -13,6 +13,8 @@ const BANNED: readonly (readonly [phrase: RegExp, instead: string])[] = [
     /\b(?:aught|naught|thrice|betwixt|hitherto|thereof|wherein|whilst|amongst|ere|betimes|yonder)\b/i,
     'a word of today',
   ],
+  [/\b(?:is|are) due\b/i, 'enter, or is missing'],
+  [/\bstands? otherwise\b/i, 'has changed'],
   [/\bparts? company\b/i, 'breaks'],
   [/\bcomes? to grief\b/i, 'fails'],
   [/\b(?:TODO|FIXME|XXX|lorem ipsum)\b/, 'nothing: it is done or it is an issue'],

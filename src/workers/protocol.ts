@@ -123,6 +123,8 @@ export type Question =
       readonly of: readonly string[];
     };
 
+export type QuestionOf<K extends Question['kind']> = Extract<Question, { kind: K }>;
+
 /** The answer to each kind of question. */
 export interface Answers {
   readonly evaluate: Evaluation;

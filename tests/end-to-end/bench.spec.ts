@@ -117,7 +117,7 @@ test('the presentation changes every verdict, refuses what it cannot read, and u
   await distance.fill('500');
   await expect(page.getByText('500 m is outside 1 m to 150 m.')).toBeVisible();
   await distance.fill('');
-  await expect(page.getByText('a figure is due, 1 m to 150 m')).toBeVisible();
+  await expect(page.getByText('Enter a figure from 1 m to 150 m')).toBeVisible();
   await expect(page.getByText(/gives .* at the set/).first()).toContainText('19.3 m of line');
   await page.getByLabel('Clutch at full spool').fill('');
   await expect(verdict(page, 'hold')).toHaveAttribute('data-mark', 'cant-tell');
@@ -168,7 +168,7 @@ test('a revision is saved with a reason; a second window cannot overwrite it; an
   await page.keyboard.press('Enter');
   await page.keyboard.press('s');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('A reason is due')).toBeVisible();
+  await expect(page.getByText('Enter a reason')).toBeVisible();
   await page.getByLabel('What changed, and why').fill('lighter hook for the wrist');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByTestId('revision')).toHaveText('C');

@@ -16,7 +16,18 @@ export async function emptyDatabase(): Promise<{
   await migrateDatabase(url);
   const { db, pool } = connect(url);
   // Children before what they point at.
-  for (const table of ['revision_part', 'revision', 'setup', 'reading', 'movement', 'part', 'deck', 'leader', 'bench'])
+  for (const table of [
+    'revision_part',
+    'revision',
+    'setup',
+    'reading',
+    'movement',
+    'part',
+    'deck',
+    'leader',
+    'bench',
+    'kept_evaluation',
+  ])
     await db.execute(sql.raw(`delete from \`${table}\``));
   return { db, url, close: () => pool.end() };
 }

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
 import { listBox, listDecks, listLeaders, listParts, listReadings } from '@/db/repo';
@@ -11,7 +12,7 @@ import { measurePart } from '@/server/box/measure-part';
 import { mendPart } from '@/server/box/mend-part';
 import { mergeParts } from '@/server/box/merge-parts';
 import { benchToFile } from '@/server/exchange/bench-to-file';
-import { evaluated } from '@/server/setups/evaluated';
+import { workedOut } from '@/server/setups/worked-out';
 import { newestSetups } from '@/server/setups/newest-setups';
 import { setupPage } from '@/server/setups/setup-page';
 import { emptyDatabase } from '../helpers/database';
@@ -106,7 +107,7 @@ it('a revision, a deck, a leader and a reading that cannot be read cost nothing 
   await db.execute(
     sql`insert into reading (bench_id, id, part_id, guide, raw, ${sql.raw('`before`')}, after, taken_at) values (${demoBenchId}, 'r', 'rod-heron', 'weigh', '{"version":1,"data":{}}', '{}', '[]', ${now})`,
   );
-  const { whole, broken } = evaluated(await newestSetups(db, demoBenchId));
+  const { whole, broken } = workedOut(await newestSetups(db, demoBenchId), ({ file }) => evaluate(file));
   expect(whole).toHaveLength(13);
   expect(broken).toMatchObject([{ id: 'setup-lily-bay', faults: [{ problem: { path: 'chain[0].kind' } }] }]);
   expect(await setupPage(db, demoBenchId, setupIdSchema.parse('setup-lily-bay'))).toMatchObject({ kind: 'broken' });

@@ -75,7 +75,7 @@ describe('marks', () => {
       expect(Object.fromEntries(setups.map((each) => [each.id, each.marks]))).toEqual(expected);
     }
   });
-  it('are kept, found again, and forgotten when nobody asked for a season', async () => {
+  it('are kept, found again, and forgotten three months after they were worked out', async () => {
     await keepMarks(db, new Map([[hash, marks]]), new Date('2026-01-01T00:00:00Z'));
     await keepMarks(db, new Map([[hash, { ...marks, set: 'sound' }]]), new Date('2026-01-01T00:00:00Z'));
     expect([...(await findKeptMarks(db, [hash, 'b'.repeat(64)]))]).toEqual([[hash, marks]]);

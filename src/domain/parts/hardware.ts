@@ -1,11 +1,10 @@
 import { z } from 'zod';
 import { CHAIN_LIMITS } from '@/core/tackle';
-import { HARDWARE_CLASSES, type HardwareForm } from '@/core/tackle/defaults/hardware-classes';
+import { HARDWARE_CLASSES, type HardwareForm, HARDWARE_SPREAD } from '@/core/tackle/defaults/hardware-classes';
 import { BODY_LIMITS } from '@/core/water';
 import { keysOf } from '../contract/shared';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { HARDWARE_SPREAD } from '@/core/tackle/defaults/hardware-classes';
 import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
 import { givenFigure, givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 

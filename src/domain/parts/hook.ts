@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { HOOK_STYLES, WIRE_CLASSES, type HookStyle, type WireClass } from '@/core/tackle/defaults/hook-classes';
+import {
+  HOOK_STYLES,
+  WIRE_CLASSES,
+  type HookStyle,
+  type WireClass,
+  HOOK_SPREAD,
+} from '@/core/tackle/defaults/hook-classes';
 import { PULL_TEST_LIMITS } from '@/core/make';
 import { BODY_LIMITS } from '@/core/water';
 import { barbSchema, pointsSchema, sharpnessSchema } from '../contract/hookset';
@@ -7,7 +13,6 @@ import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { HOOK_SPREAD } from '@/core/tackle/defaults/hook-classes';
 import { hookOfClass, hookStep } from '@/core/tackle';
 import { givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 

@@ -1,12 +1,11 @@
 import { z } from 'zod';
 import { CAST_LIMITS } from '@/core/strike';
 import { GRIP_LENGTH_M, type RodHandle } from '@/core/tackle/defaults/rod-classes';
-import { LINE_LIMITS, ROD_LIMITS } from '@/core/tackle';
+import { LINE_LIMITS, ROD_LIMITS, resolveRod } from '@/core/tackle';
 import { actionSchema, keysOf, powerSchema } from '../contract/shared';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { resolveRod } from '@/core/tackle';
 import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
 import { POWER_RATINGS, ROD_LENGTHS } from '@/core/tackle/defaults/part-classes';
 import { rodOf } from '@/core/rig';

@@ -1,14 +1,9 @@
-import type { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
 import { ROD_POWERS, type RodPower } from '@/core/tackle/defaults/rod-classes';
 import type { Part } from '../parts';
 import { completePart } from '../parts/class-part';
 
 /** A class of rod to look for. */
-export interface ClassRod {
-  readonly rod: Extract<Part, { kind: 'rod' }>;
-  readonly mount: keyof typeof ROD_PRICES.mount;
-  readonly power: RodPower;
-}
+export type ClassRod = Extract<Part, { kind: 'rod' }>;
 
 const ACTIONS = ['fast', 'moderate-fast', 'moderate'] as const;
 
@@ -25,7 +20,7 @@ export function classRods(mounts: readonly ClassRod['mount'][]): readonly ClassR
         });
         if (!made.ok || made.data.kind !== 'rod') return [];
         const { rating, ...rod } = made.data;
-        return [{ rod: { ...rod, rating: mount === 'cast' || mount === 'spin' ? rating : null }, mount, power }];
+        return [{ ...rod, rating: mount === 'cast' || mount === 'spin' ? rating : null }];
       }),
     ),
   );

@@ -11,5 +11,5 @@ export const MOUNTS_OF_WORK = {
 } as const satisfies Record<Work, readonly (keyof typeof ROD_PRICES.mount)[]>;
 
 /** What a class of rod costs in the middle, where one of medium power costs `ofMount` [whole coins]. */
-export const priceOfClass = ({ mount, power }: ClassRod, ofMount: Readonly<Record<string, number>>): number =>
-  Math.round((ofMount[mount] ?? 0) * ROD_PRICES.power[power]);
+export const priceOfClass = ({ mount, stiffness }: ClassRod, ofMount: Readonly<Record<string, number>>): number =>
+  Math.round((ofMount[mount] ?? 0) * (stiffness.kind === 'class' ? ROD_PRICES.power[stiffness.power] : 1));

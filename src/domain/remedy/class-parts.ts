@@ -1,6 +1,5 @@
-import { hookSizeAt, hookStep } from '@/core/tackle';
+import { hookSizeAt, hookStep, type Joint, type Part as CorePart } from '@/core/tackle';
 import { ROD_ACTIONS, ROD_POWERS } from '@/core/tackle/defaults/rod-classes';
-import type { Joint, Part as CorePart } from '@/core/tackle';
 import type { Part } from '../parts';
 import { completePart } from '../parts/class-part';
 import type { GivenPart } from '../parts/kind-of-part';

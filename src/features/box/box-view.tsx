@@ -3,13 +3,13 @@
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { newPartId } from '@/domain/made-id';
-import { unpacked } from '@/domain/packed';
 import type { Part } from '@/domain/parts';
+import { useUnpacked } from '@/features/fields/use-unpacked';
 import { failureText } from '@/i18n/problem-text';
 import { useI18n } from '@/i18n/client';
 import { foundAs, wordsOfPart } from '@/i18n/find-part';
 import { partTitle } from '@/i18n/part-text';
-import type { BoxPage, BoxPart } from '@/server/queries/box-page';
+import type { BoxPage } from '@/server/queries/box-page';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
 import { ALL, passes, type Filter } from './box-list';
@@ -40,8 +40,7 @@ export interface BoxViewProps extends BoxPage {
 export function BoxView({ start, ...page }: BoxViewProps) {
   const i18n = useI18n();
   const { t } = i18n;
-  const { text } = page.parts;
-  const parts = useMemo(() => unpacked<readonly BoxPart[]>({ text }), [text]);
+  const parts = useUnpacked(page.parts);
   const box = useBox(parts);
   const [filter, setFilter] = useState<Filter>(ALL);
   const [find, setFind] = useState('');

@@ -15,7 +15,7 @@ import { BrokenSetups } from '@/features/fields/broken-setups';
 import type { Compared } from '@/server/queries/comparison';
 import type { BrokenSetup } from '@/server/setups/newest-setups';
 import { Mark } from '@/ui/mark';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 
 /** Up to four setups beside each other, verdict by verdict, each with its range. */
 export function CompareView({
@@ -155,7 +155,7 @@ function useRangesOf(setups: readonly Compared[]): readonly (Ranges | null)[] {
 
 function useRanges(compared: Compared | undefined): Ranges | null {
   const question = useMemo(
-    (): Extract<Question, { kind: 'ranges' }> | null => (compared ? { kind: 'ranges', setup: compared.file } : null),
+    (): QuestionOf<'ranges'> | null => (compared ? { kind: 'ranges', setup: compared.file } : null),
     [compared],
   );
   return useAnswer(question).last?.answer ?? null;

@@ -3,10 +3,8 @@
 import { useMemo, useState } from 'react';
 import { cutOf, flatOf, headStanding, land, tipPullN, type Flat, type Head } from '@/core/make';
 import { useAnswer } from '@/features/fields/use-answer';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { BY_HAND, SAMPLE } from './sample';
-
-type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 
 export const DROPS = 10_000;
 const SEED = 20;
@@ -27,7 +25,7 @@ export function useJig() {
   const before = useMemo(() => land(bare), [bare]);
   const after = useMemo(() => land(filed), [filed]);
   const dropsQuestion = useMemo(
-    (): Asked<'drops'> | null =>
+    (): QuestionOf<'drops'> | null =>
       isDropping && after.stand.outcome === 'ok'
         ? {
             kind: 'drops',
@@ -37,7 +35,7 @@ export function useJig() {
     [isDropping, after, floor.slopeRad],
   );
   const cutQuestion = useMemo(
-    (): Asked<'best-cut'> | null => (searched ? { kind: 'best-cut', head: searched } : null),
+    (): QuestionOf<'best-cut'> | null => (searched ? { kind: 'best-cut', head: searched } : null),
     [searched],
   );
   const drops = useAnswer(dropsQuestion);

@@ -37,13 +37,7 @@ beforeAll(() => loadMixedInteger());
 describe('the demo Box', () => {
   const holes = served.flatMap(({ by }, p) => (by.length === 0 ? [p] : []));
   const mends = (p: number) =>
-    Math.max(
-      ...scoreRods(
-        presented[p]!.file,
-        toBuy.cast.map(({ rod }) => rod),
-        reelsOf(demoParts),
-      ).map(({ score }) => score),
-    );
+    Math.max(...scoreRods(presented[p]!.file, toBuy.cast, reelsOf(demoParts)).map(({ score }) => score));
 
   it('has one hole between its rods: what a class of rod would fill; two are of line and hook', () => {
     const real = holes.filter((p) => mends(p) >= FLOOR);

@@ -20,7 +20,7 @@ import { TerritoryMap } from './territory-map';
 import { useQuiver } from './use-quiver';
 
 // What is opened over the map is fetched when it is first opened.
-const ChoosePanel = dynamic(() => import('./choose-panel').then((m) => m.ChoosePanel));
+const ChoosePanel = dynamic(() => import('./choose/choose-panel').then((m) => m.ChoosePanel));
 const DayPanel = dynamic(() => import('./day-panel').then((m) => m.DayPanel));
 const KeysPanel = dynamic(() => import('@/ui/keys-panel').then((m) => m.KeysPanel));
 

@@ -7,10 +7,8 @@ import { ROD_PRICES } from '@/core/tackle/defaults/part-classes';
 import { MOUNTS_OF_WORK, priceOfClass, type Work } from '@/domain/quiver/work';
 import { useAnswer } from '@/features/fields/use-answer';
 import type { QuiverPage } from '@/server/queries/quiver-page';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { presentedOf, reelsOf, rodsFor, scoresOf, servedAt, twinsOf } from './job';
-
-type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 
 /** A rod that must come, or must not. */
 export type RodMark = 'in' | 'out';
@@ -44,11 +42,11 @@ export function useQuiver(page: QuiverPage) {
   const allFiles = useMemo(() => all.map(({ file }) => file), [all]);
 
   const scoresQuestion = useMemo(
-    (): Asked<'rod-scores'> | null =>
+    (): QuestionOf<'rod-scores'> | null =>
       rods.length > 0 && allFiles.length > 0 ? { kind: 'rod-scores', setups: allFiles, rods, reels } : null,
     [allFiles, rods, reels],
   );
-  const [stopped, setStopped] = useState<Asked<'rod-scores'> | null>(null);
+  const [stopped, setStopped] = useState<QuestionOf<'rod-scores'> | null>(null);
   const isStopped = stopped !== null && stopped === scoresQuestion;
   const scored = useAnswer(isStopped ? null : scoresQuestion);
   // Scores are about these rows and rods or about none: an older table would not fit beside them.
@@ -72,11 +70,7 @@ export function useQuiver(page: QuiverPage) {
   const holes = useMemo(() => served.flatMap(({ by }, p) => (by.length === 0 ? [p] : [])), [served]);
 
   const toBuy = page.toBuy[work];
-  const candidates = useMemo(
-    () => toBuy.map((each) => ({ ...each, price: priceOfClass(each, prices) })),
-    [toBuy, prices],
-  );
-  const candidateRods = useMemo(() => toBuy.map(({ rod }) => rod), [toBuy]);
+  const candidates = useMemo(() => toBuy.map((rod) => ({ rod, price: priceOfClass(rod, prices) })), [toBuy, prices]);
   const isBuying = ask.kind === 'buy';
   // To mend holes only their rows are asked of class rods; a purchase weighs all rows.
   const asPurchase = useMemo(
@@ -84,9 +78,9 @@ export function useQuiver(page: QuiverPage) {
     [table, isBuying, files, holes],
   );
   const classQuestion = useMemo(
-    (): Asked<'rod-scores'> | null =>
-      asPurchase.length > 0 ? { kind: 'rod-scores', setups: asPurchase, rods: candidateRods, reels } : null,
-    [asPurchase, candidateRods, reels],
+    (): QuestionOf<'rod-scores'> | null =>
+      asPurchase.length > 0 ? { kind: 'rod-scores', setups: asPurchase, rods: toBuy, reels } : null,
+    [asPurchase, toBuy, reels],
   );
   const classed = useAnswer(classQuestion);
   const classTable = classed.last?.question === classQuestion ? classed.last!.answer : null;
@@ -105,7 +99,7 @@ export function useQuiver(page: QuiverPage) {
     [holes, classTable, isBuying, candidates],
   );
 
-  const quiverQuestion = useMemo((): Asked<'quiver'> | null => {
+  const quiverQuestion = useMemo((): QuestionOf<'quiver'> | null => {
     if (!table || allowed.length === 0) return null;
     const base = { scores: scoresOf(table), pinned, excluded };
     const input = ((): QuiverInput | null => {

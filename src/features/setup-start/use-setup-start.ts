@@ -13,7 +13,7 @@ import { useDraft } from '@/features/fields/use-draft';
 import { changeHouseAction } from '@/server/actions/house';
 import { startSetupAction } from '@/server/actions/setups';
 import type { FailureCode } from '@/server/reply';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 
 export type StartFailure = 'not-found' | 'unreachable' | FailureCode;
 
@@ -54,7 +54,7 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
   const presentation = useMemo(() => (rig ? startPresentation(rig) : null), [rig]);
   const missing = slots.filter(({ id }) => !chosen[id]);
   const question = useMemo(
-    (): Extract<Question, { kind: 'evaluate' }> | null =>
+    (): QuestionOf<'evaluate'> | null =>
       chain && presentation
         ? {
             kind: 'evaluate',

@@ -8,7 +8,7 @@ import type { FailureCode } from '@/server/reply';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useDraft } from '@/features/fields/use-draft';
 import type { TyingPage } from '@/server/queries/tying-page';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 
 export type TieFailure = 'short' | 'not-found' | 'used' | 'unreachable' | FailureCode;
 
@@ -47,7 +47,7 @@ export function useBatch({ setups, box }: TyingPage, reason: string, backReason:
     [withLeaders, counts],
   );
   const question = useMemo(
-    (): Extract<Question, { kind: 'plan-batch' }> | null =>
+    (): QuestionOf<'plan-batch'> | null =>
       items.length === 0
         ? null
         : {

@@ -5,7 +5,7 @@ import type { Setup } from '@/core/tackle';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useUnchanged } from '@/features/fields/use-unchanged';
 import type { WaterSetup } from '@/server/queries/water-page';
-import type { FallAnswer, Question, RunAnswer } from '@/workers/protocol';
+import type { FallAnswer, QuestionOf, RunAnswer } from '@/workers/protocol';
 import { setupIn, startScene, type LineChanges, type Scene } from './scene';
 
 export type WaterAction =
@@ -26,8 +26,6 @@ export interface InWater {
   readonly waiting: boolean;
   readonly failed: boolean;
 }
-
-type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 
 /** Depths of a countdown, to half as deep again as it is wanted [m]. */
 export function countdownDepths(depthM: number): number[] {
@@ -95,11 +93,11 @@ function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
   );
   const isTowed = setup?.presentation.kind === 'towed';
   const runQuestion = useMemo(
-    (): Asked<'run'> | null => (setup && isTowed ? { kind: 'run', setup, bottom: scene.bottom } : null),
+    (): QuestionOf<'run'> | null => (setup && isTowed ? { kind: 'run', setup, bottom: scene.bottom } : null),
     [setup, isTowed, scene.bottom],
   );
   const fallQuestion = useMemo(
-    (): Asked<'fall'> | null =>
+    (): QuestionOf<'fall'> | null =>
       setup && !isTowed
         ? {
             kind: 'fall',

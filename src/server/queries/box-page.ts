@@ -12,9 +12,9 @@ export interface BoxPage {
   readonly parts: Packed<readonly BoxPart[]>;
   /** entries that cannot be read */
   readonly broken: readonly BrokenPart[];
-  /** setups whose newest revision uses the part, by part id */
   /** what can be measured of each kind, the measurement that narrows most first */
   readonly guidesOf: Readonly<Record<PartKind, readonly Guide[]>>;
+  /** setups whose newest revision uses the part, by part id */
   readonly uses: Readonly<Record<PartId, readonly { readonly id: string; readonly name: string }[]>>;
 }
 

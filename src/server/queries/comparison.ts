@@ -1,10 +1,10 @@
 import 'server-only';
-import type { Evaluation } from '@/core/judge';
+import { evaluate, type Evaluation } from '@/core/judge';
 import { setupIdSchema, type SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { pageQuery } from '../page-query';
-import { evaluated } from '../setups/evaluated';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
+import { workedOut } from '../setups/worked-out';
 
 /** So many stand beside each other and are still read. */
 const MOST_COMPARED = 4;
@@ -25,11 +25,11 @@ export async function getComparison(
 ): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
   return pageQuery(async (db, benchId) => {
     const asked = ids.slice(0, MOST_ASKED).flatMap((id) => setupIdSchema.safeParse(id).data ?? []);
-    const { whole, broken } = evaluated(await newestSetups(db, benchId, asked));
+    const { whole, broken } = workedOut(await newestSetups(db, benchId, asked), ({ file }) => evaluate(file));
     return {
       compared: whole
         .slice(0, MOST_COMPARED)
-        .map(({ setup: { id, name, number, file }, evaluation }) => ({ id, name, number, file, evaluation })),
+        .map(({ setup: { id, name, number, file }, result: evaluation }) => ({ id, name, number, file, evaluation })),
       broken,
     };
   });

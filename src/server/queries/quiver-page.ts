@@ -36,7 +36,7 @@ export async function getQuiverPage(): Promise<QuiverPage> {
     ]);
     const { whole, broken } = await marked(db, newest);
     const setups = whole.map(({ setup }) => setup);
-    const marksOf = new Map(whole.map(({ setup, marks }) => [setup.file, marks]));
+    const marksOf = new Map(whole.map(({ setup, result: marks }) => [setup.file, marks]));
     const idOf = new Map(setups.map(({ id, file }) => [file, id]));
     const lures = luresInSetups(
       setups.map(({ file }) => file),

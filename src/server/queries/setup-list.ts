@@ -50,7 +50,13 @@ export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
     const ids = found.slice((page - 1) * ROWS_A_PAGE, page * ROWS_A_PAGE).map(({ id }) => id);
     const { whole, broken } = await marked(db, await newestSetups(db, benchId, ids));
     return {
-      setups: whole.map(({ setup: { id, name, number, savedAt }, marks }) => ({ id, name, number, savedAt, marks })),
+      setups: whole.map(({ setup: { id, name, number, savedAt }, result: marks }) => ({
+        id,
+        name,
+        number,
+        savedAt,
+        marks,
+      })),
       broken,
       putAway: all.filter(({ archivedAt }) => archivedAt !== null).map(({ id, name }) => ({ id, name })),
       find: ask.find,

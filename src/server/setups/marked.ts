@@ -5,52 +5,43 @@ import type { Db } from '@/db/client';
 import { marksOf, type Marks } from '@/domain/marks';
 import type { SetupFile } from '@/domain/setup';
 import { logFailure } from '../log';
-import type { BrokenSetup, NewestSetup, NewestSetups } from './newest-setups';
-import { NOT_WORKED_OUT } from './setup-page';
-
-export interface MarkedSetup {
-  readonly setup: NewestSetup;
-  readonly marks: Marks;
-}
+import type { NewestSetups } from './newest-setups';
+import { workedOut, type WorkedOut } from './worked-out';
 
 /** So many are kept in memory besides the database. */
 const MOST_IN_MEMORY = 5000;
 const inMemory = new Map<string, Marks>();
 
-/**
- * The marks of each setup: from memory or the database where this file was worked out before by this core, else worked out
- * now and kept. Each by itself: one that the core cannot work out joins those that cannot be read.
- */
-export async function marked(
-  db: Db,
-  { setups, broken }: NewestSetups,
-): Promise<{ readonly whole: readonly MarkedSetup[]; readonly broken: readonly BrokenSetup[] }> {
-  const hashed = setups.map((setup) => ({ setup, hash: hashOf(setup.file) }));
-  const unknown = hashed.filter(({ hash }) => !inMemory.has(hash)).map(({ hash }) => hash);
-  for (const [hash, marks] of await findKeptMarks(db, unknown)) remember(hash, marks);
-  const whole: MarkedSetup[] = [];
-  const failed: BrokenSetup[] = [...broken];
+/** Absent outside a build: there the core may change while it runs, and nothing is kept in the database. */
+const CORE = process.env.CORE_HASH;
+
+/** The marks of each setup: kept ones where this core worked out this file before, else worked out now and kept. */
+export async function marked(db: Db, newest: NewestSetups): Promise<WorkedOut<Marks>> {
+  const hashes = new Map(newest.setups.map(({ id, file }) => [id, hashOf(file)]));
+  const unknown = [...hashes.values()].filter((hash) => !inMemory.has(hash));
+  const stored = await findKeptMarks(db, unknown);
   const fresh = new Map<string, Marks>();
-  for (const { setup, hash } of hashed) {
-    try {
-      const marks = inMemory.get(hash) ?? marksOf(evaluate(setup.file));
-      if (!inMemory.has(hash)) {
-        remember(hash, marks);
-        fresh.set(hash, marks);
-      }
-      whole.push({ setup, marks });
-    } catch (error) {
-      logFailure(error);
-      const { file: _, ...head } = setup;
-      failed.push({ ...head, faults: [NOT_WORKED_OUT] });
-    }
-  }
-  // Marks that a bare checkout worked out may be those of a core that is being changed.
-  if (CORE) await keepMarks(db, fresh, new Date());
-  return { whole, broken: failed };
+  const result = workedOut(newest, ({ id, file }) => {
+    const hash = hashes.get(id)!;
+    const kept = inMemory.get(hash) ?? stored.get(hash);
+    if (kept) return kept;
+    const marks = marksOf(evaluate(file));
+    fresh.set(hash, marks);
+    return marks;
+  });
+  for (const hash of unknown) remember(hash, stored.get(hash) ?? fresh.get(hash));
+  if (CORE) await keepIfPossible(db, fresh);
+  return result;
 }
 
-const CORE = process.env.CORE_HASH;
+/** A page that only reads stands even where nothing can be written, as on a full disk. */
+async function keepIfPossible(db: Db, marks: ReadonlyMap<string, Marks>): Promise<void> {
+  try {
+    await keepMarks(db, marks, new Date());
+  } catch (error) {
+    logFailure(error);
+  }
+}
 
 /** A name changes nothing that is worked out; a reading of a part, a house rule and the core do. */
 function hashOf({ name: _, ...file }: SetupFile): string {
@@ -60,7 +51,8 @@ function hashOf({ name: _, ...file }: SetupFile): string {
     .digest('hex');
 }
 
-function remember(hash: string, marks: Marks): void {
+function remember(hash: string, marks: Marks | undefined): void {
+  if (!marks) return;
   const [oldest] = inMemory.keys();
   if (inMemory.size >= MOST_IN_MEMORY && oldest !== undefined) inMemory.delete(oldest);
   inMemory.set(hash, marks);

@@ -1,7 +1,7 @@
 import { quantitiesOf, type Quantity } from '../../base/quantity';
 import type { Part } from '../../tackle';
 
-/** Something known of a part that stands otherwise now than it did. */
+/** A reading of a part that has changed. */
 export interface Reading {
   readonly partId: string;
   /** as `massKg` or `rating.loKg`; a field as a whole, as `stiffness`, where it is of another build now */
@@ -23,7 +23,7 @@ export function changedReadings(then: readonly Part[], now: readonly Part[]): re
   });
 }
 
-/** What is said of a part but not known of it: no verdict hangs on these. */
+/** Descriptions of a part, not readings: no verdict depends on them. */
 const NOT_READ = new Set(['id', 'kind', 'name', 'words', 'price', 'left']);
 
 /** A field by its name. */

@@ -12,7 +12,7 @@ export interface MovedMark {
   readonly because: readonly Reading[];
 }
 
-/** Which marks stand otherwise with today's parts than with the parts as they were, and which reading moved each. */
+/** Which marks are different with today's parts than with the parts as they were, and which reading changed each. */
 export function whatMoved(setup: Setup, partsThen: readonly Part[]): readonly MovedMark[] {
   const then = { ...setup, parts: withParts(setup.parts, partsThen) };
   const readings = changedReadings(then.parts, setup.parts);

@@ -30,7 +30,7 @@ export interface LineToBottom {
   readonly lineM: number | null;
 }
 
-/** Null where nothing is asked: it touches, it is behind a release, or no bottom is known. */
+/** Null where there is no such length to find: it touches already, is behind a release, or no bottom is known. */
 export function lineToBottom(
   { asked, contact, release, outcome, behindM, tipHeightM }: Running,
   profile: BottomProfile,

@@ -4,7 +4,8 @@ import { drawBait } from './bait-shape';
 import { hardwareShape, oval } from './hardware-shape';
 import { weightOutline } from './head-shape';
 import { drawHanging, drawHook, eyeRadiusMm, hookOutline } from './hook-shape';
-import { drawLure, drawNatural } from './lure-shape';
+import { drawLure } from './lure-shape';
+import { drawNatural } from './natural-shape';
 import { circle, path, placed, type Primitive, type Pt } from './primitives';
 import { boundsOf, turn, type Anchor, type Shape } from './shape';
 

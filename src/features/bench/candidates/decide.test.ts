@@ -16,7 +16,7 @@ import type { CandidateEffect } from '@/workers/protocol';
 import { benchReducer, fittedSetup, isChanged, startState, triedSetup, type BenchState } from '../state/bench-state';
 import { mended } from '../state/read-draft';
 import { candidateRows, ordered } from './candidate-order';
-import { canTakeOver, RESULTS, sweepChoices, takenOver } from '../panels/sweep-choices';
+import { canTakeOver, RESULTS, sweepChoices, takenOver } from '../panels/sweep/sweep-choices';
 import { bands } from '../verdicts/bands';
 import { causesOf, verdictRanges } from '../verdicts/verdict-ranges';
 

@@ -26,7 +26,7 @@ const ChecksPanel = dynamic(() => import('./checks-panel').then((m) => m.ChecksP
 const HoldPanel = dynamic(() => import('./hold-panel').then((m) => m.HoldPanel));
 const RemedyPanel = dynamic(() => import('./remedy-panel').then((m) => m.RemedyPanel));
 const CandidateTable = dynamic(() => import('./candidate-table').then((m) => m.CandidateTable));
-const SweepPanel = dynamic(() => import('./sweep-panel').then((m) => m.SweepPanel));
+const SweepPanel = dynamic(() => import('./sweep/sweep-panel').then((m) => m.SweepPanel));
 const FightPanel = dynamic(() => import('./fight-panel').then((m) => m.FightPanel));
 const OverlayPanel = dynamic(() => import('./overlay-panel').then((m) => m.OverlayPanel));
 const SavePanel = dynamic(() => import('@/features/fields/save-panel').then((m) => m.SavePanel));
@@ -143,7 +143,7 @@ export function BenchPanels({
           }}
         />
       )}
-      {open === 'sweep' && (
+      {seen.has('sweep') && (
         <SweepPanel
           {...panel('sweep')}
           setup={bench.fittedSetup}
@@ -151,7 +151,7 @@ export function BenchPanels({
           onTakeOver={takeOver}
         />
       )}
-      {open === 'fight' && (
+      {seen.has('fight') && (
         <FightPanel {...panel('fight')} setup={answered.setup} onWorking={(working) => onOpen({ working })} />
       )}
       {overlay.versions && (

@@ -9,7 +9,7 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { Panel } from '@/ui/panel';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { ClutchScaleView } from './clutch-scale';
 
 export type FightWorking = 'clutch' | 'load-up' | 'fight' | 'winding' | 'small-craft';
@@ -26,7 +26,7 @@ export function FightPanel({ open, onOpenChange, setup, onWorking }: FightPanelP
   const i18n = useI18n();
   const { t } = i18n;
   const question = useMemo(
-    (): Extract<Question, { kind: 'boat-side' }> | null => (open ? { kind: 'boat-side', setup } : null),
+    (): QuestionOf<'boat-side'> | null => (open ? { kind: 'boat-side', setup } : null),
     [open, setup],
   );
   const { last, failed } = useAnswer(question);

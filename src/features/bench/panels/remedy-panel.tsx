@@ -12,7 +12,7 @@ import { useI18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
 import { Panel } from '@/ui/panel';
 import { ProgressLine } from '@/ui/progress-line';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import type { Trial } from '../state/bench-state';
 import { mended } from '../state/read-draft';
 
@@ -35,7 +35,7 @@ export function RemedyPanel({ open, onOpenChange, setup, box, trial, onTry, onFi
   const { t } = useI18n();
   const [dismissed, setDismissed] = useState<ReadonlySet<string>>(new Set());
   const question = useMemo(
-    (): Extract<Question, { kind: 'remedies' }> | null => (open ? { kind: 'remedies', setup, box } : null),
+    (): QuestionOf<'remedies'> | null => (open ? { kind: 'remedies', setup, box } : null),
     [open, setup, box],
   );
   const { last, waiting, progress, failed } = useAnswer(question);

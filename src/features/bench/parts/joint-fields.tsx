@@ -6,6 +6,7 @@ import type { Joint } from '@/domain/joint';
 import { JOINT_LIMITS as L } from '@/domain/joint-limits';
 import type { Part } from '@/domain/parts';
 import { QuantityField } from '@/features/fields/quantity-field';
+import { rowsOf } from '@/features/fields/choices';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 
@@ -14,8 +15,6 @@ export interface JointFieldsProps {
   readonly part: Part;
   readonly onJoint: (joint: Joint, field: string) => void;
 }
-
-const keys = <K extends string>(table: Readonly<Record<K, unknown>>) => Object.keys(table) as K[];
 
 /** What is chosen about a joint besides its part: a length, a hold, where the point lies. */
 export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
@@ -76,7 +75,7 @@ export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
           <ChoiceField
             label={t('presentation.point')}
             value={joint.point}
-            options={words(keys(POINT_PLACES))}
+            options={words(rowsOf(POINT_PLACES))}
             onValueChange={(point) => onJoint({ ...joint, point }, 'point')}
           />
           {off(joint.offCentreM, (offCentreM) => ({ ...joint, offCentreM }))}
@@ -90,7 +89,7 @@ export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
           <ChoiceField
             label={t('jointField.held')}
             value={joint.held ?? 'threaded'}
-            options={words(keys(BAIT_HOLDS))}
+            options={words(rowsOf(BAIT_HOLDS))}
             onValueChange={(held) => onJoint({ ...joint, held }, 'held')}
           />
           {part.kind === 'natural-bait' ? (
@@ -147,7 +146,7 @@ export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
           <ChoiceField
             label={t('jointField.stingerHeld')}
             value={joint.held}
-            options={words(keys(STINGER_HOLDS))}
+            options={words(rowsOf(STINGER_HOLDS))}
             onValueChange={(held) => onJoint({ ...joint, held }, 'stingerHeld')}
           />
         </Frame>

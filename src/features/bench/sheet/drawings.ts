@@ -41,7 +41,7 @@ export function overlaid(base: Worked, over: Worked): { readonly base: Drawings;
   return { base: drawingsOf(...base, scale), over: drawingsOf(...over, scale) };
 }
 
-/** What each maker makes, made once and only when it is asked for. */
+/** Makes each drawing when it is first read, and keeps it. */
 function onceEach(makers: Readonly<Record<keyof Drawings, () => Drawing>>): Drawings {
   const made = new Map<keyof Drawings, Drawing>();
   const get = (of: keyof Drawings) => {

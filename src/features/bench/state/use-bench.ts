@@ -8,7 +8,7 @@ import type { Presentation } from '@/domain/presentation';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useDraft } from '@/features/fields/use-draft';
 import { useUnchanged } from '@/features/fields/use-unchanged';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import {
   benchReducer,
   candidatesFor,
@@ -29,8 +29,6 @@ export interface BenchInput extends Readings {
   /** under which unsaved changes are kept in this browser */
   readonly draftKey: string;
 }
-
-type Asked<K extends Question['kind']> = Extract<Question, { kind: K }>;
 
 /** A result and the setup it is the result of: the two change together, so a drawing never mixes old and new. */
 interface Answered {
@@ -64,7 +62,7 @@ export function useBench(page: BenchInput) {
   // The server has evaluated the first setup already.
   const [first] = useState<Answered>(() => ({ setup, evaluation: page.evaluation }));
   const question = useMemo(
-    (): Asked<'evaluate'> | null => (setup === first.setup ? null : { kind: 'evaluate', setup }),
+    (): QuestionOf<'evaluate'> | null => (setup === first.setup ? null : { kind: 'evaluate', setup }),
     [setup, first],
   );
   const asked = useAnswer(question);
@@ -77,10 +75,10 @@ export function useBench(page: BenchInput) {
   const joint = draft.chain.find((each) => each.id === selected)!;
   const candidates = useMemo(() => candidatesFor(joint, draft.chain, box), [joint, draft.chain, box]);
   const candidatesQuestion = useMemo(
-    (): Asked<'candidates'> => ({ kind: 'candidates', setup: fitted, jointId: selected, parts: candidates }),
+    (): QuestionOf<'candidates'> => ({ kind: 'candidates', setup: fitted, jointId: selected, parts: candidates }),
     [fitted, selected, candidates],
   );
-  const rangesQuestion = useMemo((): Asked<'ranges'> => ({ kind: 'ranges', setup: shown.setup }), [shown.setup]);
+  const rangesQuestion = useMemo((): QuestionOf<'ranges'> => ({ kind: 'ranges', setup: shown.setup }), [shown.setup]);
   const effects = useAnswer(candidatesQuestion);
   const ranges = useAnswer(rangesQuestion, RANGES_AFTER_MS);
 

@@ -5,7 +5,7 @@ import type { Evaluation } from '@/core/judge';
 import type { Setup } from '@/core/tackle';
 import type { RevisionLine } from '@/domain/revision-line';
 import { useAnswer } from '@/features/fields/use-answer';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { drawingsOf, overlaid } from '../sheet/drawings';
 
 /** Another revision of the setup, as its file says. */
@@ -25,10 +25,7 @@ export interface OverlayInput {
 export function useOverlay({ setupId, line, revisions, shown }: OverlayInput) {
   const [over, setOver] = useState<Over | null>(null);
   const asked = useAnswer(
-    useMemo(
-      (): Extract<Question, { kind: 'evaluate' }> | null => over && { kind: 'evaluate', setup: over.setup },
-      [over],
-    ),
+    useMemo((): QuestionOf<'evaluate'> | null => over && { kind: 'evaluate', setup: over.setup }, [over]),
   );
   const laid = over && asked.last?.question.setup === over.setup ? asked.last.answer : null;
   const drawings = useMemo(

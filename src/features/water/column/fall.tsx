@@ -1,26 +1,13 @@
 import { useI18n } from '@/i18n/client';
-import type { ColumnScale } from './column-scale';
-import type { InWater } from '../use-water';
 import { Balloon } from './balloon';
+import type { LineProps } from './line-props';
 import { STROKES } from './strokes';
 
 /** A line of text takes so much of the picture. */
 const LABEL_PX = 15;
 
 /** A cast rig: straight down on slack line with its seconds, and the arc of a tight one. */
-export function Fall({
-  line,
-  index,
-  scale: { x, y },
-  selected,
-  onSelect,
-}: {
-  readonly line: InWater;
-  readonly index: number;
-  readonly scale: Pick<ColumnScale, 'x' | 'y'>;
-  readonly selected: boolean;
-  readonly onSelect: () => void;
-}) {
+export function Fall({ line, index, scale: { x, y }, selected, onSelect }: LineProps) {
   const { format } = useI18n();
   const { presentation } = line.setup;
   if (presentation.kind !== 'cast' || !line.fall) return null;

@@ -6,17 +6,14 @@ import type { ColumnScale } from './column-scale';
 import { Handle } from '../handle';
 import type { InWater, WaterAction } from '../use-water';
 
-export function LineHandle({
-  line,
-  running,
-  scale,
-  dispatch,
-}: {
+interface HandleOfLineProps {
   readonly line: InWater;
   readonly running: Running;
   readonly scale: ColumnScale;
   readonly dispatch: (action: WaterAction) => void;
-}) {
+}
+
+export function LineHandle({ line, running, scale, dispatch }: HandleOfLineProps) {
   const { t, format } = useI18n();
   const { presentation } = line.setup;
   if (presentation.kind !== 'towed') return null;
@@ -40,17 +37,7 @@ export function LineHandle({
 }
 
 /** Dragged up and down, the weight or the ball grows lighter and heavier by what it was. */
-export function HeavyHandle({
-  line,
-  running,
-  scale,
-  dispatch,
-}: {
-  readonly line: InWater;
-  readonly running: Running;
-  readonly scale: ColumnScale;
-  readonly dispatch: (action: WaterAction) => void;
-}) {
+export function HeavyHandle({ line, running, scale, dispatch }: HandleOfLineProps) {
   const { t, format } = useI18n();
   const heavy = heavyOf(line.setup);
   const asIs = heavyOf(line.file);

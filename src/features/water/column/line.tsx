@@ -1,23 +1,10 @@
-import type { ColumnScale } from './column-scale';
-import type { InWater } from '../use-water';
 import { Balloon } from './balloon';
 import { gripBackM } from './grip';
 import { Fall } from './fall';
+import type { LineProps } from './line-props';
 import { STROKES } from './strokes';
 
-export function LineInWater({
-  line,
-  index,
-  scale: { x, y },
-  selected,
-  onSelect,
-}: {
-  readonly line: InWater;
-  readonly index: number;
-  readonly scale: ColumnScale;
-  readonly selected: boolean;
-  readonly onSelect: () => void;
-}) {
+export function LineInWater({ line, index, scale: { x, y }, selected, onSelect }: LineProps) {
   const path = (points: readonly (readonly [number, number])[]) =>
     points.map(([px, pz], i) => `${i === 0 ? 'M' : 'L'}${x(px).toFixed(1)},${y(pz).toFixed(1)}`).join('');
   const stroke = STROKES[index % STROKES.length];

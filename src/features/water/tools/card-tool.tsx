@@ -9,7 +9,7 @@ import { Chart, type Pens } from '@/ui/chart';
 import { ProgressLine } from '@/ui/progress-line';
 import { measurementUrl } from '@/domain/measurement';
 import { guidesOf } from '@/domain/guides';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { roundStep } from '../column/column-scale';
 import { lineOf } from '../scene';
 import { Note, Table } from '@/features/fields/sheet';
@@ -78,7 +78,7 @@ const CARD_AFTER_MS = 350;
 
 function useCard({ setup }: ToolProps['main']) {
   const { presentation } = setup;
-  const question = useMemo((): Extract<Question, { kind: 'depth-card' }> | null => {
+  const question = useMemo((): QuestionOf<'depth-card'> | null => {
     if (presentation.kind !== 'towed') return null;
     const longest = Math.max(10, 2 * lineOf(presentation));
     const step = roundStep(longest, 10);

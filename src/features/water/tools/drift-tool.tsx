@@ -5,7 +5,7 @@ import type { BodyMaterial } from '@/core/tackle/defaults/sink-classes';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { Answers, Fields, Figure, Note } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
 
@@ -26,7 +26,7 @@ export function DriftTool({ main }: ToolProps) {
   });
   const put = (change: Partial<typeof ask>) => setAsk((held) => ({ ...held, ...change }));
   const question = useMemo(
-    (): Extract<Question, { kind: 'drift-weight' }> | null =>
+    (): QuestionOf<'drift-weight'> | null =>
       presentation.kind === 'towed' ? { kind: 'drift-weight', setup: main.setup, ask } : null,
     [main.setup, presentation, ask],
   );

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
 
@@ -21,7 +21,7 @@ export function PaddleTool({ main }: ToolProps) {
   const [speedMps, setSpeed] = useState(presentation.speedMps || 1.2);
   const [lines, setLines] = useState('1');
   const question = useMemo(
-    (): Extract<Question, { kind: 'paddle' }> | null =>
+    (): QuestionOf<'paddle'> | null =>
       presentation.kind === 'towed' && craftId !== ''
         ? {
             kind: 'paddle',

@@ -6,7 +6,7 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { ChoiceField } from '@/ui/choice-field';
-import type { Question, TurnAnswer } from '@/workers/protocol';
+import type { QuestionOf, TurnAnswer } from '@/workers/protocol';
 import { STROKES } from '../column/strokes';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
@@ -22,7 +22,7 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
   const offsets = towed.map(({ id }, i) => scene.own[id]?.offsetM ?? SIDES[i]!);
   const offsetKey = offsets.join(' ');
   const question = useMemo(
-    (): Extract<Question, { kind: 'turn' }> | null =>
+    (): QuestionOf<'turn'> | null =>
       towed.length === 0
         ? null
         : {

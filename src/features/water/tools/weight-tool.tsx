@@ -7,7 +7,7 @@ import { classesWith } from '@/core/tackle/defaults/classes';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import type { Question } from '@/workers/protocol';
+import type { QuestionOf } from '@/workers/protocol';
 import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
 
@@ -37,7 +37,7 @@ export function WeightTool({ main }: ToolProps) {
   const [material, setMaterial] = useState<BodyMaterial>('lead');
   const surfaceAngleRad = from === 'surface' ? angleRad : Math.PI / 2 - angleRad;
   const question = useMemo(
-    (): Extract<Question, { kind: 'bottom-weight' }> | null =>
+    (): QuestionOf<'bottom-weight'> | null =>
       presentation.kind === 'towed'
         ? {
             kind: 'bottom-weight',

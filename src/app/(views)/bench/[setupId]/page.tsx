@@ -18,7 +18,7 @@ export default async function SetupRoute({ params, searchParams }: SetupRoutePro
   if (!page) notFound();
   if (page.kind === 'broken') return <BrokenSetupView {...page} />;
   const { kind: _, setup, revision: line, ...rest } = page;
-  // Only which drawing comes first hangs on it.
+  // It only decides which drawing is made first.
   const fromPhone = /Mobi/.test((await headers()).get('user-agent') ?? '');
   return (
     <BenchView

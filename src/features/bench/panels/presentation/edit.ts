@@ -22,9 +22,3 @@ export function presentationEdit(
     wanted: (patch, field) => present({ ...p, wanted: { ...p.wanted, ...patch } } as Presentation, field),
   };
 }
-
-/** The choices of a table of classes. */
-export const kindsOf = <K extends string>(table: Readonly<Record<K, unknown>>) => Object.keys(table) as K[];
-
-export const options = <K extends string>(values: readonly K[], label: (value: K) => string) =>
-  values.map((value) => ({ value, label: label(value) }));

@@ -1,7 +1,8 @@
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { QuantityField } from '@/features/fields/quantity-field';
-import { kindsOf, options, type PresentationEdit } from './edit';
+import { rowsOf, options } from '@/features/fields/choices';
+import type { PresentationEdit } from './edit';
 import { Caution, Group, Tick } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { COVERS, MOUTHS } from '@/core/tackle/defaults/hookset-classes';
@@ -17,13 +18,13 @@ export function FishFields({ presentation: p, change }: PresentationEdit) {
       <ChoiceField
         label={t('presentation.mouth')}
         value={p.mouth}
-        options={options(kindsOf(MOUTHS), (k) => t(`mouth.${k}`))}
+        options={options(rowsOf(MOUTHS), (k) => t(`mouth.${k}`))}
         onValueChange={(mouth) => change({ mouth }, 'mouth')}
       />
       <ChoiceField
         label={t('presentation.cover')}
         value={p.cover}
-        options={options(kindsOf(COVERS), (k) => t(`cover.${k}`))}
+        options={options(rowsOf(COVERS), (k) => t(`cover.${k}`))}
         onValueChange={(cover) => change({ cover }, 'cover')}
       />
       <QuantityField

@@ -3,9 +3,7 @@
 import type { Gear } from '@/core/tackle';
 import type { TowedPresentation } from '@/domain/presentation';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
-import { QuantityField } from '@/features/fields/quantity-field';
-import type { Limits } from '@/core/base/guard';
-import type { Measure } from '@/core/base/measure';
+import { FigureField } from './figure-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 
@@ -21,15 +19,6 @@ const KINDS = ['none', 'downrigger', 'side-planer'] as const;
 /** What takes the line down or aside, with its lengths; without gear, the line from the tip. */
 export function GearFields({ presentation: { gear, lineOutM }, change }: GearFieldsProps) {
   const { t } = useI18n();
-  const figure = (field: string, measure: Measure, value: number, limits: Limits, set: (value: number) => Change) => (
-    <QuantityField
-      label={t(`presentation.${field}` as 'presentation.leadM')}
-      measure={measure}
-      value={value}
-      limits={limits}
-      onValueChange={(next) => next !== null && change(set(next), field)}
-    />
-  );
   return (
     <>
       <ChoiceField
@@ -38,23 +27,56 @@ export function GearFields({ presentation: { gear, lineOutM }, change }: GearFie
         options={KINDS.map((value) => ({ value, label: t(`gear.${value}`) }))}
         onValueChange={(kind) => change({ gear: kind === 'none' ? undefined : startOf(kind, lineOutM) }, 'gear')}
       />
-      {gear === undefined && figure('lineOutM', 'distance', lineOutM, L.lineOutM, (next) => ({ lineOutM: next }))}
-      {gear && figure('leadM', 'distance', gear.leadM, L.leadM, (leadM) => ({ gear: { ...gear, leadM } }))}
-      {gear?.kind === 'side-planer' &&
-        figure('boardM', 'distance', gear.boardM, L.boardM, (boardM) => ({ gear: { ...gear, boardM } }))}
+      {gear === undefined && (
+        <FigureField
+          field="lineOutM"
+          measure="distance"
+          value={lineOutM}
+          onFigure={(next, f) => change({ lineOutM: next }, f)}
+        />
+      )}
+      {gear && (
+        <FigureField
+          field="leadM"
+          measure="distance"
+          value={gear.leadM}
+          onFigure={(leadM, f) => change({ gear: { ...gear, leadM } }, f)}
+        />
+      )}
+      {gear?.kind === 'side-planer' && (
+        <FigureField
+          field="boardM"
+          measure="distance"
+          value={gear.boardM}
+          onFigure={(boardM, f) => change({ gear: { ...gear, boardM } }, f)}
+        />
+      )}
       {gear?.kind === 'downrigger' && (
         <>
-          {figure('cableM', 'distance', gear.cableM, L.cableM, (cableM) => ({ gear: { ...gear, cableM } }))}
-          {figure('ballKg', 'bodyMass', gear.ballKg, L.ballKg, (ballKg) => ({ gear: { ...gear, ballKg } }))}
+          <FigureField
+            field="cableM"
+            measure="distance"
+            value={gear.cableM}
+            onFigure={(cableM, f) => change({ gear: { ...gear, cableM } }, f)}
+          />
+          <FigureField
+            field="ballKg"
+            measure="bodyMass"
+            value={gear.ballKg}
+            onFigure={(ballKg, f) => change({ gear: { ...gear, ballKg } }, f)}
+          />
           <ChoiceField
             label={t('gear.cableKind')}
             value={gear.cable}
             options={(['steel-cable', 'braid'] as const).map((value) => ({ value, label: t(`word.${value}`) }))}
             onValueChange={(cable) => change({ gear: { ...gear, cable } }, 'cable')}
           />
-          {figure('cableDiameterM', 'diameter', gear.cableDiameterM, L.cableDiameterM, (cableDiameterM) => ({
-            gear: { ...gear, cableDiameterM },
-          }))}
+          <FigureField
+            field="cableDiameterM"
+            measure="diameter"
+            value={gear.cableDiameterM}
+            onFigure={(cableDiameterM, f) => change({ gear: { ...gear, cableDiameterM } }, f)}
+          />
         </>
       )}
     </>

@@ -9,7 +9,7 @@ export function Group({ title, children }: { readonly title: string; readonly ch
   );
 }
 
-/** What can hurt someone, beside the field that it hangs on. */
+/** A safety warning, next to the fields that it is about. */
 export const Caution = ({ children }: { readonly children: ReactNode }) => (
   <p className="semi-narrow col-span-2 border-l-2 border-ink pl-2 text-[12px]">{children}</p>
 );

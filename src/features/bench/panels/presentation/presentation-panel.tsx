@@ -25,7 +25,7 @@ export interface PresentationPanelProps {
   readonly onPresent: (presentation: Presentation, field: string) => void;
 }
 
-/** Everything that the verdicts hang on besides the parts; each change counts at once. */
+/** Everything besides the parts that the verdicts depend on; each change counts at once. */
 export function PresentationPanel({
   open,
   onOpenChange,

@@ -2,7 +2,8 @@ import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { FigureField } from './figure-field';
-import { kindsOf, options, type PresentationEdit } from './edit';
+import { rowsOf, options } from '@/features/fields/choices';
+import type { PresentationEdit } from './edit';
 import { Caution, Group } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { SET_WAYS } from '@/core/tackle/defaults/hookset-classes';
@@ -23,7 +24,7 @@ export function SweepFields({
       <ChoiceField
         label={t('presentation.way')}
         value={p.sweep.way}
-        options={options(kindsOf(SET_WAYS), (k) => t(`way.${k}`))}
+        options={options(rowsOf(SET_WAYS), (k) => t(`way.${k}`))}
         onValueChange={(way) => sweep({ way }, 'way')}
       />
       <QuantityField
@@ -54,17 +55,9 @@ export function SweepFields({
           })}
         </button>
       )}
-      <FigureField
-        field="timeS"
-        label={t('presentation.timeS')}
-        measure="time"
-        value={p.sweep.timeS}
-        limits={L.timeS}
-        onFigure={(timeS, f) => sweep({ timeS }, f)}
-      />
+      <FigureField field="timeS" measure="time" value={p.sweep.timeS} onFigure={(timeS, f) => sweep({ timeS }, f)} />
       <FigureField
         field="startRad"
-        label={t('presentation.startRad')}
         measure="angle"
         value={p.sweep.startRad}
         limits={{ min: 0, max: p.sweep.endRad - 0.01 }}
@@ -72,7 +65,6 @@ export function SweepFields({
       />
       <FigureField
         field="endRad"
-        label={t('presentation.endRad')}
         measure="angle"
         value={p.sweep.endRad}
         limits={{ min: p.sweep.startRad + 0.01, max: L.sweepRad.max }}
@@ -80,7 +72,6 @@ export function SweepFields({
       />
       <FigureField
         field="stepBackM"
-        label={t('presentation.stepBackM')}
         measure="distance"
         value={p.sweep.stepBackM}
         limits={L.gainM}
@@ -88,20 +79,12 @@ export function SweepFields({
       />
       <FigureField
         field="woundM"
-        label={t('presentation.woundM')}
         measure="distance"
         value={p.sweep.woundM}
         limits={L.gainM}
         onFigure={(woundM, f) => sweep({ woundM }, f)}
       />
-      <FigureField
-        field="slackM"
-        label={t('presentation.slackM')}
-        measure="distance"
-        value={p.slackM}
-        limits={L.slackM}
-        onFigure={(slackM, f) => change({ slackM }, f)}
-      />
+      <FigureField field="slackM" measure="distance" value={p.slackM} onFigure={(slackM, f) => change({ slackM }, f)} />
       <Caution>{t('presentation.caution')}</Caution>
     </Group>
   );

@@ -2,7 +2,8 @@ import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { FigureField } from './figure-field';
-import { kindsOf, options, type PresentationEdit } from './edit';
+import { rowsOf, options } from '@/features/fields/choices';
+import type { PresentationEdit } from './edit';
 import { Group } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { ATTITUDES } from '@/core/tackle/defaults/rig-classes';
@@ -10,8 +11,8 @@ import { FALL_WINDOWS } from '@/core/tackle/defaults/fall-windows';
 import type { CastPresentation } from '@/domain/presentation';
 import { strengthText, type SpokenOf } from '@/i18n/setup-text';
 
-const FALL_KINDS = [...kindsOf(FALL_WINDOWS), 'floats', 'suspends', 'own'] as const;
-const ATTITUDE_KINDS = [...kindsOf(ATTITUDES), 'own'] as const;
+const FALL_KINDS = [...rowsOf(FALL_WINDOWS), 'floats', 'suspends', 'own'] as const;
+const ATTITUDE_KINDS = [...rowsOf(ATTITUDES), 'own'] as const;
 const ANYWHERE = '';
 
 /** What the setup is meant to do: fall, depth, attitude, and where it is to break. */
@@ -32,7 +33,6 @@ export function WantedFields({
         <>
           <FigureField
             field="depthFrom"
-            label={t('presentation.depthFrom')}
             measure="depth"
             value={p.wanted.depth.fromM}
             limits={{ min: L.bandM.min, max: p.wanted.depth.toM }}
@@ -40,7 +40,6 @@ export function WantedFields({
           />
           <FigureField
             field="depthTo"
-            label={t('presentation.depthTo')}
             measure="depth"
             value={p.wanted.depth.toM}
             limits={{ min: p.wanted.depth.fromM, max: L.bandM.max }}
@@ -57,10 +56,8 @@ export function WantedFields({
       {attitude.kind === 'own' && (
         <FigureField
           field="pitchRad"
-          label={t('presentation.pitchRad')}
           measure="angle"
           value={attitude.pitchRad}
-          limits={L.pitchRad}
           onFigure={(pitchRad, f) => wanted({ attitude: { kind: 'own', pitchRad } }, f)}
         />
       )}

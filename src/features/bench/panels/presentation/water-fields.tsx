@@ -2,7 +2,6 @@ import { useI18n } from '@/i18n/client';
 import { FigureField } from './figure-field';
 import { type PresentationEdit } from './edit';
 import { Group } from './group';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { WATER_LIMITS } from '@/core/water';
 
 /** The water as it is measured; a density that a file gave stands for temperature and salt. */
@@ -13,7 +12,6 @@ export function WaterFields({ presentation: p, change }: PresentationEdit) {
     <Group title={t('presentation.water')}>
       <FigureField
         field="temperatureC"
-        label={t('presentation.temperatureC')}
         measure="temperature"
         value={conditions.temperatureC}
         limits={WATER_LIMITS.temperatureC}
@@ -21,7 +19,6 @@ export function WaterFields({ presentation: p, change }: PresentationEdit) {
       />
       <FigureField
         field="salinity"
-        label={t('presentation.salinity')}
         measure="salinity"
         value={conditions.salinity}
         limits={WATER_LIMITS.salinity}
@@ -29,10 +26,8 @@ export function WaterFields({ presentation: p, change }: PresentationEdit) {
       />
       <FigureField
         field="currentMps"
-        label={t('presentation.currentMps')}
         measure="speed"
         value={p.currentMps}
-        limits={L.currentMps}
         onFigure={(currentMps, f) => change({ currentMps }, f)}
       />
       {!('temperatureC' in p.water) && (

@@ -2,7 +2,8 @@ import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { FigureField } from './figure-field';
-import { kindsOf, options, type PresentationEdit } from './edit';
+import { rowsOf, options } from '@/features/fields/choices';
+import type { PresentationEdit } from './edit';
 import { Caution, Group, Tick } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
@@ -35,15 +36,13 @@ export function WayFields({
           <ChoiceField
             label={t('presentation.castStyle')}
             value={p.castStyle}
-            options={options(kindsOf(CAST_STYLES), (k) => t(`style.${k}`))}
+            options={options(rowsOf(CAST_STYLES), (k) => t(`style.${k}`))}
             onValueChange={(castStyle) => change({ castStyle }, 'castStyle')}
           />
           <FigureField
             field="distanceM"
-            label={t('presentation.distanceM')}
             measure="distance"
             value={p.distanceM}
-            limits={L.distanceM}
             onFigure={(distanceM, f) => change({ distanceM }, f)}
           />
         </>
@@ -76,28 +75,17 @@ export function WayFields({
           />
         </>
       )}
-      <FigureField
-        field="depthM"
-        label={t('presentation.depthM')}
-        measure="depth"
-        value={p.depthM}
-        limits={L.depthM}
-        onFigure={(depthM, f) => change({ depthM }, f)}
-      />
+      <FigureField field="depthM" measure="depth" value={p.depthM} onFigure={(depthM, f) => change({ depthM }, f)} />
       <FigureField
         field="speedMps"
-        label={t('presentation.speedMps')}
         measure="speed"
         value={p.speedMps}
-        limits={L.speedMps}
         onFigure={(speedMps, f) => change({ speedMps }, f)}
       />
       <FigureField
         field="handHeightM"
-        label={t('presentation.handHeightM')}
         measure="depth"
         value={p.handHeightM}
-        limits={L.handHeightM}
         onFigure={(handHeightM, f) => change({ handHeightM }, f)}
       />
       <ChoiceField

@@ -10,8 +10,8 @@ import { fieldLabel } from '@/i18n/field-text';
 import type { I18n } from '@/i18n/client';
 import { measureOfField } from '@/i18n/measure-of-field';
 import { jointText } from '@/i18n/setup-text';
-import type { Draft } from '../state/bench-state';
-import { draftOf } from '../state/read-draft';
+import type { Draft } from '../../state/bench-state';
+import { draftOf } from '../../state/read-draft';
 
 /** An input that can be moved: where it stands, what it is called, how far it may go. */
 export interface SweepChoice {
