@@ -1,4 +1,5 @@
-import { MODELS, type Model } from '@/domain/contract';
+import type { Model } from '@/domain/contract';
+import { MODELS } from './models';
 import type { Problem } from '@/domain/problems';
 import { problemLine } from './problem-line';
 import { schemaOf } from './schema-of';

@@ -58,7 +58,7 @@ const CLASS_GUIDES: readonly ClassGuide[] = [
   { table: 'frontal', kinds: ['weight'], rowIs: 'shape', guide: 'sink-test' },
   { table: 'materials', kinds: ['soft-bait'], rowIs: 'material', guide: 'float-test' },
   { table: 'buoyancy', kinds: ['hard-lure'], rowIs: 'buoyancy', guide: 'float-test' },
-  { table: 'towed', rows: ['short-deep', 'long-shallow'], kinds: ['hard-lure'], guide: 'dive-test' },
+  { table: 'towed', rows: ['lipped'], kinds: ['hard-lure'], guide: 'dive-test' },
   { table: 'towed', rows: ['spoon'], kinds: ['spoon'], guide: 'dive-test' },
   { table: 'lips', kinds: ['hard-lure'], rowIs: 'lip', guide: 'dive-test' },
   { table: 'planes', rows: ['set'], kinds: ['diving-plane'], guide: 'dive-test' },

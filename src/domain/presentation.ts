@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { ATTITUDES, type Attitude } from '@/core/tackle/defaults/rig-classes';
 import { FALL_WINDOWS, type FallWindow } from '@/core/tackle/defaults/fall-windows';
 import { COVERS, SET_WAYS, type Cover, type SetWay } from '@/core/tackle/defaults/hookset-classes';
+import { FOULING, type Fouling } from '@/core/tackle/defaults/tow-classes';
 import type { Limits } from '@/core/base/guard';
 import { HOOKSET_LIMITS } from '@/core/strike';
 import { WATER_LIMITS } from '@/core/water';
@@ -64,6 +65,7 @@ const base = {
   cover: keysOf<Cover>(COVERS),
   mouth: mouthSchema,
   fishKg: numberIn(L.fishKg).nullable(),
+  fishHoldsS: numberIn(L.fishHoldsS).nullable().optional(),
   clutchN: numberIn(L.clutchN).nullable(),
   wear: z
     .array(z.enum(['teeth', 'gill-plates', 'rock']))
@@ -71,6 +73,7 @@ const base = {
     .default([]),
   stance: z.enum(['standing', 'seated', 'wading']).default('standing'),
   rodWorked: z.enum(['up', 'level', 'down']).default('level'),
+  fouling: keysOf<Fouling>(FOULING).optional(),
   boatsideTurn: z.boolean().default(false),
   craftId: z.string().max(64).nullable().default(null),
   conditions: conditionsSchema.default({}),
@@ -117,6 +120,8 @@ export const presentationSchema = z.discriminatedUnion('kind', [
     holderRad: numberIn(L.holderRad).optional(),
     wanted: z.strictObject({
       ...wantedBase,
+      lineAngleRad: numberIn(L.lineAngleRad).nullable().optional(),
+      contactShare: numberIn(L.contactShare).nullable().optional(),
       depth: z
         .strictObject({ fromM: numberIn(L.bandM), toM: numberIn(L.bandM) })
         .superRefine(({ fromM, toM }, context) => {

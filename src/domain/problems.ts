@@ -24,6 +24,13 @@ export type Allowed =
 export type Result<T> =
   { readonly ok: true; readonly data: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
+/** An input whose fields are each right and which cannot be computed for what they say together. */
+export class InputProblems extends Error {
+  constructor(readonly problems: readonly Problem[]) {
+    super(problems.map(({ path }) => path).join(', '));
+  }
+}
+
 /** Parses data from outside; a failure is a list of problems, one for each field. */
 export function parse<T>(schema: z.ZodType<T>, input: unknown): Result<T> {
   const result = schema.safeParse(input);

@@ -1,10 +1,14 @@
 import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
+import { readRig } from '@/core/rig';
+import { familyOf } from '@/core/tackle';
+import type { SetWay } from '@/core/tackle/defaults/hookset-classes';
 import { KNOTS, type KnotPattern } from '@/core/tackle/defaults/knots';
 import type { PartId } from './ids';
 import type { Joint } from './joint';
 import { knotId } from './made-id';
 import type { Part } from './parts';
 import type { CastPresentation, Presentation, TowedPresentation } from './presentation';
+import { PRESENTATION_LIMITS } from './presentation-limits';
 import { rigPattern, type RigId, type RigSlot } from './rigs';
 
 /** The chain of a rig whose slots are all filled; null while one is not. */
@@ -90,6 +94,31 @@ const TOWED = {
   drifted: { speedMps: 0.5, lineOutM: 15, held: 'hand' },
   dropped: { speedMps: 0.05, lineOutM: 8, held: 'hand' },
 } as const;
+
+/** Share of what the weakest joint holds that a drag is set to at first. */
+const DRAG_SHARE = 0.3;
+/** Share of what the blank bears that a drag is never set above at first. */
+const BLANK_SHARE = 0.75;
+/** With two hands one winds down to the fish and leans back. */
+const TWO_HANDED = { stepBackM: 0.2, woundM: 0.5 } as const;
+
+/**
+ * How these parts are usually fished in a rig: the pattern's way, set with the hands that such a rod is held in, the drag at a
+ * third of the weakest joint, large lures lobbed.
+ */
+export function usualPresentation(rig: RigId, parts: readonly Part[], chain: readonly Joint[]): Presentation {
+  const start = startPresentation(rig);
+  const read = readRig({ parts, chain, presentation: start });
+  const { family } = familyOf(read.rodPart);
+  const mostN = Math.min(read.reel.clutchMaxN.value, BLANK_SHARE * read.rodHoldsN);
+  const clutchN = Math.max(
+    PRESENTATION_LIMITS.clutchN.min,
+    Number(Math.min(DRAG_SHARE * read.chain.strengthN, mostN).toPrecision(2)),
+  );
+  const way: SetWay = read.rodPart.mount === 'spin' || family === 'light' ? 'one-arm' : 'two-hand';
+  const common = { ...start, clutchN, sweep: { ...start.sweep, way, ...(way === 'two-hand' ? TWO_HANDED : {}) } };
+  return common.kind === 'cast' && family === 'big-lure' ? { ...common, castStyle: 'lob' } : common;
+}
 
 /** The presentation that a rig pattern starts with. */
 export function startPresentation(rig: RigId): Presentation {

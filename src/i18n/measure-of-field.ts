@@ -40,6 +40,7 @@ const FIELDS = {
   dragAreaM2: 'area',
   towDragM2: 'area',
   diveM2: 'area',
+  diveExponent: 'ratio',
   worksFromMps: 'speed',
   worksToMps: 'speed',
   share: 'share',

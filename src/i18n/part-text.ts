@@ -1,6 +1,6 @@
 import { DEFAULT_CLASSES, type Classes } from '@/core/tackle/defaults/classes';
 import { knotShare } from '@/core/rig';
-import type { Joint, KnotPart } from '@/core/tackle';
+import { printedLineN, printedWindowKg, type Joint, type KnotPart, type RodPart } from '@/core/tackle';
 import type { LineMaterial } from '@/core/tackle/defaults/line-materials';
 import { KNOTS } from '@/core/tackle/defaults/knots';
 import type { Part } from '@/domain/parts';
@@ -81,13 +81,7 @@ export function partDetail(
   const { t, format } = words;
   switch (part.kind) {
     case 'rod':
-      return part.stiffness.kind === 'class'
-        ? t('part.rod.detail', {
-            length: format(part.lengthM.value, 'rodLength'),
-            power: t(`word.${part.stiffness.power}`),
-            action: t(`word.${part.stiffness.action}`),
-          })
-        : t('part.rod.measured', { length: format(part.lengthM.value, 'rodLength') });
+      return rodDetail(words, part);
     case 'reel':
       return t('part.reel.detail', { clutch: format(part.clutchMaxN.value, 'force') });
     case 'line':
@@ -170,11 +164,50 @@ export function partDetail(
 
 const capital = (text: string) => text.charAt(0).toLocaleUpperCase() + text.slice(1);
 
+function rodDetail({ t, format }: Words, { stiffness, lengthM, ...rod }: RodPart): string {
+  const length = format(lengthM.value, 'rodLength');
+  switch (stiffness.kind) {
+    case 'taper':
+      return t('part.rod.measured', { length });
+    case 'class':
+      return t('part.rod.detail', {
+        length,
+        power: t(`word.${stiffness.power}`),
+        action: t(`word.${stiffness.action}`),
+      });
+    case 'window': {
+      const [lo, hi] = printedWindowKg({ stiffness, lengthM, ...rod })!;
+      return t('part.rod.printed', {
+        length,
+        lo: format(lo, 'mass'),
+        hi: format(hi, 'mass'),
+        action: t(`word.${stiffness.action}`),
+      });
+    }
+    case 'line-class': {
+      const [lo, hi] = printedLineN({ stiffness, lengthM, ...rod })!;
+      return t('part.rod.printed', {
+        length,
+        lo: format(lo, 'force'),
+        hi: format(hi, 'force'),
+        action: t(`word.${stiffness.action}`),
+      });
+    }
+    default:
+      return stiffness satisfies never;
+  }
+}
+
 /** The least known of the readings that a part's verdicts hang on. */
 export function leastKnown(part: Part): Provenance {
   const provenances = quantitiesOf(part).map(([, quantity]) => quantity.provenance);
   if (part.kind === 'knot') return provenances.includes('measured') ? 'measured' : 'class';
-  if (part.kind === 'rod') return part.stiffness.kind === 'class' ? 'class' : part.stiffness.buttEiNm2.provenance;
+  if (part.kind === 'rod')
+    return part.stiffness.kind === 'taper'
+      ? part.stiffness.buttEiNm2.provenance
+      : printedWindowKg(part) || printedLineN(part)
+        ? 'label'
+        : 'class';
   return provenances.includes('class') ? 'class' : provenances.includes('label') ? 'label' : 'measured';
 }
 

@@ -72,7 +72,7 @@ describe('ferula compute', () => {
       'an unknown variant',
       'rod-bend',
       { ...rodBend, stiffness: { kind: 'taperd' } },
-      ['stiffness.kind: given "taperd", allowed one of taper, class, hang-test'],
+      ['stiffness.kind: given "taperd", allowed one of taper, class, window, line-class, hang-test'],
     ],
     [
       'a heavier mass that drops less',
@@ -268,6 +268,8 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'ranges',
     'sweep',
     'remedy',
+    'part',
+    'rig',
   ]);
   const { input, output } = JSON.parse((await ferula(['schema', 'water'])).stdout) as {
     input: { properties: { water: { anyOf: unknown[] } } };

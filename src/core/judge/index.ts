@@ -8,6 +8,8 @@ export {
   hooksetInput,
   judgeSet,
   judgeStrike,
+  thrown,
+  type Thrown,
   strikeFigures,
   type StrikeFigures,
   carryOf,

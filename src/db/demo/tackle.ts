@@ -28,7 +28,7 @@ const HOOKS: readonly HookRow[] = [
   ['wide-gap', '6/0', 'stout', 'barbed', 'stock'],
 ];
 
-/** The 4/0 offset was put under the calliper: its wire is thicker than its class says. */
+/** The 4/0 offset was put under the calliper: its wire is thicker than the packet says. */
 const CALLIPERED = { 'hook-worm-offset-4x0-regular': { wireM: millimetres(1.27, 'measured') } } as const;
 
 function hookFacts([style, size, wireClass, barb, sharpness]: HookRow) {

@@ -218,10 +218,10 @@ const sandDrift: TowedPresentation = {
   ...trolled,
   way: 'drifted',
   held: 'hand',
-  lineOutM: 14,
+  lineOutM: 11,
   depthM: 6,
   bottomM: 6,
-  speedMps: 0.5,
+  speedMps: 0.35,
   mouth: 'bony',
   fishKg: 2,
   clutchN: kilos(1.4),
@@ -250,13 +250,13 @@ const ledge: TowedPresentation = {
 const openWater: TowedPresentation = {
   ...trolled,
   lineOutM: 45,
-  depthM: 3,
+  depthM: 5,
   speedMps: 1.5,
   holderRad: degrees(60),
   mouth: 'firm',
   fishKg: 2,
   clutchN: kilos(1.1),
-  wanted: { ...trolled.wanted, depth: { fromM: 2, toM: 4 } },
+  wanted: { ...trolled.wanted, depth: { fromM: 4, toM: 6 } },
 };
 
 const kelp: TowedPresentation = {

@@ -26,7 +26,7 @@ const word = z.enum(['will-not-bury', 'marginal', 'sets', 'more-than-needed']);
 export const hooksetOutput = {
   outcome: z.enum(['ok', 'slack']),
   tensionN: z.number(),
-  ruledBy: z.enum(['sweep', 'leverage', 'drag', 'strength']),
+  ruledBy: z.enum(['sweep', 'leverage', 'drag', 'strength', 'rod']),
   atHookN: z.number(),
   neededN: z.number(),
   margin: z.number(),
@@ -49,7 +49,7 @@ export const hooksetModel = model({
       timeS: numberIn(L.timeS),
       stepBackM: numberIn(L.gainM).optional(),
       woundM: numberIn(L.gainM).optional(),
-      peakMomentNm: numberIn(L.peakMomentNm),
+      peakMomentNm: numberIn(L.peakMomentNm).optional(),
     }),
     line: z
       .array(
@@ -73,6 +73,7 @@ export const hooksetModel = model({
     mouth: mouthSchema,
     fishKg: numberIn(L.fishKg).nullable(),
     through: numberIn(L.through),
+    rodHoldsN: numberIn(L.strengthN).optional(),
   }),
   output: z.strictObject({
     ...hooksetOutput,

@@ -51,4 +51,4 @@ const PLAIN: readonly Model[] = [
 /** Every model, in the order of the core's description; those that ask others come last. */
 export const MODELS: readonly Model[] = [...PLAIN, ...choosingModels(PLAIN)];
 
-export type { Model } from './model';
+export { model, type Model } from './model';

@@ -1,6 +1,14 @@
 import type { z } from 'zod';
 import { InputRangeError } from '@/core/base/guard';
-import { outsideProblems, parse, pathText, problemOfRange, type Problem, type Result } from '../problems';
+import {
+  InputProblems,
+  outsideProblems,
+  parse,
+  pathText,
+  problemOfRange,
+  type Problem,
+  type Result,
+} from '../problems';
 
 /** One model as the shell reaches it: the schemas of what goes in and comes out, and the checked way between. */
 export interface Model<O = unknown> {
@@ -36,6 +44,7 @@ export function model<I, O>(definition: {
       try {
         return asPromised(output, compute(parsed.data));
       } catch (error) {
+        if (error instanceof InputProblems) return { ok: false, problems: error.problems };
         if (error instanceof InputRangeError)
           return { ok: false, problems: [inWordsOf(parsed.data, problemOfRange(error))] };
         throw error;

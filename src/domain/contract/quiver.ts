@@ -149,8 +149,8 @@ const rodScoresModel = model({
       .array(
         z.strictObject({
           score: share,
-          parts: z.strictObject({ throw: share, set: share, opening: share, handling: share }),
-          lowest: z.enum(['throw', 'set', 'opening', 'handling']).nullable(),
+          parts: z.strictObject({ throw: share, set: share, opening: share, strength: share, handling: share }),
+          lowest: z.enum(['throw', 'set', 'opening', 'strength', 'handling']).nullable(),
           reelId: z.string().nullable(),
           figures: z.strictObject({
             castStep: some,

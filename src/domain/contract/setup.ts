@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { evaluate } from '@/core/judge';
+import { ROD_FAMILY_NAMES } from '@/core/tackle/defaults/rod-classes';
 import { setupFileSchema } from '../setup';
 import { setupFileFrom1 } from '../upgrades';
 import { chainOutput } from './chain';
@@ -39,6 +40,14 @@ const towFigures = z.strictObject({
   fouled: carriedPull,
   rodBend: rodBendModel.output,
   dropShare: z.number(),
+  stance: z.enum(['worked', 'holder', 'plane', 'downrigger']),
+  bottomRig: z
+    .strictObject({
+      angle: z.strictObject({ wantedRad: z.number(), isRad: z.number() }).nullable(),
+      contact: z.strictObject({ wanted: z.number(), is: z.number() }).nullable(),
+      right: z.strictObject({ massKg: nullable, lineOutM: nullable }).nullable(),
+    })
+    .nullable(),
 });
 
 export const setupModel = model({
@@ -71,6 +80,7 @@ export const setupModel = model({
           mainLineM: z.number(),
           stretchM: z.number(),
           clutchNowN: nullable,
+          holdsS: nullable,
         })
         .optional(),
       strike: z
@@ -88,6 +98,7 @@ export const setupModel = model({
             .readonly(),
           rodBend: rodBendModel.output,
           mainLineM: z.number(),
+          leftM: z.number(),
         })
         .optional(),
       hold: z.strictObject({ chain: chainOutput, clutchMargin: nullable }),
@@ -120,6 +131,12 @@ export const setupModel = model({
       }),
       hook: z.strictObject({ jointId: z.string(), neededN: z.number(), openingN: z.number() }),
       powerN: z.number(),
+      rod: z.strictObject({
+        from: z.enum(['measured', 'window', 'word-and-window', 'line-class', 'word']),
+        family: z.enum(ROD_FAMILY_NAMES),
+        familyBy: z.enum(['said', 'mount', 'length', 'window', 'line', 'nothing']),
+        holdsN: z.number(),
+      }),
     }),
     checks: z.array(findingOutput).readonly(),
   }),

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { ROD_ACTIONS, ROD_POWERS, type RodAction, type RodPower } from '@/core/tackle/defaults/rod-classes';
-import { HANG_TEST_LIMITS, ROD_LIMITS } from '@/core/tackle';
+import type { Limits } from '@/core/base/guard';
+import { HANG_TEST_LIMITS, PRINTED_LIMITS, ROD_LIMITS } from '@/core/tackle';
 import { WATER_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
+import { broken } from '../problems';
 import { toldApart } from '../told-apart';
 
 /** The keys of a defaults table as a Zod enum. */
@@ -24,6 +26,12 @@ export const waterSchema = toldApart([waterConditions, waterGiven], (input) =>
 export const powerSchema = keysOf<RodPower>(ROD_POWERS);
 export const actionSchema = keysOf<RodAction>(ROD_ACTIONS);
 
+/** Two figures as they are printed on a part, lower first. */
+export const rangeOf = (limits: Limits) =>
+  z.tuple([numberIn(limits), numberIn(limits)]).superRefine(([lo, hi], context) => {
+    if (lo > hi) broken(context, [1], `at least ${lo}`);
+  });
+
 export const stiffnessSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('taper'),
@@ -31,6 +39,8 @@ export const stiffnessSchema = z.discriminatedUnion('kind', [
     tipRatio: numberIn(ROD_LIMITS.tipRatio),
   }),
   z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
+  z.strictObject({ kind: z.literal('window'), ratingKg: rangeOf(PRINTED_LIMITS.ratingKg), action: actionSchema }),
+  z.strictObject({ kind: z.literal('line-class'), lineN: rangeOf(PRINTED_LIMITS.lineN), action: actionSchema }),
   z.strictObject({
     kind: z.literal('hang-test'),
     tipRatio: numberIn(ROD_LIMITS.tipRatio).optional(),

@@ -11,6 +11,7 @@ export const smallCraftModel = model({
     tipHeightM: numberIn(L.tipHeightM),
     fishMps: numberIn(L.fishMps).optional(),
     runS: numberIn(L.runS).optional(),
+    hullLengthM: numberIn(L.hullLengthM).optional(),
     lineM: numberIn(L.lineM).optional(),
   }),
   output: z.strictObject({

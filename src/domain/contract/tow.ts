@@ -21,6 +21,8 @@ const bodyShape = {
   netWeightN: numberIn(L.netWeightN),
   dragAreaM2: numberIn(L.areaM2),
   downAreaM2: numberIn(L.downAreaM2).optional(),
+  downExponent: numberIn(L.downExponent).optional(),
+  downAtMps: numberIn(L.downAtMps).optional(),
 };
 
 export const segmentsSchema = z

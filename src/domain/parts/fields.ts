@@ -5,8 +5,8 @@ interface FieldBase {
   /** as `massKg`, `rating.loKg`, `shares.nylon` */
   readonly path: string;
   readonly required: boolean;
-  /** the field is there only where the field at `path` holds `value` */
-  readonly when?: { readonly path: string; readonly value: string };
+  /** the field is there only where the field at `path` holds one of `values` */
+  readonly when?: { readonly path: string; readonly values: readonly string[] };
 }
 
 /** One field of a kind of part, as forms, tables and files see it. */
@@ -84,17 +84,26 @@ function walk(schema: JsonSchema, path: string, required: boolean, when?: FieldB
     );
   }
   if (schema.enum) return [{ ...base, kind: 'choice', options: schema.enum }];
-  if (schema.const !== undefined) return [];
+  // What is printed elsewhere on the part may be told again in a file; no form asks twice.
+  if (schema.const !== undefined || schema.type === 'array') return [];
   if (schema.type === 'integer')
     return [{ ...base, kind: 'whole', min: schema.minimum ?? 0, max: schema.maximum ?? Number.MAX_SAFE_INTEGER }];
   return [{ ...base, kind: 'text' }];
 }
 
-/** A union told by its `kind`: the choice itself, then the fields of each variant. */
+/** A union told by its `kind`: the choice itself, then the fields of each variant, once where several have them. */
 function variants(alternatives: readonly JsonSchema[], path: string): PartField[] {
   const kinds = alternatives.map((option) => String(option.properties?.['kind']?.const));
+  const fields = alternatives.flatMap((option, i) =>
+    walk(option, path, true, { path: `${path}.kind`, values: [kinds[i]!] }),
+  );
   return [
     { path: `${path}.kind`, required: true, kind: 'choice', options: kinds },
-    ...alternatives.flatMap((option, i) => walk(option, path, true, { path: `${path}.kind`, value: kinds[i]! })),
+    ...fields.flatMap((field, i): PartField[] => {
+      const same = fields.filter((each) => each.path === field.path);
+      return same[0] === fields[i]
+        ? [{ ...field, when: { path: field.when!.path, values: same.flatMap(({ when }) => when!.values) } }]
+        : [];
+    }),
   ];
 }

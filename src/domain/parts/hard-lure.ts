@@ -8,7 +8,7 @@ import { partBase } from './base';
 import { PART_BODY_LIMITS } from './body-limits';
 import { inTow, inWater, workingSpeeds } from './working-speeds';
 import { bodyFields, byLength } from './body-fields';
-import { kindOfPart } from './kind-of-part';
+import { givenFigure, kindOfPart, type GivenPart } from './kind-of-part';
 
 /** Hooks that a lure carries on its rings. */
 export const carriedHooks = {
@@ -32,10 +32,14 @@ const schema = z.strictObject({
   ...workingSpeeds,
 });
 
+/** From 100 mm on a lure with a small lip is a slim minnow. */
+const isSlim = (given: GivenPart): boolean =>
+  given['lip'] === 'shallow-lip' && (givenFigure(given, 'lengthM') ?? 0) >= 0.1;
+
 export const hardLure = kindOfPart({
   schema,
   classFields: (given) => ({
-    ...bodyFields(given, 'hard-lure'),
+    ...bodyFields(given, isSlim(given) ? 'slim-minnow' : 'hard-lure'),
     buoyancy: 'floats',
     lip: 'medium-lip',
     hookStations: 2,

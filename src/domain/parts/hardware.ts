@@ -31,7 +31,10 @@ export const hardware = kindOfPart({
 function hardwareFields(given: GivenPart) {
   const form = givenRow(given, 'form', HARDWARE_CLASSES, 'swivel');
   const row = HARDWARE_CLASSES[form];
-  const widthM = givenFigure(given, 'widthM') ?? row.usualMm / 1e3;
+  const strengthN = givenFigure(given, 'strengthN');
+  // Hardware is sold by size or by test: what holds so much is about so wide.
+  const byTest = strengthN === undefined || row.perMm2 === null ? null : Math.sqrt(strengthN / row.perMm2);
+  const widthM = givenFigure(given, 'widthM') ?? (byTest ?? row.usualMm) / 1e3;
   return {
     form,
     widthM: ofClass(widthM, 'm'),

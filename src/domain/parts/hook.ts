@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
   HOOK_STYLES,
+  POINTS_OF_BENDS,
   WIRE_CLASSES,
   type HookStyle,
   type WireClass,
@@ -55,16 +56,16 @@ export const hook = kindOfPart({
 export function hookFields(given: GivenPart, usualStyle: keyof typeof HOOK_STYLES, usualSize: string) {
   const style = givenRow(given, 'style', HOOK_STYLES, usualStyle);
   const size = typeof given['size'] === 'string' ? given['size'] : usualSize;
-  const wireClass = given['wireClass'] === 'fine' || given['wireClass'] === 'stout' ? given['wireClass'] : 'regular';
+  const wireClass = givenRow(given, 'wireClass', WIRE_CLASSES, 'regular');
   const sizeStep = hookStep(size);
   const hook = hookOfClass({ style, sizeStep: sizeStep ?? 1, wire: wireClass });
   return {
     style,
     size,
     wireClass,
-    points: style === 'treble' ? 'treble' : 'single',
+    points: POINTS_OF_BENDS[HOOK_STYLES[style].bends],
     barb: 'barbed',
-    sharpness: 'stock',
+    sharpness: 'needle',
     wireM: ofClass(hook.wireM, 'm', HOOK_SPREAD.wire),
     gapM: ofClass(hook.gapM, 'm', HOOK_SPREAD.gap),
     shankM: ofClass(hook.shankM, 'm', HOOK_SPREAD.shank),

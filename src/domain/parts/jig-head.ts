@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { wireLengthM } from '@/core/tackle';
 import { MATERIALS } from '@/core/tackle/defaults/sink-classes';
+import { HOOK_STYLES } from '@/core/tackle/defaults/hook-classes';
 import { BODY_LIMITS } from '@/core/water';
 import { bodyMaterialSchema } from '../contract/sink';
 import { broken } from '../problems';
@@ -22,7 +23,8 @@ const schema = z
   })
   .superRefine((head, context) => {
     const wire = { gapM: head.gapM.value, shankM: head.shankM.value, wireM: head.wireM.value };
-    const wireKg = (MATERIALS.steel.densityKgPm3 * wireLengthM(wire) * Math.PI * wire.wireM ** 2) / 4;
+    const wireKg =
+      (MATERIALS.steel.densityKgPm3 * wireLengthM(wire, HOOK_STYLES[head.style]) * Math.PI * wire.wireM ** 2) / 4;
     if (head.massKg.value <= wireKg)
       broken(context, ['massKg', 'value'], `more than its hook's wire, ${wireKg.toPrecision(3)} kg`);
   });

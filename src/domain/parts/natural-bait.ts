@@ -3,12 +3,15 @@ import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { bodyFields, byLength } from './body-fields';
-import { kindOfPart } from './kind-of-part';
+import { keysOf } from '../contract/shared';
+import { givenRow, kindOfPart } from './kind-of-part';
+
+const NATURAL_BAITS = { 'bait-fish': 0, 'bait-worm': 0, crustacean: 0, 'bait-strip': 0, 'bait-head': 0 };
 
 const schema = z.strictObject({
   ...partBase,
   kind: z.literal('natural-bait'),
-  bait: z.enum(['bait-fish', 'bait-worm', 'crustacean', 'bait-strip', 'bait-head']),
+  bait: keysOf(NATURAL_BAITS),
   state: z.enum(['live', 'dead']),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', { min: 0.01, max: 0.6 }),
@@ -17,7 +20,10 @@ const schema = z.strictObject({
 
 export const naturalBait = kindOfPart({
   schema,
-  classFields: (given) => ({ ...bodyFields(given, 'natural-bait'), bait: 'bait-fish', state: 'dead' }),
+  classFields: (given) => {
+    const bait = givenRow(given, 'bait', NATURAL_BAITS, 'bait-fish');
+    return { ...bodyFields(given, bait), bait, state: 'dead' };
+  },
   place: byLength,
   guides: ['weigh', 'calliper'],
   called: [],

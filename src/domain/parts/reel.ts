@@ -40,7 +40,10 @@ export const reel = kindOfPart({
 
 function reelFields(given: GivenPart) {
   const build = given['build'] === 'multiplier' ? 'multiplier' : 'fixed-spool';
-  const row = REEL_CLASSES[build];
+  const row =
+    REEL_CLASSES[
+      build === 'multiplier' && (given['clutch'] === 'star' || given['clutch'] === 'lever') ? 'conventional' : build
+    ];
   return {
     build,
     arborRadiusM: ofClass(row.arborRadiusM, 'm'),

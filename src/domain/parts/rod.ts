@@ -1,13 +1,19 @@
 import { z } from 'zod';
 import { CAST_LIMITS } from '@/core/strike';
-import { GRIP_LENGTH_M, type RodHandle } from '@/core/tackle/defaults/rod-classes';
-import { LINE_LIMITS, ROD_LIMITS, resolveRod } from '@/core/tackle';
-import { actionSchema, keysOf, powerSchema } from '../contract/shared';
+import {
+  GRIP_LENGTH_M,
+  ROD_FAMILY_NAMES,
+  ROD_POWERS,
+  type RodHandle,
+  type RodPower,
+} from '@/core/tackle/defaults/rod-classes';
+import { familyOf, LINE_LIMITS, PRINTED_LIMITS, ROD_LIMITS, resolveRod } from '@/core/tackle';
+import { actionSchema, keysOf, powerSchema, rangeOf } from '../contract/shared';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
 import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
-import { POWER_RATINGS, ROD_LENGTHS } from '@/core/tackle/defaults/part-classes';
+import { CLASS_WINDOWS, ROD_LENGTHS } from '@/core/tackle/defaults/part-classes';
 import { rodOf } from '@/core/rig';
 import { givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
@@ -19,11 +25,23 @@ const schema = z
     ...partBase,
     kind: z.literal('rod'),
     mount: z.enum(['cast', 'spin', 'trolling', 'boat']),
+    /** where the label does not tell it */
+    family: z.enum(ROD_FAMILY_NAMES).optional(),
     handle: keysOf<RodHandle>(GRIP_LENGTH_M),
     lengthM: quantity('m', overall),
     workingLengthM: quantity('m', ROD_LIMITS.lengthM).optional(),
     stiffness: z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('class'), power: powerSchema, action: actionSchema }),
+      z.strictObject({
+        kind: z.literal('window'),
+        action: actionSchema,
+        ratingKg: rangeOf(PRINTED_LIMITS.ratingKg).optional(),
+      }),
+      z.strictObject({
+        kind: z.literal('line-class'),
+        action: actionSchema,
+        lineN: rangeOf(PRINTED_LIMITS.lineN).optional(),
+      }),
       z.strictObject({
         kind: z.literal('taper'),
         buttEiNm2: quantity('N·m²', ROD_LIMITS.buttEiNm2),
@@ -42,7 +60,11 @@ const schema = z
       .strictObject({ loKg: quantity('kg', CAST_LIMITS.ratingKg), hiKg: quantity('kg', CAST_LIMITS.ratingKg) })
       .nullable(),
   })
-  .superRefine(({ rating, lineLoN, lineHiN }, context) => {
+  .superRefine(({ rating, lineLoN, lineHiN, stiffness }, context) => {
+    if (stiffness.kind === 'window' && !stiffness.ratingKg && (!rating || rating.loKg.provenance === 'class'))
+      broken(context, ['rating'], 'the lure window on the label, since the stiffness is taken from it');
+    if (stiffness.kind === 'line-class' && !stiffness.lineN && (!lineHiN || lineHiN.provenance === 'class'))
+      broken(context, ['lineHiN'], 'the upper line on the label, since the stiffness is taken from it');
     if (lineLoN && lineHiN && lineLoN.value > lineHiN.value)
       broken(context, ['lineHiN', 'value'], `at least lineLoN = ${lineLoN.value}`);
     if (rating && rating.loKg.value > rating.hiKg.value)
@@ -59,15 +81,32 @@ export const rod = kindOfPart({
 
 function rodFields(given: GivenPart) {
   const mount = givenRow(given, 'mount', ROD_LENGTHS, 'spin');
-  const stiffness = { kind: 'class', power: 'medium', action: 'fast', ...(given['stiffness'] ?? {}) } as {
-    power: string;
-  };
-  const rating = POWER_RATINGS[stiffness.power as keyof typeof POWER_RATINGS] as readonly [number, number] | undefined;
-  return {
+  const base = {
     mount,
     handle: mount === 'spin' ? 'one-handed' : 'two-handed',
     lengthM: ofClass(ROD_LENGTHS[mount], 'm', 0.1),
-    stiffness,
-    rating: rating ? { loKg: ofClass(rating[0], 'kg'), hiKg: ofClass(rating[1], 'kg') } : null,
   };
+  const stiffness = { kind: printedKind(given), action: USUAL_ACTION[mount], ...(given['stiffness'] ?? {}) } as {
+    readonly kind: string;
+    readonly power?: string;
+  };
+  if (stiffness.kind !== 'class') return { ...base, stiffness, rating: null };
+  const power = givenRow({ ...given, power: stiffness.power }, 'power', ROD_POWERS, 'medium');
+  const rated = schema.safeParse({ ...base, ...given, stiffness: { ...stiffness, power }, rating: null }).data;
+  return { ...base, stiffness: { ...stiffness, power }, rating: rated ? classWindow(rated, power) : null };
+}
+
+/** What the label tells the power by where no word was read. */
+function printedKind(given: GivenPart): 'class' | 'window' | 'line-class' {
+  if (typeof given['stiffness'] === 'object' && given['stiffness'] && 'power' in given['stiffness']) return 'class';
+  return given['rating'] ? 'window' : given['lineHiN'] ? 'line-class' : 'class';
+}
+
+/** Rods that stand in a holder and bend there are slower. */
+const USUAL_ACTION = { cast: 'fast', spin: 'fast', trolling: 'moderate', boat: 'moderate-fast' } as const;
+
+/** The window that rods of a power and family usually carry; null where they are not cast. */
+function classWindow(rod: z.infer<typeof schema>, power: RodPower) {
+  const row = CLASS_WINDOWS[familyOf(rod).family];
+  return row ? { loKg: ofClass(row[power][0], 'kg'), hiKg: ofClass(row[power][1], 'kg') } : null;
 }

@@ -7,7 +7,7 @@ import { quantity } from '../quantity';
 import { partBase } from './base';
 import { inWater } from './working-speeds';
 import { bodyFields } from './body-fields';
-import { kindOfPart } from './kind-of-part';
+import { givenRow, kindOfPart } from './kind-of-part';
 
 const schema = z.strictObject({
   ...partBase,
@@ -23,7 +23,10 @@ const schema = z.strictObject({
 
 export const softBait = kindOfPart({
   schema,
-  classFields: (given) => ({ ...bodyFields(given, 'soft-bait'), material: 'soft', tail: 'paddle-tail' }),
+  classFields: (given) => {
+    const tail = givenRow(given, 'tail', TAIL_SHAPES, 'paddle-tail');
+    return { ...bodyFields(given, tail), material: 'soft', tail };
+  },
   place: ({ tail, lengthM }) => [tail, lengthM.value],
   guides: ['weigh', 'sink-test', 'float-test', 'calliper'],
   called: ['soft bait', 'vinilo'],

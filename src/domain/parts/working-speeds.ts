@@ -1,4 +1,5 @@
 import { WINDOW_TEST_LIMITS } from '@/core/make';
+import { TOW_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { PART_BODY_LIMITS } from './body-limits';
 
@@ -12,6 +13,7 @@ export const workingSpeeds = {
 export const inTow = {
   towDragM2: quantity('m²', PART_BODY_LIMITS.dragAreaM2).optional(),
   diveM2: quantity('m²', { min: 0, max: 1 }).optional(),
+  diveExponent: quantity('1', TOW_LIMITS.downExponent).optional(),
 };
 
 export const inWater = {

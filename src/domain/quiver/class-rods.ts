@@ -1,4 +1,4 @@
-import { ROD_POWERS, type RodPower } from '@/core/tackle/defaults/rod-classes';
+import { ROD_POWERS, type RodFamily, type RodPower } from '@/core/tackle/defaults/rod-classes';
 import type { Part } from '../parts';
 import { completePart } from '../parts/class-part';
 
@@ -7,20 +7,41 @@ export type ClassRod = Extract<Part, { kind: 'rod' }>;
 
 const ACTIONS = ['fast', 'moderate-fast', 'moderate'] as const;
 
-/** Rods that could be bought: each power in three actions, with the window that such rods usually have. */
+interface Made {
+  readonly mount: ClassRod['mount'];
+  readonly family: RodFamily;
+  /** the lightest and the heaviest power that such rods are made in */
+  readonly powers: readonly [from: RodPower, to: RodPower];
+  /** as long as most of them are [m] */
+  readonly lengthM: number;
+}
+
+/** Sorts of rods that are made: no spinning rod throws a plug of ninety grams, and no boat rod is an ultralight. */
+const MADE: readonly Made[] = [
+  { mount: 'spin', family: 'light', powers: ['ultralight', 'medium'], lengthM: 1.95 },
+  { mount: 'spin', family: 'general', powers: ['light', 'heavy'], lengthM: 2.1 },
+  { mount: 'cast', family: 'general', powers: ['medium-light', 'extra-heavy'], lengthM: 2.15 },
+  { mount: 'cast', family: 'big-lure', powers: ['medium-heavy', 'double-extra-heavy'], lengthM: 2.45 },
+  { mount: 'trolling', family: 'trolling', powers: ['light', 'heavy'], lengthM: 2.6 },
+  { mount: 'boat', family: 'boat', powers: ['light', 'extra-heavy'], lengthM: 2.0 },
+];
+
+const POWERS = Object.keys(ROD_POWERS) as RodPower[];
+
+/** Rods that could be bought: what is made for each mount, in its powers and three actions, with the window that such rods have. */
 export function classRods(mounts: readonly ClassRod['mount'][]): readonly ClassRod[] {
-  return mounts.flatMap((mount) =>
-    (Object.keys(ROD_POWERS) as RodPower[]).flatMap((power) =>
+  return MADE.filter(({ mount }) => mounts.includes(mount)).flatMap(({ mount, family, powers: [from, to], lengthM }) =>
+    POWERS.slice(POWERS.indexOf(from), POWERS.indexOf(to) + 1).flatMap((power) =>
       ACTIONS.flatMap((action): ClassRod[] => {
         const made = completePart({
-          id: `class-${mount}-${power}-${action}`,
+          id: `class-${mount}-${family}-${power}-${action}`,
           kind: 'rod',
           mount,
+          family,
+          lengthM: { value: lengthM, unit: 'm', provenance: 'class' },
           stiffness: { power, action },
         });
-        if (!made.ok || made.data.kind !== 'rod') return [];
-        const { rating, ...rod } = made.data;
-        return [{ ...rod, rating: mount === 'cast' || mount === 'spin' ? rating : null }];
+        return made.ok && made.data.kind === 'rod' ? [made.data] : [];
       }),
     ),
   );

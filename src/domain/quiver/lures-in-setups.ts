@@ -23,6 +23,18 @@ const LURES: ReadonlySet<Part['kind']> = new Set([
 ]);
 const isLure = (part: Part): part is Lure => LURES.has(part.kind);
 
+/** From here on a lure is lobbed, however its lighter likes are thrown [kg]. */
+const LOBBED_FROM_KG = 0.06;
+
+/** The setup with another lure in a joint, thrown as a lure of its weight is. */
+export function withLure(setup: Setup, jointId: string, part: Part): Setup {
+  const next = withPart(setup, jointId, part);
+  const { presentation } = next;
+  return presentation.kind === 'cast' && isLure(part) && part.massKg.value >= LOBBED_FROM_KG
+    ? { ...next, presentation: { ...presentation, castStyle: 'lob' } }
+    : next;
+}
+
 const WORKS = ['cast', 'towed'] as const satisfies readonly Setup['presentation']['kind'][];
 
 /**
@@ -53,7 +65,7 @@ export function luresInSetups<S extends Setup & { readonly chain: readonly Joint
       const among = good.length > 0 ? good : alike;
       if (among.length === 0) return [];
       const { setup, joint } = among.reduce((best, place) => (unlike(place.now) < unlike(best.now) ? place : best));
-      return [{ part, as: setup, jointId: joint.id, setup: withPart(setup, joint.id, part) }];
+      return [{ part, as: setup, jointId: joint.id, setup: withLure(setup, joint.id, part) }];
     });
   });
 }

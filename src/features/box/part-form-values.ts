@@ -82,7 +82,8 @@ export const partFormSchema = (words: Words, part: Part) => {
   return z.record(z.string(), z.string()).transform((values, context) => {
     const problem = (path: string, found: FieldProblem) =>
       context.addIssue({ code: 'custom', path: [nameOf(path)], message: JSON.stringify(found) });
-    const chosen = (field: PartField) => !field.when || values[nameOf(field.when.path)] === field.when.value;
+    const chosen = (field: PartField) =>
+      !field.when || field.when.values.includes(values[nameOf(field.when.path)] ?? '');
     let next: object = {
       id: part.id,
       kind: part.kind,

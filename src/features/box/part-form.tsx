@@ -43,7 +43,7 @@ export function PartForm({ part, failure, busy, onClose, onSave }: PartFormProps
     typeof kept === 'object' && kept !== null ? (kept as Record<string, string>) : null,
   );
   const shown = editable(part.kind).filter(
-    (field) => !field.when || watched[nameOf(field.when.path)] === field.when.value,
+    (field) => !field.when || field.when.values.includes(watched[nameOf(field.when.path)] ?? ''),
   );
   return (
     <Panel

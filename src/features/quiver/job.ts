@@ -1,5 +1,5 @@
 import type { RodScore } from '@/core/decide';
-import { withPart } from '@/core/judge';
+import { withLure } from '@/domain/quiver/lures-in-setups';
 import type { ReelPart, RodPart, Setup } from '@/core/tackle';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -30,7 +30,7 @@ export function presentedOf({ setups, lures, box }: QuiverPage, work: Work, with
             setupId,
             setupName: setup.name,
             lure: part,
-            file: withPart(setup.file, jointId, part),
+            file: withLure(setup.file, jointId, part),
           },
         ]
       : [];

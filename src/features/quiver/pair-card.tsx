@@ -103,6 +103,8 @@ function partText({ t, format }: I18n, part: ScorePart, { figures: f, parts }: R
       return f.openingMargin === null
         ? t('quiver.says.noPull')
         : t('quiver.says.opening', { margin: format(f.openingMargin, 'ratio') });
+    case 'strength':
+      return t('quiver.says.strength', { share: format(parts.strength, 'share') });
     case 'handling': {
       const load =
         f.momentNm === 0

@@ -6,7 +6,7 @@ import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
 import { knotId } from '@/domain/made-id';
-import { builtInKnots, chainOf, startPresentation } from '@/domain/start-setup';
+import { builtInKnots, chainOf, usualPresentation } from '@/domain/start-setup';
 import { send } from '@/features/fields/send';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useDraft } from '@/features/fields/use-draft';
@@ -51,7 +51,7 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     [rig, parts],
   );
   const chain = useMemo(() => (rig ? chainOf(slots, chosen) : null), [rig, slots, chosen]);
-  const presentation = useMemo(() => (rig ? startPresentation(rig) : null), [rig]);
+  const presentation = useMemo(() => (rig && chain ? usualPresentation(rig, parts, chain) : null), [rig, parts, chain]);
   const missing = slots.filter(({ id }) => !chosen[id]);
   const question = useMemo(
     (): QuestionOf<'evaluate'> | null =>

@@ -4,17 +4,20 @@ import type { PartKind } from '@/domain/parts';
 
 /** A figure on a part: of one value or from–to; `heavy` is kilograms or pounds, which may be a mass or a pull. */
 export type Figure =
-  | { readonly kind: 'length' | 'mass' | 'heavy' | 'force'; readonly value: number; readonly text: string }
+  | { readonly kind: 'length' | 'mass' | 'heavy' | 'force' | 'speed'; readonly value: number; readonly text: string }
   | {
-      readonly kind: 'length' | 'mass' | 'heavy' | 'force';
+      readonly kind: 'length' | 'mass' | 'heavy' | 'force' | 'speed';
       readonly lo: number;
       readonly hi: number;
       readonly text: string;
     }
   | { readonly kind: 'bare'; readonly value: number; readonly text: string }
-  | { readonly kind: 'gear' | 'count'; readonly value: number }
+  | { readonly kind: 'gear' | 'count' | 'hooks'; readonly value: number }
   | { readonly kind: 'price'; readonly value: number; readonly currency: string }
   | { readonly kind: 'size'; readonly size: string };
+
+/** What has a window of speeds in which it works. */
+const WORKS: ReadonlySet<PartKind> = new Set(['hard-lure', 'spoon', 'topwater', 'trolled-fly', 'attractor']);
 
 type Placed = readonly (readonly [path: string, value: unknown])[];
 
@@ -33,6 +36,19 @@ export function placeFigure(kind: PartKind, figure: Figure): Placed | null {
       return [['price', { minor: Math.round(figure.value * 100), currency: figure.currency }]];
     case 'gear':
       return kind === 'reel' ? [['gearRatio', label(figure.value, '1')]] : null;
+    case 'hooks':
+      return kind === 'snell'
+        ? [['hooks', figure.value]]
+        : kind === 'hard-lure'
+          ? [['hookStations', figure.value]]
+          : null;
+    case 'speed':
+      return 'lo' in figure && WORKS.has(kind)
+        ? [
+            ['worksFromMps', label(figure.lo, 'm/s')],
+            ['worksToMps', label(figure.hi, 'm/s')],
+          ]
+        : null;
     case 'size':
       return sizeOf(kind, figure.size);
     case 'bare':
@@ -114,6 +130,11 @@ function heavy(
     case 'snell':
       return [['strengthN', label(value * newtons, 'N')]];
     case 'rod':
+      // One line on a rod is its class.
+      return [
+        ['lineLoN', label(value * newtons, 'N')],
+        ['lineHiN', label(value * newtons, 'N')],
+      ];
     case 'knot':
       return null;
     default:

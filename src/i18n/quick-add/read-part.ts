@@ -7,8 +7,9 @@ import { fieldsOf } from '@/domain/parts/fields';
 import { withValueAt } from '@/domain/parts/with-value-at';
 import type { Problem } from '@/domain/problems';
 import { readNumber } from '../read-quantity';
-import { LEXICON, type Meaning } from './lexicon';
+import { inSpaces, LEXICON, type Meaning } from './lexicon';
 import { placeFigure, type Figure } from './place-figure';
+import { UNIT_WORDS } from './unit-words';
 
 export interface ReadPart {
   /** null while the line does not say what it is, or says something that cannot be */
@@ -22,22 +23,37 @@ export interface ReadPart {
 }
 
 const NUMBER = String.raw`\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+`;
-const UNITS = String.raw`mm|cm|m|ft|in|kg|g|gr|oz|lb|lbs|N`;
-const FEET = new RegExp(String.raw`(?<![\w.,/])(\d+)\s*['′]\s*(?:(${NUMBER})\s*(?:["″]|''))?`);
+const UNITS = Object.keys(UNIT_WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join('|');
+const FEET = [
+  new RegExp(String.raw`(?<![\w.,/])(\d+)\s*['′]\s*(?:(${NUMBER})\s*(?:["″]|'')?)?(?![\w.,/])`),
+  new RegExp(
+    String.raw`(?<![\w.,/])(\d+)[\s-]*(?:ft|feet|foot|pies|pie)\.?[\s-]*(${NUMBER})\s*(?:["″]|inches|inch|in|pulgadas)(?![\w])`,
+    'i',
+  ),
+];
+const HOOKS = /(?<![\w])(\d|two|three|one|dos|tres|un)[\s-]*(?:hooks?|anzuelos?)(?![\w])/i;
+const SIZED = /(?:#\s*|(?<![\w])(?:no\.?|nº|n\.º|size|talla|tamaño)\s*)(\d{1,2}(?:\/0)?)(?![\w.,/])/i;
 const COUNT = /(?<![\w])(?:[x×]\s*(\d{1,5})|(\d{1,5})\s*(?:pcs|pieces|uds|piezas))(?![\w])/i;
 const PRICE =
   /(?<![\w.,])(?:([A-Z]{3})\s*)(\d+(?:[.,]\d{1,2})?)(?![\w.,])|(?<![\w.,])(\d+(?:[.,]\d{1,2})?)\s*([A-Z]{3})(?![\w])/;
 const GEAR = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*:\s*1(?![\w])/;
-const RANGE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})\s*(?:-|–|to|a)\s*(${NUMBER})\s*(${UNITS})(?![\w])`, 'i');
-const MEASURE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})\s*(${UNITS}|"|″)(?![\w])`, 'i');
+const RANGE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})\s*(?:-|–|to|a)\s*(${NUMBER})[\s-]*(${UNITS})(?![\w])`, 'i');
+const MEASURE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})[\s-]*(${UNITS}|"|″)(?![\w])`, 'i');
 const SIZE = /(?<![\w.,/])(\d{1,2}\/0)(?![\w.,/])/;
 const BARE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})(?![\w.,/])`);
 
 /**
  * Reads one line as it stands on a part, English or Spanish: `7'2" MH fast 3/8-1 oz cast`, `worm 4/0`,
- * `braid 0.28 18 kg 150 m`. Kind and size are enough; class values fill the rest.
+ * `braid 0.28 18 kg 150 m`. Kind and size are enough; class values fill the rest. Where the kind is known already, as in a
+ * slot of a rig, every word is read in it; `usual` are fields that hold unless the line says otherwise.
  */
-export function readPart(line: string, id: PartId): ReadPart {
+export function readPart(
+  line: string,
+  id: PartId,
+  known: { readonly kind?: PartKind | undefined; readonly usual?: Readonly<Record<string, unknown>> | undefined } = {},
+): ReadPart {
   const figures: Figure[] = [];
   const refused: string[] = [];
   let rest = ` ${line.normalize('NFC')} `;
@@ -51,22 +67,25 @@ export function readPart(line: string, id: PartId): ReadPart {
   };
   const number = (text: string) => readNumber(text.replace(/\s+/g, ' ')) ?? Number.NaN;
   take(PRICE, (m) => ({ kind: 'price', value: number(m[2] ?? m[3]!), currency: (m[1] ?? m[4])! }));
-  take(FEET, (m) => ({
-    kind: 'length',
-    value: number(m[1]!) * SI_PER_UNIT.ft + (m[2] ? number(m[2]) * SI_PER_UNIT.in : 0),
-    text: m[0].trim(),
-  }));
+  for (const pattern of FEET)
+    take(pattern, (m) => ({
+      kind: 'length',
+      value: number(m[1]!) * SI_PER_UNIT.ft + (m[2] ? number(m[2]) * SI_PER_UNIT.in : 0),
+      text: m[0].trim(),
+    }));
+  take(HOOKS, (m) => ({ kind: 'hooks', value: HOOK_COUNTS[m[1]!.toLowerCase()] ?? Number(m[1]) }));
+  take(SIZED, (m) => (hookStep(m[1]!) === null ? null : { kind: 'size', size: m[1]! }));
   take(COUNT, (m) => ({ kind: 'count', value: Number(m[1] ?? m[2]) }));
   take(GEAR, (m) => ({ kind: 'gear', value: number(m[1]!) }));
+  take(SIZE, (m) => (hookStep(m[1]!) === null ? null : { kind: 'size', size: m[1]! }));
   take(RANGE, (m) =>
     measured(m[3]!, (factor) => ({ lo: number(m[1]!) * factor, hi: number(m[2]!) * factor }), m[0].trim()),
   );
   take(MEASURE, (m) => measured(m[2]!, (factor) => ({ value: number(m[1]!) * factor }), m[0].trim()));
-  take(SIZE, (m) => (hookStep(m[1]!) === null ? null : { kind: 'size', size: m[1]! }));
   take(BARE, (m) => ({ kind: 'bare', value: number(m[1]!), text: m[1]! }));
 
-  const { meanings, leftOver } = readWords(rest);
-  const kind = kindOf(meanings, figures);
+  const { phrases, leftOver } = readWords(rest);
+  const kind = known.kind ?? kindOf(phrases, figures);
   const unread = [
     ...leftOver,
     ...refused,
@@ -79,9 +98,12 @@ export function readPart(line: string, id: PartId): ReadPart {
   if (!kind) return { part: null, kind, given: [], leftOver: unread, problems: [] };
 
   const paths = new Set(fieldsOf(kind).map(({ path }) => path));
-  const words = meanings.flatMap(({ fields }) => Object.entries(fields ?? {})).filter(([path]) => paths.has(path));
+  const words = phrases
+    .flatMap((meanings) => Object.entries(meantIn(kind, meanings).fields ?? {}))
+    .filter(([path]) => paths.has(path));
   const placed = figures.flatMap((figure) => placeFigure(kind, figure) ?? []);
   const given = [...words, ...placed].reduce<object>((part, [path, value]) => withValueAt(part, path, value), {
+    ...known.usual,
     id,
     kind,
   });
@@ -101,59 +123,52 @@ function measured(
   values: (factor: number) => { value: number } | { lo: number; hi: number },
   text: string,
 ): Figure | null {
-  const word = unit === 'N' ? 'N' : unit.toLowerCase();
-  const factor = FACTORS[word];
-  if (!factor) return null;
-  return { kind: factor.kind, ...values(factor.si), text };
+  const found = UNIT_WORDS[unit === 'N' ? 'N' : unit.toLowerCase()];
+  return found ? { kind: found.kind, ...values(found.si), text } : null;
 }
 
-const FACTORS: Readonly<Record<string, { readonly kind: 'length' | 'mass' | 'heavy' | 'force'; readonly si: number }>> =
-  {
-    mm: { kind: 'length', si: SI_PER_UNIT.mm },
-    cm: { kind: 'length', si: SI_PER_UNIT.cm },
-    m: { kind: 'length', si: 1 },
-    ft: { kind: 'length', si: SI_PER_UNIT.ft },
-    in: { kind: 'length', si: SI_PER_UNIT.in },
-    '"': { kind: 'length', si: SI_PER_UNIT.in },
-    '″': { kind: 'length', si: SI_PER_UNIT.in },
-    g: { kind: 'mass', si: SI_PER_UNIT.g },
-    gr: { kind: 'mass', si: SI_PER_UNIT.g },
-    oz: { kind: 'mass', si: SI_PER_UNIT.oz },
-    kg: { kind: 'heavy', si: 1 },
-    lb: { kind: 'heavy', si: SI_PER_UNIT.lb },
-    lbs: { kind: 'heavy', si: SI_PER_UNIT.lb },
-    N: { kind: 'force', si: 1 },
-  };
+const HOOK_COUNTS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, un: 1, dos: 2, tres: 3 };
 
-/** Words by the lexicon, the longest phrases first. */
-function readWords(text: string): { readonly meanings: readonly Meaning[]; readonly leftOver: readonly string[] } {
-  const words = text
-    .toLowerCase()
-    .split(/[\s,;]+/)
+/** Words by the lexicon, the longest phrases first: all that each can mean. */
+function readWords(text: string): {
+  readonly phrases: readonly (readonly Meaning[])[];
+  readonly leftOver: readonly string[];
+} {
+  const words = inSpaces(text.toLowerCase())
+    .split(/[\s,;:()]+/)
+    .map((word) => word.replace(/^[."'“”]+|[."'“”]+$/g, ''))
     .filter((word) => word !== '');
-  const meanings: Meaning[] = [];
+  const phrases: (readonly Meaning[])[] = [];
   const leftOver: string[] = [];
   for (let i = 0; i < words.length;) {
-    const length = [3, 2, 1].find(
-      (n) => i + n <= words.length && LEXICON[words.slice(i, i + n).join(' ')] !== undefined,
+    const length = [4, 3, 2, 1].find(
+      (n) => i + n <= words.length && Object.hasOwn(LEXICON, words.slice(i, i + n).join(' ')),
     );
-    if (length) meanings.push(LEXICON[words.slice(i, i + length).join(' ')]!);
+    if (length) phrases.push(LEXICON[words.slice(i, i + length).join(' ')]!);
     else if (!SMALL_WORDS.has(words[i]!)) leftOver.push(words[i]!);
     i += length ?? 1;
   }
-  return { meanings, leftOver };
+  return { phrases, leftOver };
 }
 
-const SMALL_WORDS = new Set(['of', 'de', 'with', 'con', 'and', 'y', 'the', 'el', 'la', '-', '–']);
+const SMALL_WORDS = new Set(
+  'drag freno of de del with con and y the el la los las para for in en a an un una test class clase rated power potencia action acción line up to hasta strong size pro x'.split(
+    ' ',
+  ),
+);
+
+/** What a phrase means in a part of a kind: what is said of that kind, or of any. */
+const meantIn = (kind: PartKind, meanings: readonly Meaning[]): Meaning =>
+  meanings.find((each) => each.kind === kind) ?? meanings.find((each) => !each.kind) ?? meanings[0]!;
 
 /** The kind that a word names; the last that is a noun wins over what a field only hints at. */
-function kindOf(meanings: readonly Meaning[], figures: readonly Figure[]): PartKind | null {
-  const named = meanings.flatMap(({ kind }) => (kind ? [kind] : []));
+function kindOf(phrases: readonly (readonly Meaning[])[], figures: readonly Figure[]): PartKind | null {
+  const named = phrases.flatMap(([usual]) => (usual!.kind ? [usual!.kind] : []));
   if (named.length > 0)
     return (
       [...named].sort((a, b) => PART_KINDS.indexOf(b) - PART_KINDS.indexOf(a)).find((kind) => kind !== 'rod') ?? 'rod'
     );
-  const hinted = meanings.flatMap(({ fields }) => Object.keys(fields ?? {}));
+  const hinted = phrases.flatMap(([usual]) => Object.keys(usual!.fields ?? {}));
   if (hinted.some((path) => path.startsWith('stiffness'))) return 'rod';
   if (hinted.includes('shape') || (hinted.includes('material') && figures.some(({ kind }) => kind === 'mass')))
     return 'weight';

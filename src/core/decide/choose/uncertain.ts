@@ -3,7 +3,7 @@ import { CLASS_SPREAD, CLASS_SPREADS, EXACT_CLASS_FIGURES, SHARE_TABLES } from '
 import { ROD_CLASS_SPREAD } from '../../tackle/defaults/rod-classes';
 import { evaluate } from '../../judge';
 import { quantitiesOf, spreadOf } from '../../base/quantity';
-import { resolveRod, EMPTY_HOUSE, type Part, type RodPart, type Setup } from '../../tackle';
+import { resolveRod, statedPower, EMPTY_HOUSE, type Part, type RodPart, type Setup } from '../../tackle';
 import { rodOf } from '../../rig';
 import type { Uncertain } from './ranges';
 
@@ -14,13 +14,13 @@ export interface UncertainSetup {
 }
 
 /** Figures of a part that no verdict hangs on, however little they are known. */
-const IDLE = new Set(['price', 'left', 'lineLoN', 'lineHiN', 'clutchMinN', 'clutchAtZeroN', 'clutchPerMarkN']);
+const IDLE = new Set(['price', 'left', 'lineLoN', 'clutchMinN', 'clutchAtZeroN', 'clutchPerMarkN']);
 
 /**
  * Everything that a setup's verdicts hang on and that is known only so well: each quantity of its parts with its own spread,
  * and each class figure that an evaluation reads.
  *
- * A rod known by words is put in as the taper that the words stand for, rigidity and taper each with its class spread. What
+ * A rod that was not hung is put in as the taper that its label stands for, rigidity and taper each with its class spread. What
  * is chosen (distance, sweep, clutch, depth) is taken as it is.
  */
 export function uncertainOf(given: Setup): UncertainSetup {
@@ -80,11 +80,12 @@ function classSpread(table: ClassTable, row: string, field: string): number {
 function withTaper(part: RodPart, classes: ReturnType<typeof classesWith>): Part {
   if (part.stiffness.kind === 'taper') return part;
   const { buttEiNm2, tipRatio } = resolveRod(rodOf(part, classes));
+  const { spread } = statedPower(part, classes)!;
   return {
     ...part,
     stiffness: {
       kind: 'taper',
-      buttEiNm2: { value: buttEiNm2, unit: 'N·m²', provenance: 'class', spread: ROD_CLASS_SPREAD.power },
+      buttEiNm2: { value: buttEiNm2, unit: 'N·m²', provenance: 'class', spread },
       tipRatio: { value: tipRatio, unit: '1', provenance: 'class', spread: ROD_CLASS_SPREAD.tipRatio },
     },
   };

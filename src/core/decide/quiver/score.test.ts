@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../../tests/helpers/demo';
 import { evaluate, withPart } from '../../judge';
-import { CAST_STEP } from '../../strike';
 import { scoreRods, territories, wantsOf } from '.';
 import type { ReelPart, RodPart, Setup } from '../../tackle';
 import { DEFAULT_CLASSES } from '../../tackle/defaults/classes';
@@ -11,15 +10,34 @@ const rods = demoParts.filter((part) => part.kind === 'rod') as readonly RodPart
 const reels = demoParts.filter((part) => part.kind === 'reel') as readonly ReelPart[];
 const over = (value: number, from: number, to: number) => Math.min(1, Math.max(0, (value - from) / (to - from)));
 
+/** The same rig tied of lines and knots that nothing snaps at the cast. */
+const strongLines = (setup: Setup): Setup => ({
+  ...setup,
+  presentation: setup.presentation,
+  parts: setup.parts.map((part) =>
+    part.kind === 'line'
+      ? { ...part, strengthN: { value: 5000, unit: 'N', provenance: 'measured' }, diameterM: part.diameterM }
+      : part,
+  ),
+});
+
 /** The same score from a whole evaluation of the setup with that rod and reel in its joints. */
 function byEvaluate(setup: Setup, rod: RodPart, reelId: string | null) {
   const joint = (kind: string) => setup.chain.find((each) => each.kind === kind)!.id;
   const reel = reels.find(({ id }) => id === reelId);
   const onRod = withPart(setup, joint('rod'), rod);
   const { figures, verdicts } = evaluate(reel ? withPart(onRod, joint('reel'), reel) : onRod);
-  const fit = figures.throw?.castFit;
-  const step = fit ? Math.max(Math.abs(CAST_STEP[fit.bend]), fit.label ? Math.abs(CAST_STEP[fit.label]) : 0) : null;
-  const towed = figures.tow && (figures.tow.dropShare <= 0.15 ? 1 : figures.tow.dropShare <= 0.25 ? 0.6 : 0);
+  // The line apart, which no rod changes: on one that never snaps.
+  const rigged = reel ? withPart(onRod, joint('reel'), reel) : onRod;
+  const unsnapped = evaluate(setup.presentation.kind === 'cast' ? strongLines(rigged) : rigged);
+  const limits = unsnapped.verdicts.throw.limits!;
+  const value = unsnapped.verdicts.throw.value!;
+  const thrown =
+    value >= (limits.soundFrom ?? 0) && value <= limits.soundTo!
+      ? 1
+      : value <= limits.failsAbove! && value >= (limits.failsBelow ?? 0)
+        ? 0.6
+        : 0;
   const strike = figures.strike?.window;
   const margin = figures.set ? figures.set.hookset.margin : (verdicts.set.value ?? 0);
   const opening = figures.set
@@ -28,7 +46,7 @@ function byEvaluate(setup: Setup, rod: RodPart, reelId: string | null) {
       ? figures.strike!.asked.openingN / strike.peakN
       : null;
   return {
-    throw: step === null ? towed! : [1, 0.6, 0][step]!,
+    throw: thrown,
     set: over(figures.set || strike ? margin : 0, 0.7, 1.4),
     opening: opening === null ? 1 : over(opening, 1, 1.5),
   };
@@ -42,7 +60,11 @@ describe('score of a rod', () => {
         const expected = byEvaluate(file, rods[r]!, reelId);
         for (const part of ['throw', 'set', 'opening'] as const)
           expect(parts[part], `${rods[r]!.name} ${part}`).toBeCloseTo(expected[part], 9);
-        expect(score).toBeCloseTo((parts.throw * parts.set * parts.opening * parts.handling) ** 0.25, 12);
+        const product = parts.throw * parts.set * parts.opening * parts.handling;
+        expect(score).toBeCloseTo(
+          file.presentation.kind === 'cast' ? product ** 0.25 : (product * parts.strength) ** 0.2,
+          12,
+        );
         expect(lowest === null).toBe(Object.values(parts).every((part) => part === 1));
       }
     },

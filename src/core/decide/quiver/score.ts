@@ -1,7 +1,7 @@
-import { CAST_STEP, castFit, hookset } from '../../strike';
+import { CAST_STEP, hookset } from '../../strike';
 import { SCORE_PARTS, type ScorePart } from './score-parts';
 import type { Classes } from '../../tackle/defaults/classes';
-import { carryOf, hooksetInput, judgeStrike, strikeFigures } from '../../judge';
+import { carryOf, hooksetInput, judgeStrike, strikeFigures, thrown } from '../../judge';
 import {
   handLoad,
   clearanceAskedM,
@@ -10,7 +10,7 @@ import {
   rodMassKg,
   tipClearM,
   workedPullN,
-  lineRiggedN,
+  leadersM,
   onRod,
   openingOf,
   readRig,
@@ -20,6 +20,7 @@ import {
 } from '../../rig';
 import {
   powerN,
+  printedLineN,
   resolveRod,
   seatTakes,
   type Presentation,
@@ -55,16 +56,25 @@ export interface RodScore {
 }
 
 /** Where each part rises from 0 to 1. */
-const SCORE_STEPS = { throw: [1, 0.6, 0], set: [0.7, 1.4], opening: [1, 1.5] } as const;
+const SCORE_STEPS = {
+  throw: { sound: 1, edge: 0.6, fails: 0 },
+  set: [0.7, 1.4],
+  opening: [1, 1.5],
+  blank: [0.5, 1],
+  line: [0.4, 1],
+  clutch: [0.6, 1],
+  landing: [0.6, 0.9],
+} as const;
 
 /**
  * How well each rod serves one setup in its presentation: the setup is judged again on every rod, by the same judges as in
  * `evaluate`, with all beyond the reel as it is.
  *
- * Model: geometric mean of throw (1, 0.6, 0 at 0, ±1, ±2 of the cast's scale; a towed rig by its Carry: sound, edge, fails),
- * set (0 to 1 over a margin of 0.7 to 1.4), opening (0 to 1 over 1 to 1.5) and handling = clearance × load: clearance is what
- * stands clear over the margin of the stance, load 0.3 of the angler's peak over the moment in the hands, neither more than 1.
- * A rod in a holder loads no hand.
+ * Model: geometric mean of throw (1, 0.6, 0 where Throw by the rod is sound, edge, fails; a towed rig by its Carry), set (0
+ * to 1 over a margin of 0.7 to 1.4), opening (0 to 1 over 1 to 1.5) and handling = clearance × load: clearance is what stands
+ * clear over the margin of the stance, load 0.3 of the angler's peak over the moment in the hands, neither more than 1. A rod
+ * in a holder loads no hand. A towed rig also by strength, the product of what the blank bears over the strike's peak, the
+ * line against the rod's line class, the reel's drag against what buries the hook, and the rod's length against the leader.
  *
  * @throws {InputRangeError} when a part's value lies outside a model's limits.
  */
@@ -122,11 +132,13 @@ function scored(rig: Rig, presentation: Presentation, reelId: string | null): Ro
     throw: thrown.score,
     set: over(set.setMargin ?? 0, SCORE_STEPS.set),
     opening: set.openingMargin === null ? 1 : over(set.openingMargin, SCORE_STEPS.opening),
+    strength: presentation.kind === 'towed' ? strengthOf(rig, presentation, running) : 1,
     handling: hands.score,
   };
+  const counted = presentation.kind === 'towed' ? SCORE_PARTS : SCORE_PARTS.filter((part) => part !== 'strength');
   const least = SCORE_PARTS.reduce((low, part) => (parts[part] < parts[low] ? part : low), 'throw' as ScorePart);
   return {
-    score: SCORE_PARTS.reduce((product, part) => product * parts[part], 1) ** (1 / SCORE_PARTS.length),
+    score: counted.reduce((product, part) => product * parts[part], 1) ** (1 / counted.length),
     parts,
     lowest: parts[least] < 1 ? least : null,
     reelId,
@@ -141,21 +153,25 @@ function throwOf(
 ): { readonly score: number; readonly castStep: number | null; readonly dropShare: number } {
   if (presentation.kind === 'towed') {
     const { dropShare, mark } = carryOf(rig, presentation, running!);
-    return { score: mark === 'sound' ? 1 : mark === 'edge' ? 0.6 : 0, castStep: null, dropShare };
+    return { score: SCORE_STEPS.throw[mark], castStep: null, dropShare };
   }
-  const fit = castFit(
-    {
-      rod: rig.rod,
-      massKg: rig.castMassKg,
-      ratingKg: rig.ratingKg,
-      style: presentation.castStyle,
-      weakestN: lineRiggedN(rig),
-    },
-    rig.classes,
-  );
-  const [bend, label] = [CAST_STEP[fit.bend], fit.label ? CAST_STEP[fit.label] : 0];
+  const { fit, decides, mark } = thrown(rig, presentation);
+  const bend = decides === 'label' ? 0 : CAST_STEP[fit.bend];
+  const label = decides === 'bend' || !fit.label ? 0 : CAST_STEP[fit.label];
   const castStep = Math.abs(label) > Math.abs(bend) ? label : bend;
-  return { score: SCORE_STEPS.throw[Math.abs(castStep) as 0 | 1 | 2], castStep, dropShare: fit.dropShare };
+  return { score: SCORE_STEPS.throw[mark], castStep, dropShare: fit.dropShare };
+}
+
+/** What blank, line and reel bear of a strike, and whether a rod of this length lands what hangs on the leader. */
+function strengthOf(rig: Rig, presentation: Presentation, running: Running | null): number {
+  const strike = strikeFigures(rig, presentation, running);
+  const blank = strike ? over(rig.rodHoldsN / strike.window.peakN, SCORE_STEPS.blank) : 1;
+  const clutch = strike ? over(rig.reel.clutchMaxN.value / strike.window.windowN[0], SCORE_STEPS.clutch) : 1;
+  // A rod without a printed line class is held to the line that its blank bears the half of.
+  const upperN = printedLineN(rig.rodPart)?.[1] ?? rig.rodHoldsN / rig.classes.rodPrint.blank.lineShare;
+  const line = over(upperN / rig.pieces[0]!.line.strengthN, SCORE_STEPS.line);
+  const landing = over(rig.rodPart.lengthM.value / Math.max(1e-9, leadersM(rig)), SCORE_STEPS.landing);
+  return blank * clutch * line * landing;
 }
 
 function setOf(

@@ -1,8 +1,8 @@
 import type { Steps } from '../choose';
 import { ROD_ACTIONS, ROD_POWERS, type RodAction, type RodPower } from '../../tackle/defaults/rod-classes';
-import { POWER_RATINGS } from '../../tackle/defaults/part-classes';
+import { CLASS_WINDOWS } from '../../tackle/defaults/part-classes';
 import { onRod, readRig, type Rig } from '../../rig';
-import { asTaper, type RodPart, type Setup } from '../../tackle';
+import { asTaper, familyOf, type RodPart, type Setup } from '../../tackle';
 import { rodInHand, type Day, type RodInHand } from './in-hand';
 
 /** A rod that differs from the present one in one thing, and what it is in the hands. */
@@ -81,15 +81,15 @@ function ofClass(rig: Rig, asked: { readonly power?: RodPower; readonly action?:
   );
   const action = asked.action ?? nearestAction;
   if (asked.power) {
-    const [lo, hi] = POWER_RATINGS[asked.power];
+    const window = CLASS_WINDOWS[familyOf(rig.rodPart).family]?.[asked.power];
     const mass = (value: number) => ({ value, unit: 'kg' as const, provenance: 'class' as const });
-    const { massKg: _, ...light } = rig.rodPart;
+    const { massKg: _, lineLoN: __, lineHiN: ___, ...light } = rig.rodPart;
     return onRod(
       rig,
       {
         ...light,
         stiffness: { kind: 'class', power: asked.power, action },
-        rating: { loKg: mass(lo), hiKg: mass(hi) },
+        rating: window ? { loKg: mass(window[0]), hiKg: mass(window[1]) } : null,
       } as RodPart,
       rig.reel,
     );

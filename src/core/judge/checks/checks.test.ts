@@ -46,6 +46,9 @@ const parted = (setup: Setup, id: string, change: object): Setup => {
 };
 
 const wall: Setup = demoFile('setup-drowned-wall');
+/** On a rod that only a word is known of. */
+const onWord = (setup: Setup, power: string): Setup =>
+  parted(setup, 'rod', { rating: null, stiffness: { kind: 'class', power, action: 'slow' } });
 const plug: Setup = demoFiles.find(({ id, revision }) => id === 'setup-reef-plug' && revision === 1)!.file;
 const changedPlug: Setup = demoFile('setup-reef-plug');
 const bigTail: Setup = demoFile('setup-big-tail');
@@ -188,7 +191,7 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
             massKg: figure(0.0001, 'kg'),
           }),
           'lure',
-          { massKg: figure(0.004, 'kg'), hookSize: '3/0' },
+          { massKg: figure(0.008, 'kg'), hookSize: '1' },
         ),
         'edge light',
       ],
@@ -198,16 +201,16 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     'light-hook-stiff-rod',
     wall,
     [
-      [feather, 'edge'],
-      [parted(changedPlug, 'rod', { stiffness: { kind: 'class', power: 'extra-heavy', action: 'fast' } }), 'fails'],
+      [changedPlug, 'edge'],
+      [feather, 'fails'],
     ],
   ],
   [
     'stout-hook-soft-rod',
     wall,
     [
-      [demoFile('setup-lily-bay'), 'fails'],
       [demoFile('setup-long-flat'), 'edge'],
+      [onWord(demoFile('setup-long-flat'), 'medium-light'), 'fails'],
     ],
   ],
   [
@@ -223,7 +226,8 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     'leader-strength',
     wall,
     [
-      [parted(wall, 'leader', { strengthN: figure(250, 'N') }), 'edge strong'],
+      [parted(wall, 'leader', { strengthN: figure(250, 'N') }), 'note strong'],
+      [parted(wall, 'leader', { strengthN: figure(900, 'N') }), 'edge strong'],
       [parted(plug, 'leader', { strengthN: figure(40, 'N') }), 'note weak'],
       [
         housed(parted(plug, 'leader', { strengthN: figure(40, 'N') }), { schools: { 'leader-weight': 'stout' } }),
@@ -301,8 +305,11 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     'line-for-fish',
     wall,
     [
-      [presenting(wall, { fishKg: 6 }), 'edge'],
-      [presenting(wall, { fishKg: 15 }), 'fails'],
+      [presenting(wall, { fishKg: 60 }), 'edge'],
+      [presenting(wall, { fishKg: 90 }), 'fails'],
+      [presenting(wall, { fishKg: 30 }), 'none'],
+      [presenting(wall, { fishKg: 15, cover: 'sparse' }), 'edge'],
+      [presenting(wall, { fishKg: 12, cover: 'dense' }), 'fails'],
     ],
   ],
   [
@@ -438,6 +445,23 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
   ],
   ['clutch-beyond-reel', wall, [[presenting(wall, { clutchN: 90 }), 'fails']]],
   [
+    'drag-against-blank',
+    wall,
+    [
+      [presenting(wall, { clutchN: 60 }), 'edge'],
+      [presenting(wall, { clutchN: 90 }), 'fails'],
+      [parted(presenting(wall, { clutchN: 30 }), 'rod', { lineHiN: figure(70, 'N') }), 'edge'],
+    ],
+  ],
+  [
+    'strike-against-blank',
+    minnow,
+    [
+      [presenting(minnow, { fishKg: 60, clutchN: null }), 'fails'],
+      [presenting(minnow, { fishKg: 12, clutchN: null, held: 'hand' }), 'none'],
+    ],
+  ],
+  [
     'moment-in-the-hands',
     wall,
     [[housed(wall, { angler: { shoulderLimitNm: { value: 20, unit: 'N·m', provenance: 'label' } } }), 'edge']],
@@ -562,14 +586,19 @@ describe('findings', () => {
 
   it('follow a limit that the user has changed', () => {
     const lenient = housed(feather, { classes: { 'checks.lightHook.edge': 3 } });
-    expect(codes('light-hook-stiff-rod', feather)).toEqual(['edge']);
+    expect(codes('light-hook-stiff-rod', feather)).toEqual(['fails']);
     expect(codes('light-hook-stiff-rod', lenient)).toEqual([]);
   });
 });
 
 describe('the demo: each flaw is found, and what is sound is left in peace', () => {
+  it('setup-lily-bay: a wrist cannot drive a stout hook', () =>
+    expect(evaluate(demoFile('setup-lily-bay')).verdicts.set).toMatchObject({
+      mark: 'fails',
+      reasons: [{ code: 'set-ruled-by-leverage' }],
+    }));
+
   it.each([
-    ['setup-lily-bay', 'stout-hook-soft-rod'],
     ['setup-long-flat', 'stretch-over-distance'],
     ['setup-feather', 'light-hook-stiff-rod'],
     ['setup-reef-plug', 'light-hook-stiff-rod'],

@@ -1,6 +1,7 @@
 import { SCHOOLS, type SchoolId } from '../../tackle/defaults/schools';
 import type { BalanceFigures, HoldFigures, SetFigures, VerdictName } from '../verdict';
-import type { Rig } from '../../rig';
+import type { DragWindow } from '../../strike';
+import type { Rig, Running } from '../../rig';
 import type { Presentation } from '../../tackle';
 
 export type Severity = 'note' | 'edge' | 'fails';
@@ -13,6 +14,10 @@ export interface CheckInput {
   readonly hold: HoldFigures;
   /** null: no set is judged */
   readonly set: SetFigures | null;
+  /** null: a snag, or a line that is too short */
+  readonly strike: { readonly window: DragWindow } | null;
+  /** null: it is cast */
+  readonly running: Running | null;
   /** power of the rod [N] */
   readonly powerN: number;
 }

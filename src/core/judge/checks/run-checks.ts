@@ -39,6 +39,8 @@ import { towPoint } from './rules/tow-point';
 import { apartInTheBox } from './rules/apart-in-the-box';
 import { untied } from './rules/untied';
 import { clutchBeyondReel } from './rules/clutch-beyond-reel';
+import { dragAgainstBlank } from './rules/drag-against-blank';
+import { strikeAgainstBlank } from './rules/strike-against-blank';
 import { momentInTheHands } from './rules/moment-in-the-hands';
 import { weightHold } from './rules/weight-hold';
 import { lureLink } from './rules/lure-link';
@@ -93,6 +95,8 @@ export const RULES = {
   'apart-in-the-box': apartInTheBox,
   untied: untied,
   'clutch-beyond-reel': clutchBeyondReel,
+  'drag-against-blank': dragAgainstBlank,
+  'strike-against-blank': strikeAgainstBlank,
   'moment-in-the-hands': momentInTheHands,
   'weight-hold': weightHold,
   'lure-link': lureLink,

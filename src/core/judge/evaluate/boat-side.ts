@@ -1,6 +1,7 @@
 import {
   dragWindow,
   fight,
+  fishRun,
   loadUp,
   LOAD_UP_LIMITS,
   smallCraft,
@@ -12,6 +13,7 @@ import {
   type Winding,
   type WindingInput,
 } from '../../strike';
+import { FISH_RUNS } from '../../tackle/defaults/fight-classes';
 import {
   clutchNowN,
   spoolCapacityM,
@@ -178,11 +180,12 @@ function inHands({ lengthM, stiffness }: TaperedRod, byM: number, pullN: number)
 
 function wound({ reel, classes }: Rig, presentation: Presentation, nowRadiusM: number): BoatSide['winding'] {
   const { winding: hand, fish } = classes.fighting;
+  const { runMps } = fishRun(presentation.fishKg ?? FISH_RUNS.large.massKg, classes);
   const asked = {
     gearRatio: reel.gearRatio.value,
     nowRadiusM,
     handleM: reel.handleRadiusM?.value ?? classes.fighting[reel.build].handleM,
-    speedsMps: [presentation.speedMps, DRIFT_MPS, fish.towardMps],
+    speedsMps: [presentation.speedMps, DRIFT_MPS, fish.towardShare * runMps],
     handN: hand.handN,
     efficiency: hand.efficiency,
   };
@@ -195,10 +198,11 @@ const BENT_HEIGHT = 0.7;
 function towed(rig: Rig, presentation: Presentation, pullN: number, lineM: number): BoatSide['craft'] {
   const craft = rig.house.crafts.find(({ id }) => id === presentation.craftId);
   if (!craft || craft.hullDragN === 0) return null;
-  const { runMps, runS } = rig.classes.fighting.fish;
+  const { runMps, runS } = fishRun(presentation.fishKg ?? FISH_RUNS.large.massKg, rig.classes);
   const asked = {
     pullN,
     hullDragN: craft.hullDragN,
+    hullLengthM: craft.lengthM,
     tipHeightM: presentation.handHeightM + BENT_HEIGHT * rig.rod.lengthM,
     fishMps: runMps,
     runS,

@@ -1,7 +1,16 @@
 import type { Classes } from '../../tackle/defaults/classes';
 import { runChecks, type Finding } from '../checks';
-import { powerN, type Presentation, type Setup } from '../../tackle';
-import { openingOf, readRig, runRig } from '../../rig';
+import {
+  familyOf,
+  powerN,
+  statedPower,
+  type FamilyOfRod,
+  type Presentation,
+  type Setup,
+  type StatedPower,
+} from '../../tackle';
+import type { RodFamily } from '../../tackle/defaults/rod-classes';
+import { openingOf, readRig, runRig, type Rig } from '../../rig';
 import { waterProperties, type WaterProperties } from '../../water';
 import { judgeBalance } from './balance';
 import { judgeFall, type FallFigures } from './fall';
@@ -41,6 +50,14 @@ export interface Evaluation {
     readonly hook: { readonly jointId: string; readonly neededN: number; readonly openingN: number };
     /** force that drops the tip by a third of the rod [N] */
     readonly powerN: number;
+    readonly rod: {
+      /** what its power was taken from */
+      readonly from: 'measured' | StatedPower['from'];
+      readonly family: RodFamily;
+      readonly familyBy: FamilyOfRod['by'];
+      /** what the blank bears [N] */
+      readonly holdsN: number;
+    };
   };
   /** what an expert would remark, the worst first */
   readonly checks: readonly Finding[];
@@ -75,6 +92,8 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
     balance: balance.figures,
     hold: hold.figures,
     set: setFigures,
+    strike,
+    running,
     powerN: power,
   });
   const count = (name: VerdictName, verdict: Verdict) =>
@@ -101,9 +120,15 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
       balance: balance.figures,
       hook: { jointId: rig.hook.jointId, neededN: rig.hook.neededN, openingN: openingOf(rig.hook.spec) },
       powerN: power,
+      rod: rodFigures(rig),
     },
     checks,
   };
+}
+
+function rodFigures({ rodPart, rodHoldsN, classes }: Rig): Evaluation['figures']['rod'] {
+  const { family, by } = familyOf(rodPart);
+  return { from: statedPower(rodPart, classes)?.from ?? 'measured', family, familyBy: by, holdsN: rodHoldsN };
 }
 
 /** A rod in the hand sets by its sweep; one in a holder by the strike on the clutch. */

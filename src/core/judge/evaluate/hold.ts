@@ -1,3 +1,5 @@
+import { STANDARD_GRAVITY_MPS2 } from '../../base/constants';
+import { fishRun } from '../../strike';
 import type { Presentation } from '../../tackle';
 import type { Rig } from '../../rig';
 import type { StrikeFigures } from './strike';
@@ -29,6 +31,14 @@ export function judgeHold(
       ? { code: 'hold-clutch-locked', facts: {} }
       : { code: 'hold-clutch', facts: { clutchN: presentation.clutchN, margin: clutchMargin } },
     ...(strike ? [windowReason(strike)] : []),
+    ...(strike && presentation.fishKg !== null && chain.strengthN < presentation.fishKg * STANDARD_GRAVITY_MPS2
+      ? [
+          {
+            code: 'hold-run' as const,
+            facts: { runM: fishRun(presentation.fishKg, rig.classes).lengthM, leftM: strike.leftM },
+          },
+        ]
+      : []),
   ];
   const noWindow = strike?.window.outcome === 'no-window' ? ['fails' as const] : [];
   return {

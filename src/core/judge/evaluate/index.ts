@@ -2,6 +2,7 @@ export { evaluate, type Evaluation } from './evaluate';
 export { effectFigures, type EffectFigures } from './effect';
 export { fallInput } from './fall';
 export { hooksetInput, judgeSet, judgeStrike } from './set';
+export { thrown, type Thrown } from './throw';
 export { pullAngleRad, strikeFigures, type StrikeFigures } from './strike';
 export { carryOf, judgeTow, type CarriedPull, type TowFigures } from './tow';
 export { withPart } from './with-part';

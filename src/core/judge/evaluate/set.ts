@@ -1,3 +1,5 @@
+import { HOLDS_EDGE } from '../../tackle/defaults/fight-classes';
+import type { Classes } from '../../tackle/defaults/classes';
 import { hookset, SET_STEPS, tearForceN, type HooksetInput } from '../../strike';
 import { clutchNowN, rodBend, type Presentation } from '../../tackle';
 import type { Rig, Running } from '../../rig';
@@ -35,6 +37,8 @@ export function judgeSet(rig: Rig, presentation: Presentation, running: Running 
   const byDanger = word.dangers.map((danger) =>
     (margins[danger] ?? Infinity) < 1 ? ('fails' as const) : ('edge' as const),
   );
+  const holdsS = fishHoldsS(rig, presentation);
+  const byTime = timeMark(result.timeToSetS, holdsS);
   const reasons: Reason[] = [
     ...word.dangers.map((danger) => ({ code: `set-danger-${danger}` as const, facts: { margin: margins[danger] } })),
     result.outcome === 'slack'
@@ -43,13 +47,22 @@ export function judgeSet(rig: Rig, presentation: Presentation, running: Running 
           code: `set-ruled-by-${result.ruledBy}`,
           facts: { tensionN: result.tensionN, atHookN: result.atHookN, neededN },
         },
-    ...(result.timeToSetS === null ? [] : [{ code: 'set-time' as const, facts: { timeS: result.timeToSetS } }]),
+    ...(result.timeToSetS === null
+      ? []
+      : [
+          holdsS === null
+            ? { code: 'set-time' as const, facts: { timeS: result.timeToSetS } }
+            : {
+                code: byTime === 'sound' ? ('set-in-time' as const) : ('set-too-late' as const),
+                facts: { timeS: result.timeToSetS, holdsS },
+              },
+        ]),
   ];
   const stretchM = input.input.line.reduce((sum, piece) => sum + (piece.lengthM * result.tensionN) / piece.eaN, 0);
   return {
     kind: 'judged',
     verdict: {
-      mark: worst(byWord, ...byDanger),
+      mark: worst(byWord, byTime, ...byDanger),
       value: margin,
       unit: '1',
       limits: {
@@ -66,8 +79,36 @@ export function judgeSet(rig: Rig, presentation: Presentation, running: Running 
       mainLineM: input.input.line[0]!.lengthM,
       stretchM,
       clutchNowN: input.input.drag?.settingN ?? null,
+      holdsS,
     },
   };
+}
+
+/** The hook must be in while the fish still has the bait; a hook that never goes in is judged by its margin. */
+const timeMark = (timeS: number | null, holdsS: number | null) =>
+  timeS === null || holdsS === null || timeS <= holdsS ? 'sound' : timeS <= HOLDS_EDGE * holdsS ? 'edge' : 'fails';
+
+/** How long a fish holds this bait [s]: as the presentation says, or by its sort; null: not judged. */
+export function fishHoldsS({ hook, classes }: Rig, { fishHoldsS: own, fishKg }: Presentation): number | null {
+  if (own !== undefined) return own;
+  return fishKg === null ? null : classes.fishHolds[feelsLike(hook.end.assembly)].holdsS;
+}
+
+function feelsLike({ bearer, attached }: Rig['hook']['end']['assembly']): keyof Classes['fishHolds'] {
+  if (attached.some((each) => each.kind === 'bait' && each.part.kind === 'natural-bait')) return 'natural';
+  if (bearer.kind !== 'lure') return 'soft';
+  switch (bearer.part.kind) {
+    case 'hard-lure':
+    case 'spoon':
+      return 'hard';
+    case 'topwater':
+      return 'topwater';
+    case 'trolled-fly':
+    case 'skirted-jig':
+      return 'soft';
+    default:
+      return bearer.part satisfies never;
+  }
 }
 
 /**
@@ -164,6 +205,7 @@ export function hooksetInput(rig: Rig, presentation: Presentation, running: Runn
       mouth: presentation.mouth,
       fishKg: presentation.fishKg,
       through: rig.classes.covers[presentation.cover].through,
+      rodHoldsN: rig.rodHoldsN,
     },
   };
 }

@@ -115,7 +115,7 @@ describe('the window of clutch settings', () => {
     expect(scales[2]!.settingN[1]).toBeLessThan(scales[0]!.settingN[1]);
   });
   it('fails Hold where none is right, and names the part to change', () => {
-    const { verdicts, figures } = evaluate(demoFile('setup-lily-bay'));
+    const { verdicts, figures } = evaluate(demoFile('setup-long-flat'));
     expect(figures.strike!.window.outcome).toBe('no-window');
     expect(verdicts.hold.mark).toBe('fails');
     expect(verdicts.hold.reasons.at(-1)).toMatchObject({

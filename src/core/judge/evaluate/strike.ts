@@ -28,6 +28,8 @@ export interface StrikeFigures {
   /** the rod at the peak of the strike */
   readonly rodBend: RodBend;
   readonly mainLineM: number;
+  /** line still on the spool [m] */
+  readonly leftM: number;
 }
 
 /**
@@ -71,6 +73,7 @@ export function strikeFigures(rig: Rig, presentation: Presentation, running: Run
     }),
     rodBend: rodBend({ ...rig.rod, pull: { forceN: window.peakN, angleRad: asked.pullAngleRad } }),
     mainLineM: out.mainLineM,
+    leftM: Math.min(rig.linePart.lengthM.value, spoolCapacityM(out.spool, out.wound)) - out.mainLineM,
   };
 }
 

@@ -1,5 +1,5 @@
-import { castFit, castWindow, CAST_STEP, SNAP_OFF, type CastFit, type CastWindow } from '../../strike';
-import type { CastPresentation } from '../../tackle';
+import { castFit, castWindow, SNAP_OFF, type CastFit, type CastWindow } from '../../strike';
+import { printedWindowKg, type CastPresentation } from '../../tackle';
 import { lineRiggedN, type Rig } from '../../rig';
 import { markAtLeast, worst, type Reason, type Verdict } from '../verdict';
 
@@ -13,18 +13,16 @@ export function judgeThrow(
   rig: Rig,
   presentation: CastPresentation,
 ): { readonly verdict: Verdict; readonly figures: ThrowFigures } {
-  const weakestN = lineRiggedN(rig);
-  const asked = { rod: rig.rod, ratingKg: rig.ratingKg, style: presentation.castStyle, weakestN };
-  const fit = castFit({ ...asked, massKg: rig.castMassKg }, rig.classes);
-  const window = castWindow(asked, rig.classes);
-
-  const step = Math.max(Math.abs(CAST_STEP[fit.bend]), fit.label ? Math.abs(CAST_STEP[fit.label]) : 0);
+  const { fit, window, decides, mark: byRod } = thrown(rig, presentation);
   const snapMark = markAtLeast(fit.snapOffMargin, SNAP_OFF.asked, SNAP_OFF.edge);
-  const mark = fit.disagreement ? 'cant-tell' : worst(step === 0 ? 'sound' : step === 1 ? 'edge' : 'fails', snapMark);
+  const disagree = decides === 'both' && fit.disagreement;
+  const mark = disagree ? 'cant-tell' : worst(byRod, snapMark);
+  const short = mark !== 'sound' && rig.castMassKg < window.soundFrom;
   const reasons: Reason[] = [
-    ...(fit.disagreement ? [{ code: 'throw-disagreement' as const, facts: { label: fit.label, bend: fit.bend } }] : []),
-    { code: `throw-${fit.bend}`, facts: { dropShare: fit.dropShare } },
-    ...(fit.label && fit.label !== 'in'
+    ...(disagree ? [{ code: 'throw-disagreement' as const, facts: { label: fit.label, bend: fit.bend } }] : []),
+    ...(mark === 'edge' && short ? [{ code: 'throw-short' as const, facts: {} }] : []),
+    ...(decides === 'label' ? [] : [{ code: `throw-${fit.bend}` as const, facts: { dropShare: fit.dropShare } }]),
+    ...(decides !== 'bend' && fit.label && fit.label !== 'in'
       ? [{ code: `throw-label-${fit.label}` as const, facts: { loKg: rig.ratingKg![0], hiKg: rig.ratingKg![1] } }]
       : []),
     window.soundFrom <= window.soundTo
@@ -39,3 +37,38 @@ export function judgeThrow(
     figures: { castFit: fit, castWindow: window },
   };
 }
+
+export interface Thrown {
+  readonly fit: CastFit;
+  readonly window: CastWindow;
+  readonly decides: 'label' | 'bend' | 'both';
+  readonly mark: 'sound' | 'edge' | 'fails';
+}
+
+/** Whether the rod throws this rig, the line apart. */
+export function thrown(rig: Rig, presentation: CastPresentation): Thrown {
+  const asked = {
+    rod: rig.rod,
+    ratingKg: rig.ratingKg,
+    style: presentation.castStyle,
+    weakestN: lineRiggedN(rig),
+  };
+  const fit = castFit({ ...asked, massKg: rig.castMassKg }, rig.classes);
+  const decides = decidedBy(rig, fit);
+  const window = castWindow({ ...asked, decides }, rig.classes);
+  return { fit, window, decides, mark: graded(rig.castMassKg, window) };
+}
+
+/**
+ * What tells whether a rod throws. A rod that was not measured bends as its print says, so that the print decides and the
+ * two cannot disagree; a rod without a printed window is told by its bend alone.
+ */
+function decidedBy({ rodPart }: Rig, { label }: CastFit): 'label' | 'bend' | 'both' {
+  const { stiffness } = rodPart;
+  const measured = stiffness.kind === 'taper' && stiffness.buttEiNm2.provenance === 'measured';
+  if (label === null || !printedWindowKg(rodPart)) return 'bend';
+  return measured ? 'both' : 'label';
+}
+
+const graded = (massKg: number, { failsBelow, soundFrom, soundTo, failsAbove }: CastWindow) =>
+  massKg >= soundFrom && massKg <= soundTo ? 'sound' : massKg >= failsBelow && massKg <= failsAbove ? 'edge' : 'fails';

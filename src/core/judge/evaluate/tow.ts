@@ -1,9 +1,9 @@
-import { CARRY, DEPTH_EDGE_SHARE } from '../../tackle/defaults/tow-classes';
-import type { Rig, Running } from '../../rig';
+import { DEPTH_EDGE_SHARE, type CarryStance } from '../../tackle/defaults/tow-classes';
+import { isBottomRig, rightWeight, type Rig, type RightWeight, type Running } from '../../rig';
 import { asTaper, bendRod, resolveRod, rodBend, type RodBend, type TowedPresentation } from '../../tackle';
 import { tow, type TowInput } from '../../water';
 import { steadyAngleRad } from './strike';
-import type { Mark, Reason, Verdict, VerdictLimits } from '../verdict';
+import { worst, type Mark, type Reason, type Verdict, type VerdictLimits } from '../verdict';
 
 /** The rod under one steady pull. */
 export interface CarriedPull {
@@ -22,6 +22,19 @@ export interface TowFigures {
   readonly rodBend: RodBend;
   /** tip of the bent rod off its grip axis, over its length */
   readonly dropShare: number;
+  /** how the rod is meant to stand, by which its bend is judged */
+  readonly stance: CarryStance;
+  /** what a bottom rig is to do and does; null: the method has no such wish, or no bottom was given */
+  readonly bottomRig: BottomRigFigures | null;
+}
+
+export interface BottomRigFigures {
+  /** wanted and there, above the surface's level [rad]; null: not judged */
+  readonly angle: { readonly wantedRad: number; readonly isRad: number } | null;
+  /** wanted and there, share of the weight; null: not judged */
+  readonly contact: { readonly wanted: number; readonly is: number } | null;
+  /** the weight that would do both; null where what is there is right */
+  readonly right: RightWeight | null;
 }
 
 /** A towed rig's Carry, which stands for Throw, and Depth, which stands for Fall. */
@@ -31,25 +44,50 @@ export function judgeTow(
   running: Running,
 ): { readonly carry: Verdict; readonly depth: Verdict; readonly figures: TowFigures } {
   const figures = towFigures(rig, presentation, running);
-  return { carry: carry(figures), depth: depth(presentation, running), figures };
+  return { carry: carry(rig, figures), depth: depth(rig, presentation, running, figures.bottomRig), figures };
 }
 
-const carryMark = (dropShare: number): Extract<Mark, 'sound' | 'edge' | 'fails'> =>
-  dropShare <= CARRY.sound ? 'sound' : dropShare <= CARRY.edge ? 'edge' : 'fails';
+type Graded = Extract<Mark, 'sound' | 'edge' | 'fails'>;
+
+/** How a rod is meant to stand while it tows. */
+function carryStance(rig: Rig, { held, gear }: TowedPresentation): CarryStance {
+  if (held === 'hand') return 'worked';
+  if (gear?.kind === 'downrigger') return 'downrigger';
+  if (rig.chainOfParts.some(({ joint }) => joint.kind === 'plane')) return 'plane';
+  const live = rig.chainOfParts.some(({ part }) => part.kind === 'natural-bait' && part.state === 'live');
+  return live || isBottomRig(rig) ? 'worked' : 'holder';
+}
+
+function carryMark({ classes }: Rig, stance: CarryStance, dropShare: number): Graded {
+  const { from, sound, edge } = classes.carry[stance];
+  return dropShare < from ? 'edge' : dropShare <= sound ? 'sound' : dropShare <= edge ? 'edge' : 'fails';
+}
+
+/** The pull that bends the rod while it waits, and its angle: of a downrigger rod that of the release it is wound against. */
+function steadyPull(rig: Rig, presentation: TowedPresentation, running: Running) {
+  const { release, tipHeightM } = running;
+  if (presentation.gear?.kind !== 'downrigger' || !release)
+    return { pullN: running.pullN ?? 0, angleRad: steadyAngleRad(rig, presentation, running) };
+  const toRelease = Math.atan2(tipHeightM + release.depthM, Math.max(0, release.behindM));
+  return {
+    pullN: rig.classes.release.pull.forceN,
+    angleRad: steadyAngleRad(rig, presentation, { ...running, tipAngleRad: toRelease }),
+  };
+}
 
 /** Carry alone: how far the steady pull bends the rod, over its length, and what that is worth. */
 export function carryOf(
   rig: Rig,
   presentation: TowedPresentation,
   running: Running,
-): { readonly dropShare: number; readonly mark: ReturnType<typeof carryMark> } {
-  const dropShare = bendRod(resolveRod(rig.rod), running.pullN ?? 0, steadyAngleRad(rig, presentation, running))
-    .elastica.tipY;
-  return { dropShare, mark: carryMark(dropShare) };
+): { readonly dropShare: number; readonly mark: Graded } {
+  const { pullN, angleRad } = steadyPull(rig, presentation, running);
+  const dropShare = bendRod(resolveRod(rig.rod), pullN, angleRad).elastica.tipY;
+  return { dropShare, mark: carryMark(rig, carryStance(rig, presentation), dropShare) };
 }
 
 function towFigures(rig: Rig, presentation: TowedPresentation, running: Running): TowFigures {
-  const pullAngleRad = steadyAngleRad(rig, presentation, running);
+  const { pullN: cleanN, angleRad: pullAngleRad } = steadyPull(rig, presentation, running);
   const rod = asTaper(rig.rod);
   const straight = rodBend({ ...rod, pull: { forceN: 0, angleRad: pullAngleRad } }).tip;
   const under = (forceN: number) => {
@@ -59,7 +97,6 @@ function towFigures(rig: Rig, presentation: TowedPresentation, running: Running)
       carried: { pullN: forceN, tipMovedM: Math.hypot(bend.tip.xM - straight.xM, bend.tip.yM - straight.yM) },
     };
   };
-  const cleanN = running.pullN ?? 0;
   const clean = under(cleanN);
   const fouled = under(Math.max(cleanN, fouledPullN(running.asked, rig.classes.towed.weed.dragAreaM2) ?? cleanN));
   return {
@@ -69,7 +106,48 @@ function towFigures(rig: Rig, presentation: TowedPresentation, running: Running)
     fouled: fouled.carried,
     rodBend: clean.bend,
     dropShare: clean.bend.tip.yM / rod.lengthM,
+    stance: carryStance(rig, presentation),
+    bottomRig: bottomRigFigures(rig, presentation, running),
   };
+}
+
+function bottomRigFigures(rig: Rig, presentation: TowedPresentation, running: Running): BottomRigFigures | null {
+  const { lineAngleRad, contactShare } = presentation.wanted;
+  const { angle: usualAngle, contact: usualContact } = rig.classes.bottomRig;
+  const usual = isBottomRig(rig) && !presentation.gear && presentation.bottomM !== undefined;
+  const wantedRad = lineAngleRad === undefined ? (usual ? usualAngle.aimRad : null) : lineAngleRad;
+  const wantedShare = contactShare === undefined ? (usual ? usualContact.aim : null) : contactShare;
+  const { surfaceAngleRad, contact } = running;
+  const figures = {
+    angle: wantedRad === null || surfaceAngleRad === null ? null : { wantedRad, isRad: surfaceAngleRad },
+    contact:
+      wantedShare === null || presentation.bottomM === undefined
+        ? null
+        : { wanted: wantedShare, is: contact?.share ?? 0 },
+  };
+  if (!figures.angle && !figures.contact) return null;
+  const mark = bottomMark(rig, figures);
+  return {
+    ...figures,
+    right:
+      mark === 'sound'
+        ? null
+        : rightWeight(rig, presentation, {
+            depthM: presentation.bottomM ?? running.depthM ?? presentation.depthM,
+            surfaceAngleRad: wantedRad ?? usualAngle.aimRad,
+            share: wantedShare,
+          }),
+  };
+}
+
+function bottomMark({ classes }: Rig, { angle, contact }: Pick<BottomRigFigures, 'angle' | 'contact'>): Graded {
+  const off = (by: number, { sound, edge }: { readonly sound: number; readonly edge: number }): Graded =>
+    by <= sound + 1e-9 ? 'sound' : by <= edge + 1e-9 ? 'edge' : 'fails';
+  const { angle: A, contact: C } = classes.bottomRig;
+  return worst(
+    angle ? off(Math.abs(angle.isRad - angle.wantedRad), { sound: A.soundRad, edge: A.edgeRad }) : 'sound',
+    contact ? off(Math.abs(contact.is - contact.wanted), C) : 'sound',
+  );
 }
 
 /** Pull with weed on the lure, as much line out as before; null where the rig then comes up. */
@@ -79,17 +157,25 @@ function fouledPullN(asked: TowInput, weedM2: number): number | null {
 }
 
 /**
- * Carry: the rod under the steady pull, its bend over its length. A rod that the tow has bent has no travel left for a
- * strike; one in line with its line has none to begin with, and that is said.
+ * Carry: the rod under the steady pull, its bend over its length, against how it is meant to stand. A rod that the tow has
+ * bent has no travel left for a strike; one in line with its line has none to begin with, and that is said.
  */
-function carry({ clean, fouled, dropShare, pullAngleRad }: TowFigures): Verdict {
+function carry(rig: Rig, { clean, fouled, dropShare, pullAngleRad, stance }: TowFigures): Verdict {
+  const { from, sound, edge } = rig.classes.carry[stance];
   return {
-    mark: carryMark(dropShare),
+    mark: carryMark(rig, stance, dropShare),
     value: dropShare,
     unit: '1',
-    limits: { failsBelow: null, soundFrom: null, soundTo: CARRY.sound, failsAbove: CARRY.edge },
+    limits: { failsBelow: null, soundFrom: from === 0 ? null : from, soundTo: sound, failsAbove: edge },
     reasons: [
-      { code: 'carry-steady', facts: { pullN: clean.pullN, tipM: clean.tipMovedM } },
+      ...(stance === 'downrigger'
+        ? [
+            {
+              code: dropShare < from ? ('carry-not-loaded' as const) : ('carry-loaded' as const),
+              facts: { pullN: clean.pullN, tipM: clean.tipMovedM },
+            },
+          ]
+        : [{ code: 'carry-steady' as const, facts: { pullN: clean.pullN, tipM: clean.tipMovedM, stance } }]),
       { code: 'carry-fouled', facts: { pullN: fouled.pullN, moreM: fouled.tipMovedM - clean.tipMovedM } },
       ...(Math.sin(pullAngleRad) < IN_LINE
         ? [{ code: 'carry-in-line' as const, facts: { angleRad: pullAngleRad } }]
@@ -101,8 +187,16 @@ function carry({ clean, fouled, dropShare, pullAngleRad }: TowFigures): Verdict 
 /** Under some fifteen degrees from its line a rod hardly bends. */
 const IN_LINE = 0.26;
 
-/** Depth: where it runs against the band it is wanted in, a fifth of the band's width outside being an edge. */
-function depth({ wanted: { depth: band }, layers }: TowedPresentation, running: Running): Verdict {
+/**
+ * Depth: where it runs against the band it is wanted in, a fifth of the band's width outside being an edge; for a bottom rig
+ * also how steep its line is and how much of it the bottom carries.
+ */
+function depth(
+  rig: Rig,
+  { wanted: { depth: band }, layers }: TowedPresentation,
+  running: Running,
+  bottomRig: BottomRigFigures | null,
+): Verdict {
   const { depthM, contact, release, surfaceAngleRad } = running;
   const edgeM = DEPTH_EDGE_SHARE * (band.toM - band.fromM);
   const limits: VerdictLimits = {
@@ -120,7 +214,7 @@ function depth({ wanted: { depth: band }, layers }: TowedPresentation, running: 
     };
   const low = depthM < band.fromM;
   const high = depthM > band.toM;
-  const mark =
+  const byDepth =
     !low && !high ? 'sound' : depthM >= limits.failsBelow! && depthM <= limits.failsAbove! ? 'edge' : 'fails';
   const reasons: Reason[] = [
     ...(running.outcome === 'at-surface'
@@ -141,5 +235,31 @@ function depth({ wanted: { depth: band }, layers }: TowedPresentation, running: 
       ? [{ code: 'depth-speed' as const, facts: { lureMps: running.lureMps, sogMps: running.sogMps } }]
       : []),
   ];
-  return { ...base, mark, reasons };
+  return {
+    ...base,
+    mark: worst(byDepth, bottomRig ? bottomMark(rig, bottomRig) : 'sound'),
+    reasons: [...(bottomRig ? bottomReasons(rig, bottomRig) : []), ...reasons],
+  };
+}
+
+function bottomReasons({ classes }: Rig, { angle, contact, right }: BottomRigFigures): Reason[] {
+  const { sound } = classes.bottomRig.contact;
+  return [
+    ...(right
+      ? [
+          right.massKg === null
+            ? { code: 'depth-no-right-weight' as const, facts: {} }
+            : { code: 'depth-right-weight' as const, facts: { massKg: right.massKg, lineM: right.lineOutM } },
+        ]
+      : []),
+    ...(angle ? [{ code: 'depth-angle' as const, facts: { angleRad: angle.isRad, aimRad: angle.wantedRad } }] : []),
+    ...(contact
+      ? [
+          {
+            code: 'depth-contact' as const,
+            facts: { share: contact.is, from: Math.max(0, contact.wanted - sound), to: contact.wanted + sound },
+          },
+        ]
+      : []),
+  ];
 }

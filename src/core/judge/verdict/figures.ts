@@ -45,4 +45,6 @@ export interface SetFigures {
   readonly stretchM: number;
   /** pull at which the clutch gives line at this distance [N]; null: locked */
   readonly clutchNowN: number | null;
+  /** how long the fish holds the bait [s]; null: not judged */
+  readonly holdsS: number | null;
 }

@@ -6,19 +6,20 @@ export const VERDICT_NAMES = ['throw', 'fall', 'set', 'hold', 'balance'] as cons
 
 /** Every reason a verdict can give; each has its sentence in the catalogues. */
 export type ReasonCode =
-  | `throw-${BendFit | 'disagreement' | 'window' | 'no-window' | 'snap-off'}`
+  | `throw-${BendFit | 'disagreement' | 'window' | 'no-window' | 'snap-off' | 'short'}`
   | `throw-label-${Exclude<LabelFit, 'in'>}`
   | `fall-${'floats-as-wanted' | 'suspends-as-wanted' | 'does-not-float' | 'does-not-suspend'}`
   | `fall-${'floats' | 'suspends' | 'never-that-deep' | 'too-slow' | 'too-fast' | 'countdown' | 'countdown-free'}`
   | `set-ruled-by-${SetLimit}`
   | `set-danger-${SetDanger}`
-  | `set-${'slack' | 'time' | 'line-too-short'}`
+  | `set-${'slack' | 'time' | 'in-time' | 'too-late' | 'line-too-short'}`
   | `set-strike-${'elastic' | 'clutch' | 'buries' | 'does-not-bury' | 'no-fish'}`
-  | `hold-${'window' | 'no-window'}`
+  | `hold-${'window' | 'no-window' | 'run'}`
   | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
   | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
-  | `carry-${'steady' | 'fouled' | 'in-line'}`
+  | `carry-${'steady' | 'fouled' | 'in-line' | 'loaded' | 'not-loaded'}`
   | `depth-${'runs' | 'on-bottom' | 'at-surface' | 'in-the-air' | 'too-shallow' | 'too-deep' | 'release' | 'speed'}`
+  | `depth-${'angle' | 'contact' | 'right-weight' | 'no-right-weight'}`
   | 'counts-check';
 
 /** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */

@@ -1,6 +1,7 @@
 import { RIGGED_WIRE } from '../../tackle/defaults/bait-classes';
 import type { Classes } from '../../tackle/defaults/classes';
 import type { HardwareForm } from '../../tackle/defaults/hardware-classes';
+import { HOOK_STYLES } from '../../tackle/defaults/hook-classes';
 import type { BodyMaterial } from '../../tackle/defaults/sink-classes';
 import type { WeightShape } from '../../tackle/defaults/weight-shapes';
 import { requireInRange } from '../../base/guard';
@@ -183,12 +184,7 @@ function head(
 }
 
 function wire({ spec, hangs }: HookPlace): SinkBody {
-  const length = wireLengthM({
-    gapM: spec.gapM,
-    shankM: spec.shankM,
-    wireM: spec.wireM,
-    bends: spec.points === 'treble' ? 3 : 1,
-  });
+  const length = wireLengthM(spec, HOOK_STYLES[spec.style]);
   // A hook that hangs free stands in the flow with all of its wire.
   const exposed = hangs ? 0.7 : RIGGED_WIRE.exposedShare;
   return { massKg: spec.massKg, material: 'steel', dragAreaM2: exposed * RIGGED_WIRE.cd * length * spec.wireM };

@@ -1,6 +1,6 @@
 import type { Classes } from '../../tackle/defaults/classes';
-import { HOOK_STYLES, type HookStyle } from '../../tackle/defaults/hook-classes';
-import { POINTS_IN_REACH, STOCK_TREBLES } from '../../tackle/defaults/rig-classes';
+import { HOOK_STYLES, POINTS_OF_BENDS, type HookStyle, type WireClass } from '../../tackle/defaults/hook-classes';
+import { POINTS_IN_REACH, STOCK_DOUBLES, STOCK_TREBLES } from '../../tackle/defaults/rig-classes';
 import type { Barb, HookPoints, Sharpness } from '../../tackle/defaults/hookset-classes';
 import { MATERIALS } from '../../tackle/defaults/sink-classes';
 import { hookOfClass, hookStep, wireLengthM, type HookFacts, type HookPart, type LurePart } from '../../tackle';
@@ -32,19 +32,24 @@ export function specOfHook(part: HookFacts | HookPart): HookSpec {
     barb: part.barb,
     sharpness: part.sharpness,
     ...wire,
-    massKg: loose ? loose.massKg.value : wireMassKg({ ...wire, bends: HOOK_STYLES[part.style].bends }),
+    massKg: loose ? loose.massKg.value : wireMassKg(wire, part.style),
     openingN: loose?.openingN?.value,
     accent: part.finish === 'red' || loose?.blade === 'blade',
   };
 }
 
-/** A hook of which only style and size are known. */
-export function specOfClass(style: HookStyle, size: string, classes: Pick<Classes, 'hooks'>): HookSpec {
-  const geometry = hookOfClass({ style, sizeStep: hookStep(size) ?? 0, wire: 'regular' }, classes);
+/** A hook of which only style, size and wire are known. */
+export function specOfClass(
+  style: HookStyle,
+  size: string,
+  classes: Pick<Classes, 'hooks'>,
+  wire: WireClass = 'regular',
+): HookSpec {
+  const geometry = hookOfClass({ style, sizeStep: hookStep(size) ?? 0, wire }, classes);
   return {
     style,
     size,
-    points: HOOK_STYLES[style].bends === 3 ? 'treble' : 'single',
+    points: POINTS_OF_BENDS[HOOK_STYLES[style].bends],
     barb: 'barbed',
     sharpness: 'needle',
     ...geometry,
@@ -73,12 +78,10 @@ function carried(
   lure: Extract<LurePart, { kind: 'hard-lure' | 'spoon' | 'topwater' }>,
   classes: Pick<Classes, 'hooks'>,
 ): HookSpec {
-  const usual = STOCK_TREBLES.find(({ upToM }) => lure.lengthM.value <= upToM)?.size ?? '3/0';
-  return specOfClass(
-    lure.hookStyle ?? (lure.kind === 'topwater' && lure.body === 'hollow' ? 'worm-straight' : 'treble'),
-    lure.hookSize ?? usual,
-    classes,
-  );
+  const hollow = lure.kind === 'topwater' && lure.body === 'hollow';
+  const usual = (hollow ? STOCK_DOUBLES : STOCK_TREBLES).find(({ upToM }) => lure.lengthM.value <= upToM)!.size;
+  const style = lure.hookStyle ?? (hollow ? 'double' : 'treble');
+  return specOfClass(style, lure.hookSize ?? usual, classes, style === 'double' ? 'stout' : 'regular');
 }
 
 /** How many such hooks a lure carries. */
@@ -86,14 +89,9 @@ export const stationsOf = (lure: LurePart): number =>
   lure.kind === 'hard-lure' ? lure.hookStations : lure.kind === 'topwater' && lure.body !== 'hollow' ? 2 : 1;
 
 /** Mass of a hook's wire [kg]. */
-export const wireMassKg = ({
-  wireM,
-  ...wire
-}: {
-  readonly gapM: number;
-  readonly shankM: number;
-  readonly wireM: number;
-  readonly bends?: number;
-}): number => (MATERIALS.steel.densityKgPm3 * wireLengthM({ ...wire, wireM }) * Math.PI * wireM ** 2) / 4;
+const wireMassKg = (
+  wire: { readonly wireM: number; readonly gapM: number; readonly shankM: number },
+  style: HookStyle,
+): number => (MATERIALS.steel.densityKgPm3 * wireLengthM(wire, HOOK_STYLES[style]) * Math.PI * wire.wireM ** 2) / 4;
 
 export const pointsInReach = (points: HookPoints): number => POINTS_IN_REACH[points];

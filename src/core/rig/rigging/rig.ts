@@ -1,4 +1,8 @@
 import {
+  blankHoldsN,
+  powerN,
+  printedWindowKg,
+  statedPower,
   strengthChain,
   lineProperties,
   EMPTY_HOUSE,
@@ -47,6 +51,8 @@ export interface Rig {
   readonly rod: Rod;
   readonly rodPart: RodPart;
   readonly ratingKg: readonly [number, number] | null;
+  /** what the blank bears [N] */
+  readonly rodHoldsN: number;
   readonly reel: ReelPart;
   readonly linePart: LinePart;
   /** main line first */
@@ -100,6 +106,7 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
     rod: rodOf(rodPart, classes),
     rodPart,
     ratingKg: ratingOf(rodPart),
+    rodHoldsN: rodHoldsN(rodPart, classes),
     reel,
     linePart,
     pieces: pieces.map((piece, i) => ({
@@ -123,9 +130,12 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
   };
 }
 
-/** The window printed on a rod [kg, kg]; null where none is. */
-export const ratingOf = ({ rating }: RodPart): Rig['ratingKg'] =>
-  rating ? [rating.loKg.value, rating.hiKg.value] : null;
+/** The lure window of a rod [kg, kg], printed or of its class; null where it has none. */
+export const ratingOf = (rod: RodPart): Rig['ratingKg'] =>
+  printedWindowKg(rod) ?? (rod.rating ? [rod.rating.loKg.value, rod.rating.hiKg.value] : null);
+
+const rodHoldsN = (rod: RodPart, classes: Classes): number =>
+  blankHoldsN(rod, () => powerN(rodOf(rod, classes)), classes);
 
 /** The same rig on another rod and reel: nothing beyond the reel is read again. */
 export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({
@@ -134,6 +144,7 @@ export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({
   reel,
   rod: rodOf(rodPart, rig.classes),
   ratingKg: ratingOf(rodPart),
+  rodHoldsN: rodHoldsN(rodPart, rig.classes),
   chainOfParts: rig.chainOfParts.map((fitted): Fitted =>
     fitted.kind === 'rod' ? { ...fitted, part: rodPart } : fitted.kind === 'reel' ? { ...fitted, part: reel } : fitted,
   ),
@@ -143,8 +154,8 @@ export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({
 const workingLengthM = (rod: RodPart, { grips }: Pick<Classes, 'grips'>): number =>
   rod.workingLengthM?.value ?? rod.lengthM.value - grips[rod.handle].valueM;
 
-/** A rod part as the bending model takes it; a power word whose force was changed becomes the taper it stands for. */
-export function rodOf(rod: RodPart, classes: Pick<Classes, 'grips' | 'rodPowers'>): Rod {
+/** A rod part as the bending model takes it: as it was measured, or by what is printed on it. */
+export function rodOf(rod: RodPart, classes: Classes): Rod {
   const { stiffness } = rod;
   const lengthM = workingLengthM(rod, classes);
   if (stiffness.kind === 'taper')
@@ -152,7 +163,8 @@ export function rodOf(rod: RodPart, classes: Pick<Classes, 'grips' | 'rodPowers'
       lengthM,
       stiffness: { kind: 'taper', buttEiNm2: stiffness.buttEiNm2.value, tipRatio: stiffness.tipRatio.value },
     };
-  return { lengthM, stiffness: { ...stiffness, powerKgf: classes.rodPowers[stiffness.power].powerKgf } };
+  const { forceN, spread } = statedPower(rod, classes)!;
+  return { lengthM, stiffness: { kind: 'power', forceN, spread, action: stiffness.action } };
 }
 
 function linePieces(chain: readonly Fitted[], classes: Classes): (LinePiece & { readonly part: LinePart | null })[] {

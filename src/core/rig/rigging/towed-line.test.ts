@@ -80,13 +80,19 @@ describe('what a lure does in tow', () => {
     expect(end({ lip: 'deep-lip' }).dragAreaM2).toBeGreaterThan(end({ lip: 'shallow-lip' }).dragAreaM2);
   });
   it('has the areas of its class at the length that the class is said for', () => {
-    const short = end({ lip: 'deep-lip', lengthM: metres(0.04) });
-    expect(short.downAreaM2).toBeCloseTo(2.2e-4, 9);
+    const short = end({ lip: 'deep-lip', lengthM: metres(0.07) });
+    expect(short.downAreaM2).toBeCloseTo(0.0185 * 0.07 ** 1.25, 9);
     // The crimp at its nose drags a little besides.
-    expect(short.dragAreaM2).toBeCloseTo(6e-4, 5);
+    expect(short.dragAreaM2).toBeCloseTo(0.08 * 0.07 ** 2 + 1.2 * short.downAreaM2!, 5);
+  });
+  it('bites deeper with speed only where the house holds that it does, or a dive test says so', () => {
+    const deeper = { schools: { 'fast-dive': 'deeper' }, angler: {}, crafts: [], sheet: {}, classes: {} };
+    expect(end({ lip: 'shallow-lip' }).downExponent ?? 0).toBe(0);
+    expect(lineOf({ ...lured({ lip: 'shallow-lip' }), house: deeper }).end.downExponent).toBe(0.6);
+    expect(end({ diveExponent: { value: 0.4, unit: '1', provenance: 'measured' } }).downExponent).toBe(0.4);
   });
   it('takes a lip that was measured by its plan, and a dive test before either', () => {
-    expect(end({ lip: 'deep-lip', lipLengthM: metres(0.03) }).downAreaM2).toBeCloseTo(0.78 * 0.03 * 0.16 * 0.11, 9);
+    expect(end({ lip: 'deep-lip', lipLengthM: metres(0.03) }).downAreaM2).toBeCloseTo(0.78 * 0.03 * 0.29 * 0.11, 9);
     const dived = end({ lip: 'deep-lip', lipLengthM: metres(0.03), diveM2: metres2(5e-4), towDragM2: metres2(9e-4) });
     expect(dived.downAreaM2).toBe(5e-4);
     expect(dived.dragAreaM2).toBeCloseTo(9e-4, 5);

@@ -9,6 +9,8 @@ import {
   type WaterProperties,
 } from '../../water';
 import type { DivingPlanePart, HardLurePart, LurePart, SpoonPart } from '../../tackle';
+import { SCHOOLS } from '../../tackle/defaults/schools';
+import type { Fouling } from '../../tackle/defaults/tow-classes';
 import { inlineBody, PLANE_KG_PM3, smallBody } from './falling-bodies';
 import { isAssembly, type Element } from './elements';
 import type { Rig } from './rig';
@@ -30,7 +32,8 @@ export interface TowedLine {
  * Segments and bodies of a rig from the tip on, at this speed through the water. What has no towed class of its own drags
  * as it falls; assemblies before the last, as on a rig of two baits, ride on the line where they are tied.
  */
-export function towedLine(rig: Rig, water: WaterProperties, speedMps: number): TowedLine {
+export function towedLine(rig: Rig, water: WaterProperties, speedMps: number, fouling: Fouling = 'none'): TowedLine {
+  const foul = rig.classes.fouling[fouling];
   const segments: TowSegment[] = [];
   const weights: (TowWeight & { readonly jointId: string })[] = [];
   let piece = 0;
@@ -41,8 +44,9 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number): T
       lengthM: lengthM ?? 0,
       diameterM: line.diameterM,
       massPerLengthKgPm: line.massPerLengthKgPm,
-      tangentialCt: line.tangentialCt,
-      normalDragFactor: line.normalDragFactor,
+      // What hangs on a line floats or sinks hardly; it shows the stream a wider and rougher line.
+      tangentialCt: foul.along * line.tangentialCt,
+      normalDragFactor: foul.width * line.normalDragFactor,
     });
   };
   const endOf = new Map(rig.ends.map((end) => [end.assembly as Element, end]));
@@ -50,7 +54,7 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number): T
     if (element.kind === 'piece') paid();
     // A snell is line and end in one.
     if (isAssembly(element) && element.bearer.kind === 'snell') paid();
-    for (const body of bodiesOf(element, endOf, rig.classes, water, speedMps))
+    for (const body of bodiesOf(element, endOf, rig, water, speedMps))
       weights.push({ ...body, afterSegment: segments.length - 1 });
   }
   const last = segments.length - 1;
@@ -61,13 +65,18 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number): T
   };
 }
 
-/** Several bodies at one place. */
+/** Several bodies at one place; of what dives there, the steepest says how its drive grows with speed. */
 export function together(bodies: readonly TowedBody[]): TowedBody {
   const sum = (of: (body: TowedBody) => number) => bodies.reduce((total, body) => total + of(body), 0);
+  const diver = bodies.reduce<TowedBody | undefined>(
+    (most, body) => (Math.abs(body.downAreaM2 ?? 0) > Math.abs(most?.downAreaM2 ?? 0) ? body : most),
+    undefined,
+  );
   return {
     netWeightN: sum((body) => body.netWeightN),
     dragAreaM2: sum((body) => body.dragAreaM2),
     downAreaM2: sum((body) => body.downAreaM2 ?? 0),
+    ...(diver?.downExponent ? { downExponent: diver.downExponent } : {}),
   };
 }
 
@@ -83,10 +92,11 @@ export function hungPullN(
 function bodiesOf(
   element: Element,
   endOf: ReadonlyMap<Element, RiggedEnd>,
-  classes: Classes,
+  rig: Pick<Rig, 'classes' | 'house'>,
   water: WaterProperties,
   speedMps: number,
 ): TowedPiece[] {
+  const { classes } = rig;
   switch (element.kind) {
     case 'piece':
     case 'knot':
@@ -123,7 +133,7 @@ function bodiesOf(
     case 'inline':
       return [inlineTowed(element, classes, water, speedMps)];
     case 'assembly':
-      return [endTowed(endOf.get(element)!, classes, water)];
+      return [endTowed(endOf.get(element)!, classes, diveExponentOf(rig), water)];
     default:
       return element satisfies never;
   }
@@ -193,14 +203,14 @@ function planeAreas(
 }
 
 /** An end as it swims: weight of all that is on it, drag of its parts as they lie in the stream, and what its lip digs. */
-function endTowed(end: RiggedEnd, classes: Classes, water: WaterProperties): TowedPiece {
+function endTowed(end: RiggedEnd, classes: Classes, diveExponent: number, water: WaterProperties): TowedPiece {
   const { bearer } = end.assembly;
   // A pegged weight is carried by the line before it.
   const masses = end.masses.filter(({ jointId }) => jointId !== end.assembly.pegged?.joint.id);
   const netWeightN = masses.reduce((sum, { massKg, volumeM3 }) => sum + netN(massKg, volumeM3, water), 0);
   const own =
     bearer.kind === 'lure' && bearer.part.kind !== 'skirted-jig'
-      ? lureAreas(bearer.part, end.masses.find(({ name }) => name === 'mass')?.dragAreaM2 ?? 0, classes)
+      ? lureAreas(bearer.part, end.masses.find(({ name }) => name === 'mass')?.dragAreaM2 ?? 0, classes, diveExponent)
       : null;
   const beside = masses.reduce(
     (sum, { name, dragAreaM2 }) => sum + (own && name === 'mass' ? 0 : (dragAreaM2 ?? 0)),
@@ -215,6 +225,7 @@ function endTowed(end: RiggedEnd, classes: Classes, water: WaterProperties): Tow
     netWeightN,
     dragAreaM2: (own?.dragAreaM2 ?? 0) + beside + blade,
     downAreaM2: own?.downAreaM2 ?? 0,
+    ...(own?.downExponent ? { downExponent: own.downExponent } : {}),
   };
 }
 
@@ -228,7 +239,7 @@ export function divesAlone(
   water: WaterProperties,
 ): TowedBody {
   const massKg = part.massKg.value;
-  const areas = part.kind === 'diving-plane' ? planeAreas(part, {}, classes) : lureAreas(part, 0, classes);
+  const areas = part.kind === 'diving-plane' ? planeAreas(part, {}, classes) : lureAreas(part, 0, classes, 0);
   const volumeM3 =
     part.kind === 'diving-plane'
       ? massKg / PLANE_KG_PM3
@@ -240,35 +251,34 @@ export function divesAlone(
   return { netWeightN: netN(massKg, volumeM3, water), dragAreaM2: areas.dragAreaM2, downAreaM2: areas.downAreaM2 ?? 0 };
 }
 
+/** How the drive of a lip grows with speed beyond its square, as the house holds it. */
+const diveExponentOf = ({ house, classes }: Pick<Rig, 'house' | 'classes'>): number =>
+  classes.fastDive[(house.schools['fast-dive'] ?? SCHOOLS['fast-dive'].usual) as keyof Classes['fastDive']].exponent;
+
 function lureAreas(
   part: Exclude<LurePart, { kind: 'skirted-jig' }>,
   asShown: number,
   classes: Classes,
-): Required<Pick<TowedBody, 'dragAreaM2' | 'downAreaM2'>> {
+  diveExponent: number,
+): Pick<TowedBody, 'dragAreaM2' | 'downAreaM2' | 'downExponent'> {
   const L = part.lengthM.value;
   const measured = {
     drag: 'towDragM2' in part ? part.towDragM2?.value : undefined,
     down: 'diveM2' in part ? part.diveM2?.value : undefined,
+    exponent: 'diveExponent' in part ? part.diveExponent?.value : undefined,
   };
   const by = (drag: number, down: number) => ({ dragAreaM2: measured.drag ?? drag, downAreaM2: measured.down ?? down });
   switch (part.kind) {
     case 'hard-lure': {
       if (part.lip === 'no-lip') return by(asShown, 0);
-      // Each row is said of one lip; another lip of the same body digs as its share says, and drags with it.
-      const isLong = L >= LONG_FROM_M;
-      const row = classes.towed[isLong ? 'long-shallow' : 'short-deep'];
-      const { share } = classes.lips[part.lip];
-      const relative = share / classes.lips[isLong ? 'shallow-lip' : 'deep-lip'].share;
-      const lip = part.lipLengthM
-        ? share * LIP_FULLNESS * part.lipLengthM.value * classes.bodies['hard-lure'].width * L
-        : null;
-      return by(
-        row.dragPerLengthSquared * Math.sqrt(relative) * L ** 2,
-        lip ?? row.downPerLengthSquared * relative * L ** 2,
-      );
+      const { drag, width } = classes.towed.lipped;
+      const down = part.lipLengthM
+        ? classes.lips[part.lip].share * LIP_FULLNESS * part.lipLengthM.value * width * L
+        : classes.lips[part.lip].perLength * L ** LIP_GROWTH;
+      return { ...by(drag * L ** 2 + LIP_DRAG * down, down), downExponent: measured.exponent ?? diveExponent };
     }
     case 'spoon':
-      return by(classes.towed.spoon.dragPerLengthSquared * L ** 2, 0);
+      return { ...by(classes.towed.spoon.dragPerLengthSquared * L ** 2, 0), downExponent: measured.exponent ?? 0 };
     case 'topwater':
     case 'trolled-fly':
       return by(asShown, 0);
@@ -277,7 +287,9 @@ function lureAreas(
   }
 }
 
-/** A hard lure is slim from about here on [m]. */
-const LONG_FROM_M = 0.08;
-/** An oval lip fills this much of its length times the body's width. */
+/** Lips grow a little faster than the length of their lures: from lures of 40 to 180 mm. */
+const LIP_GROWTH = 1.25;
+/** What drives down also drags, and a fifth more. */
+const LIP_DRAG = 1.2;
+/** An oval lip fills this much of its length times its width. */
 const LIP_FULLNESS = 0.78;

@@ -50,23 +50,8 @@ export interface BottomWeight {
 export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: BottomWeightAsk): BottomWeight {
   const { classes } = rig;
   const water = waterProperties(presentation.water);
-  const { layers } = presentation;
-  const speedMps = presentation.speedMps + currentAt(layers, 0);
-  const line = towedLine(rig, water, presentation.speedMps);
-  // Its weight counts with the weight that is sought.
-  const { dragAreaM2 } = together([...line.weights, line.end]);
-  const rest =
-    ask.bottom === null
-      ? undefined
-      : { share: ask.share ?? classes.bottoms.dragged.share, mu: classes.bottoms[ask.bottom].mu };
-  const asked: TowInput = {
-    water: presentation.water,
-    speedMps,
-    ...(layers && layers.length > 0 ? { current: layers } : {}),
-    segments: [{ ...line.segments[0]!, lengthM: 0 }],
-    end: { netWeightN: 0, dragAreaM2, ...(rest ? { rest } : {}) },
-    solve: { for: 'weight', depthM: ask.depthM, surfaceAngleRad: ask.surfaceAngleRad },
-  };
+  const asked = weightInput(rig, presentation, ask);
+  const { rest } = asked.end;
   const found = tow(asked, { shaped: false });
   const massOf = (netN: number) => massInAirKg(netN, ask.material, water.densityKgPm3);
   const rule = classes.thumb['bottom-weight'];
@@ -80,22 +65,81 @@ export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: Bot
     contactN: rest && found.netWeightN !== null ? rest.share * found.netWeightN : null,
     thumbKg,
     overThumb: massKg === null ? null : massKg / thumbKg,
-    causes: found.outcome === 'ok' ? causes(asked, found.netWeightN!, rule) : [],
+    causes: found.outcome === 'ok' ? causes(asked, found.netWeightN!, classes) : [],
     asked,
   };
 }
+
+/** The `tow` call for the weight: all that hangs on the line drags with it, and its weight counts with the weight sought. */
+function weightInput(
+  rig: Rig,
+  presentation: TowedPresentation,
+  { depthM, surfaceAngleRad, bottom, share }: Omit<BottomWeightAsk, 'material'>,
+): TowInput {
+  const { bottoms } = rig.classes;
+  const { layers, water } = presentation;
+  const line = towedLine(rig, waterProperties(water), presentation.speedMps, presentation.fouling);
+  const { dragAreaM2 } = together([...line.weights, line.end]);
+  return {
+    water,
+    speedMps: presentation.speedMps + currentAt(layers, 0),
+    ...(layers && layers.length > 0 ? { current: layers } : {}),
+    segments: [{ ...line.segments[0]!, lengthM: 0 }],
+    end: {
+      netWeightN: 0,
+      dragAreaM2,
+      ...(bottom === null ? {} : { rest: { share: share ?? bottoms.dragged.share, mu: bottoms[bottom].mu } }),
+    },
+    solve: { for: 'weight', depthM, surfaceAngleRad },
+  };
+}
+
+/** A weight that would hold the line as it is wanted. */
+export interface RightWeight {
+  /** in air, of lead [kg]; null: none does */
+  readonly massKg: number | null;
+  readonly lineOutM: number | null;
+}
+
+/** The weight that would hold this rig at an angle, the bottom carrying a share of it; share null: it hangs free. */
+export function rightWeight(
+  rig: Rig,
+  presentation: TowedPresentation,
+  {
+    depthM,
+    surfaceAngleRad,
+    share,
+  }: { readonly depthM: number; readonly surfaceAngleRad: number; readonly share: number | null },
+): RightWeight {
+  const bottom = share === null ? null : (presentation.conditions.bottom ?? 'sand');
+  const found = tow(weightInput(rig, presentation, { depthM, surfaceAngleRad, bottom, share: share ?? undefined }), {
+    shaped: false,
+  });
+  return found.outcome === 'ok'
+    ? {
+        massKg: massInAirKg(found.netWeightN!, 'lead', waterProperties(presentation.water).densityKgPm3),
+        lineOutM: found.lineOutM,
+      }
+    : { massKg: null, lineOutM: null };
+}
+
+/** A rig that is dragged over the bottom on its wire. */
+export const isBottomRig = ({ chainOfParts }: Pick<Rig, 'chainOfParts'>): boolean =>
+  chainOfParts.some(({ joint }) => joint.kind === 'bouncer');
 
 /** Mass in air of a metal that weighs so much in water [kg]. */
 export const massInAirKg = (netN: number, material: BodyMaterial, waterKgPm3: number): number =>
   netN / STANDARD_GRAVITY_MPS2 / (1 - waterKgPm3 / MATERIALS[material].densityKgPm3);
 
-function causes(asked: TowInput, netN: number, rule: Classes['thumb']['bottom-weight']): ThumbCause[] {
+function causes(asked: TowInput, netN: number, { thumb, lineMaterials }: Classes): ThumbCause[] {
+  const rule = thumb['bottom-weight'];
+  const { densityKgPm3, normalDragFactor, tangentialCt } = lineMaterials.braid;
   const lineOf = {
     ...asked.segments[0]!,
     diameterM: rule.lineMm * 1e-3,
-    massPerLengthKgPm: 970 * (Math.PI / 4) * (rule.lineMm * 1e-3) ** 2,
-    normalDragFactor: 1.5,
-    tangentialCt: 0.02,
+    massPerLengthKgPm: densityKgPm3 * (Math.PI / 4) * (rule.lineMm * 1e-3) ** 2,
+    normalDragFactor,
+    tangentialCt,
   };
   const changed: Readonly<Record<ThumbCause['of'], TowInput | null>> = {
     speed: { ...asked, speedMps: rule.atMps },

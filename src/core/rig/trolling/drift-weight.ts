@@ -40,7 +40,7 @@ export function driftWeight(rig: Rig, presentation: TowedPresentation, ask: Drif
   // Seen from the water at the bottom; a line that leans the other way is the same line seen from the other side.
   const relative = overGroundMps - ask.bottomMps;
   const sign = relative < 0 ? -1 : 1;
-  const line = towedLine(rig, waterProperties(presentation.water), Math.abs(relative));
+  const line = towedLine(rig, waterProperties(presentation.water), Math.abs(relative), presentation.fouling);
   const asked: TowInput = {
     water: presentation.water,
     speedMps: Math.abs(relative),

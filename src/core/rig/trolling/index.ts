@@ -1,5 +1,14 @@
 export { castBand, type BandAsk, type CastBand } from './band-share';
-export { bottomWeight, type Bottom, type BottomWeight, type BottomWeightAsk, type ThumbCause } from './bottom-weight';
+export {
+  bottomWeight,
+  isBottomRig,
+  rightWeight,
+  type Bottom,
+  type BottomWeight,
+  type BottomWeightAsk,
+  type RightWeight,
+  type ThumbCause,
+} from './bottom-weight';
 export { driftWeight, type Drift, type DriftAsk } from './drift-weight';
 export { hungCable, type HungCable, type HungCableInput } from './cable';
 export { countdowns, type Countdown, type FallChange } from './countdown';

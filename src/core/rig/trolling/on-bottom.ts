@@ -1,6 +1,6 @@
 import { findRoot } from '../../base/numeric';
 import type { Rig } from '../rigging';
-import { tow, type Tow, type TowedBody, type TowInput, type WaterProperties } from '../../water';
+import { loadOf, tow, type Tow, type TowedBody, type TowInput, type WaterProperties } from '../../water';
 import type { Running } from './running';
 import { towInput, behindMainM, throughWater, type FreeRun, type Scene } from './towed-scene';
 
@@ -73,5 +73,5 @@ function depthAlong({ shape, lineOutM }: Tow, fromEndM: number): number {
   return shape[i]![1] + (at - i) * (shape[i + 1]![1] - shape[i]![1]);
 }
 
-const down = ({ netWeightN, downAreaM2 = 0 }: TowedBody, speedMps: number, { densityKgPm3 }: WaterProperties): number =>
-  netWeightN + (speedMps > 0 ? 0.5 * densityKgPm3 * downAreaM2 * speedMps ** 2 : 0);
+const down = (body: TowedBody, speedMps: number, water: WaterProperties): number =>
+  loadOf(body, speedMps, water).verticalN;

@@ -8,7 +8,16 @@ import { hungCable } from './cable';
 import { onBottom, onTheFloor } from './on-bottom';
 import type { Running } from './running';
 import { tipHeightM } from './tip';
-import { towInput, atSurface, behindMainM, deepestM, solvedRun, type FreeRun, type Scene } from './towed-scene';
+import {
+  towInput,
+  atSurface,
+  behindMainM,
+  deepestM,
+  LEAST_WET_M,
+  solvedRun,
+  type FreeRun,
+  type Scene,
+} from './towed-scene';
 
 /** Wet line is solvedRun to the centimetre [m]. */
 const LINE_TOLERANCE_M = 0.01;
@@ -25,7 +34,7 @@ export function runRig(rig: Rig, presentation: TowedPresentation): Running {
   const water = waterProperties(presentation.water);
   const { speedMps, layers = [] } = presentation;
   const sogMps = speedMps + currentAt(layers, 0);
-  const line = towedLine(rig, water, speedMps);
+  const line = towedLine(rig, water, speedMps, presentation.fouling);
   const scene: Scene = { presentation, water, line, sogMps };
   const { gear } = presentation;
   const heightM = tipHeightM(rig, presentation);
@@ -60,7 +69,11 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
   // The line rises straight to the tip, so what is left of it for the water hangs on its own angle.
   const airOf = (result: Tow) =>
     result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity;
-  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(towInput(scene, each), { shaped: false }))), lineOutM, heightM);
+  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(towInput(scene, each), { shaped: false }))), {
+    lineOutM,
+    trailingM,
+    heightM,
+  });
   if (wetM === null) return atSurface(scene, lineOutM, heightM, towInput(scene, LEAST_WET_M));
   const result = tow(towInput(scene, wetM));
   if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, towInput(scene, wetM));
@@ -80,13 +93,17 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
   return solvedRun(scene, result, towInput(scene, wetM), { heightM, lineM: lineOutM, contact: null });
 }
 
-/** Below this no line is in the water that counts [m]. */
-const LEAST_WET_M = 1e-3;
-
-/** How much of the line is wet, where what is wet tells how much is in the air; null where even the least leaves too little. */
-function wetOf(air: (wetM: number) => number, lineOutM: number, heightM: number): number | null {
+/**
+ * How much of the main line is wet, where what is wet tells how much is in the air; less than none where some of the leader
+ * is in the air too. Null where even the least leaves too little: the line holds the lure on top.
+ */
+function wetOf(
+  air: (wetM: number) => number,
+  { lineOutM, trailingM, heightM }: { readonly lineOutM: number; readonly trailingM: number; readonly heightM: number },
+): number | null {
   const spare = (wetM: number) => lineOutM - wetM - air(wetM);
-  let [lo, hi] = [LEAST_WET_M, Math.max(2 * LEAST_WET_M, lineOutM - heightM)];
+  const leastM = LEAST_WET_M - trailingM;
+  let [lo, hi] = [leastM, Math.max(2 * LEAST_WET_M, lineOutM - heightM)];
   let fHi = spare(hi);
   if (fHi >= 0) return hi;
   // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess.

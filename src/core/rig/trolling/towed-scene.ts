@@ -21,20 +21,45 @@ export interface Scene {
 /** From where the line leaves air or release; the tip is added by who asks. */
 export type FreeRun = Omit<Running, 'release' | 'tipHeightM' | 'tipAngleRad'>;
 
-/** The call for so much wet main line, starting at a depth. */
+/**
+ * The call for so much wet main line, starting at a depth. Less than none: the main line and so much of what is behind it
+ * hang in the air, and what sits on that is carried by the rod.
+ */
 export function towInput({ presentation, line, sogMps }: Scene, wetM: number, fromM = 0): TowInput {
-  const [main, ...rest] = line.segments as [TowSegment, ...TowSegment[]];
+  const { segments, dry } = wetSegments(line.segments, wetM);
   const layers = layersBelow(presentation.layers ?? [], fromM);
   return {
     water: presentation.water,
     speedMps: sogMps,
     ...(layers.length === 0 ? {} : { current: layers }),
-    segments: [{ ...main, lengthM: wetM }, ...rest],
-    weights: line.weights.map(({ jointId: _, ...weight }) => weight),
+    segments,
+    weights: line.weights.flatMap(({ jointId: _, afterSegment, ...weight }) =>
+      afterSegment < dry ? [] : [{ ...weight, afterSegment: afterSegment - dry }],
+    ),
     end: line.end,
     solve: { for: 'depth' },
   };
 }
+
+/** The pieces that are in the water, and how many before them are wholly out of it. */
+function wetSegments(
+  [main, ...rest]: readonly TowSegment[],
+  wetM: number,
+): { readonly segments: readonly TowSegment[]; readonly dry: number } {
+  if (wetM >= 0 || rest.length === 0) return { segments: [{ ...main!, lengthM: Math.max(0, wetM) }, ...rest], dry: 0 };
+  let airM = -wetM;
+  let dry = 1;
+  for (const { lengthM } of rest.slice(0, -1)) {
+    if (airM < lengthM) break;
+    airM -= lengthM;
+    dry += 1;
+  }
+  const [first, ...others] = rest.slice(dry - 1);
+  return { segments: [{ ...first!, lengthM: Math.max(LEAST_WET_M, first!.lengthM - airM) }, ...others], dry };
+}
+
+/** Below this no line is in the water that counts [m]. */
+export const LEAST_WET_M = 1e-3;
 
 /** The current as it is seen from a depth down. */
 function layersBelow(layers: readonly CurrentLayer[], fromM: number): readonly CurrentLayer[] {

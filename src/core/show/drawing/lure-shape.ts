@@ -1,31 +1,8 @@
 import type { LurePart } from '../../tackle';
 import { oval } from './hardware-shape';
 import { circle, path, type Primitive } from './primitives';
-import { type Size, outline } from './outline';
+import { FISH_BACK, FISH_BELLY, type Size, outline } from './outline';
 import { topwater } from './topwater-shape';
-
-export const FISH_BACK = [
-  [0, 0],
-  [0.03, 0.35],
-  [0.1, 0.66],
-  [0.22, 0.92],
-  [0.36, 1],
-  [0.55, 0.86],
-  [0.75, 0.54],
-  [0.9, 0.3],
-  [1, 0.22],
-] as const;
-export const FISH_BELLY = [
-  [0, 0],
-  [0.03, 0.4],
-  [0.1, 0.75],
-  [0.24, 1],
-  [0.4, 0.98],
-  [0.6, 0.74],
-  [0.78, 0.44],
-  [0.9, 0.26],
-  [1, 0.22],
-] as const;
 
 /** A lure from the side without its hooks, nose at the origin [mm of the lure]. */
 export function drawLure(part: Exclude<LurePart, { kind: 'skirted-jig' }>, size: Size, jointId: string): Primitive[] {

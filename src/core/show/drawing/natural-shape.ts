@@ -1,7 +1,6 @@
 import type { NaturalBaitPart } from '../../tackle';
 import { circle, path, type Primitive, type Pt } from './primitives';
-import { type Size, outline } from './outline';
-import { FISH_BACK, FISH_BELLY } from './lure-shape';
+import { FISH_BACK, FISH_BELLY, type Size, outline } from './outline';
 
 /** A natural bait from the side, nose at the origin [mm of the bait]. */
 export function drawNatural(part: NaturalBaitPart, size: Size, jointId: string): Primitive[] {

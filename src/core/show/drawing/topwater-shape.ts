@@ -1,7 +1,6 @@
 import type { LurePart } from '../../tackle';
 import { circle, path, type Primitive } from './primitives';
-import { type Size, outline } from './outline';
-import { FISH_BACK, FISH_BELLY } from './lure-shape';
+import { FISH_BACK, FISH_BELLY, type Size, outline } from './outline';
 
 export function topwater(part: Extract<LurePart, { kind: 'topwater' }>, size: Size, jointId: string): Primitive[] {
   const { lengthMm: L, heightMm: H } = size;

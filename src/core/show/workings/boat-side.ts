@@ -145,15 +145,14 @@ export function fightWorking(
     case 'small-craft': {
       if (!side.craft) return null;
       const { asked, towedMps, lineNeededM, heelingNm } = side.craft;
-      const { fish } = rig.classes.fighting;
       return {
         equations: [String.raw`v_h = \min\left(v_f,\ \sqrt{F/D}\right), \qquad \ell = (v_f-v_h)\,t, \qquad M = F\,h`],
         inputs: [
           computed('F', 'pull', asked.pullN, 'force'),
           chosen('D', 'hull-drag', asked.hullDragN, 'force'),
           computed('h', 'tip-height', asked.tipHeightM, 'distance'),
-          classTerm('v_f', 'fish-speed', fish.runMps, 'speed'),
-          classTerm('t', 'run-time', fish.runS, 'time'),
+          classTerm('v_f', 'fish-speed', asked.fishMps!, 'speed'),
+          classTerm('t', 'run-time', asked.runS!, 'time'),
         ],
         results: [
           computed('v_h', 'towed-speed', towedMps, 'speed'),

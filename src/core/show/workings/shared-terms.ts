@@ -1,7 +1,7 @@
 import { HOOK_SPREAD } from '../../tackle/defaults/hook-classes';
 import { ROD_CLASS_SPREAD } from '../../tackle/defaults/rod-classes';
 import type { Rig } from '../../rig';
-import { resolveRod } from '../../tackle';
+import { resolveRod, statedPower } from '../../tackle';
 import { classTerm, computed, reading, type Term } from './working';
 
 export function rodTerms(rig: Rig): Term[] {
@@ -18,7 +18,7 @@ export function rodTerms(rig: Rig): Term[] {
           reading('r_d', 'tip-ratio', stiffness.tipRatio, 'ratio', rodPart.id),
         ]
       : [
-          classTerm('EI', 'rigidity', rod.buttEiNm2, 'rigidity', ROD_CLASS_SPREAD.power),
+          classTerm('EI', 'rigidity', rod.buttEiNm2, 'rigidity', statedPower(rodPart, rig.classes)!.spread),
           classTerm('r_d', 'tip-ratio', rod.tipRatio, 'ratio', ROD_CLASS_SPREAD.tipRatio),
         ]),
   ];

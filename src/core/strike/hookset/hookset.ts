@@ -2,7 +2,7 @@ import { RING_FRICTION } from '../drag';
 import { requireInRange } from '../../base/guard';
 import { findRoot } from '../../base/numeric';
 import { bendRod, resolveRod, ROD_LIMITS, type Bend, type Rod } from '../../tackle';
-import type { Mouth } from '../../tackle/defaults/hookset-classes';
+import { SET_WAYS, type Mouth } from '../../tackle/defaults/hookset-classes';
 import { DEFAULT_CLASSES } from '../../tackle/defaults/classes';
 import { HOOKSET_LIMITS } from './hookset-limits';
 import { neededForceN, openingForceN, tearForceN, type HookInTissue, type SetClasses } from './hook-forces';
@@ -17,8 +17,8 @@ export interface HooksetInput {
     readonly timeS: number;
     readonly stepBackM?: number | undefined;
     readonly woundM?: number | undefined;
-    /** what the angler brings to the grip at most [N·m] */
-    readonly peakMomentNm: number;
+    /** what the angler brings to the grip at most [N·m]; two hands and the body when absent */
+    readonly peakMomentNm?: number | undefined;
   };
   /** pieces of line in series, each with the strength it has as rigged, knots included */
   readonly line: readonly { readonly lengthM: number; readonly eaN: number; readonly strengthN: number }[];
@@ -33,9 +33,11 @@ export interface HooksetInput {
   readonly fishKg: number | null;
   /** share of the pull that reaches the hook through cover */
   readonly through: number;
+  /** what the blank bears [N]; absent: no limit */
+  readonly rodHoldsN?: number | undefined;
 }
 
-export type SetLimit = 'sweep' | 'leverage' | 'drag' | 'strength';
+export type SetLimit = 'sweep' | 'leverage' | 'drag' | 'strength' | 'rod';
 export type SetWord = 'will-not-bury' | 'marginal' | 'sets' | 'more-than-needed';
 export type SetDanger = 'opening' | 'tear' | 'strength';
 
@@ -70,7 +72,7 @@ const CURVE_STEPS = 20;
  * Model: quasi-static. X = (√(distance²+drop²), 0) is the hook, P(α) the straight rod's tip; take-up
  * |P(α₁)−X| − |P(α₀)−X| + step back + wound. The pull T balances take-up − slack − crush against stretch ΣT·L/EA, the
  * bent tip's yield along the pull, and the fish's give T·t²/(6·1.5·M). It is held down by the angler's leverage
- * (T·lever ≤ peak moment), the clutch times e^{0.15·wrap}, and the weakest piece of line. Waves in the line, line
+ * (T·lever ≤ peak moment), the clutch times e^{0.15·wrap}, the weakest piece of line, and what the blank bears. Waves in the line, line
  * drag and the rod's own inertia are left out: a set takes many times a wave's way.
  * Frame: origin at the grip, x toward the hook, angles from it.
  *
@@ -84,11 +86,12 @@ export function hookset(
   const model = checkedModel(input);
   const { through } = input;
   const limits = {
-    peakMomentNm: input.sweep.peakMomentNm,
+    peakMomentNm: input.sweep.peakMomentNm ?? SET_WAYS['two-hand'].peakMomentNm,
     drag: input.drag
       ? input.drag.settingN * Math.exp(RING_FRICTION * (input.drag.wrapRad ?? input.sweep.endRad))
       : Infinity,
     strength: Math.min(...input.line.map((piece) => piece.strengthN)),
+    rod: input.rodHoldsN ?? Infinity,
   };
   const neededN = neededForceN(input.hook, input.mouth, classes);
   const openingN = openingForceN(input.hook);
@@ -156,6 +159,7 @@ interface PullLimits {
   readonly peakMomentNm: number;
   readonly drag: number;
   readonly strength: number;
+  readonly rod: number;
 }
 
 interface LimitedPull {
@@ -165,13 +169,14 @@ interface LimitedPull {
   readonly free: Pulled;
 }
 
-/** The least of sweep, leverage, drag and strength at a share of the sweep; a tie goes to the first of them. */
+/** The least of sweep, leverage, drag, strength and blank at a share of the sweep; a tie goes to the first of them. */
 function limitedPull(model: SweepModel, limits: PullLimits, share: number, near?: Pulled): LimitedPull {
   const free = sweepPull(model, share, near);
   const others = (
     [
       ['drag', limits.drag],
       ['strength', limits.strength],
+      ['rod', limits.rod],
     ] as const
   ).reduce<{ ruledBy: SetLimit; tensionN: number }>(
     (least, [ruledBy, tensionN]) => (tensionN < least.tensionN ? { ruledBy, tensionN } : least),
@@ -199,7 +204,7 @@ function limitedPull(model: SweepModel, limits: PullLimits, share: number, near?
  * At that pull each limit is a margin that is positive where it allows more; their least changes sign at the moment.
  */
 function timeToPull(model: SweepModel, limits: PullLimits, wantedN: number, shares: readonly number[]): number | null {
-  if (wantedN > limits.drag || wantedN > limits.strength) return null;
+  if (wantedN > Math.min(limits.drag, limits.strength, limits.rod)) return null;
   let bend: Bend | undefined;
   const room = (share: number) => {
     bend = bendRod(model.rod, wantedN, angleAt(model, share), bend);
@@ -219,7 +224,8 @@ function timeToPull(model: SweepModel, limits: PullLimits, wantedN: number, shar
 function checkedModel(input: HooksetInput): SweepModel {
   const { sweep, hook } = input;
   const L = HOOKSET_LIMITS;
-  requireInRange('sweep.peakMomentNm', sweep.peakMomentNm, L.peakMomentNm);
+  if (sweep.peakMomentNm !== undefined) requireInRange('sweep.peakMomentNm', sweep.peakMomentNm, L.peakMomentNm);
+  if (input.rodHoldsN !== undefined) requireInRange('rodHoldsN', input.rodHoldsN, L.strengthN);
   requireInRange('line.length', input.line.length, { min: 1, max: 100 });
   input.line.forEach((piece, i) => {
     requireInRange(`line[${i}].lengthM`, piece.lengthM, L.lineLengthM);

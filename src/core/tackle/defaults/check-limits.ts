@@ -41,16 +41,15 @@ export const CHECK_LIMITS = {
     reason: 'mass of changed hooks over that of the lure: a seventh changes its swing, a third kills it',
   },
   lightHook: {
-    edge: 5.5,
-    fails: 3.5,
+    edge: 8,
+    fails: 5,
     reason:
-      'opening force over the force that drops the tip by a third of the rod: such a rod reaches that without being felt',
+      'opening force over the force that drops the tip by a third of the rod: a blank bears nine times that force, and what opens below eight of them opens before the rod is bent far',
   },
   stoutHook: {
-    edge: 4.5,
-    fails: 7,
-    reason:
-      'force to bury the hook over the same force: a rod gives about five times its power before it points at the fish',
+    edge: 0.7,
+    fails: 1,
+    reason: 'force to bury the hook over what the blank bears: close to it nobody dares to pull, above it nobody can',
   },
   stretch: { edge: 0.45, fails: 0.8, reason: 'stretch at the needed pull over what the sweep takes up' },
   hardwareStrength: {
@@ -88,11 +87,24 @@ export const CHECK_LIMITS = {
   },
   workingSpeed: { edge: 0.12, reason: 'windows are read beside the boat to a tenth' },
   reserveLine: {
-    perFishKgM: 8,
+    runs: 1.5,
     leastM: 40,
-    reason: 'line that a fish may take besides what is out: eight metres a kilogram, forty at least',
+    reason:
+      'line that a fish may take besides what is out: a run and a half of a fish of its mass, forty metres at least',
   },
-  lineForFish: { edge: 1.2, fails: 0.6, reason: 'strength of the weakest joint over the weight of the fish in air' },
+  lineForFish: {
+    open: 0.15,
+    sparse: 0.5,
+    dense: 1,
+    edgeShare: 0.6,
+    reason:
+      'strength of the weakest joint over the weight of the fish in air: in open water a smooth drag and line on the spool land a fish of six times the line, in dense cover it must be stopped',
+  },
+  blank: {
+    clutchEdge: 0.8,
+    clutchFails: 1.2,
+    reason: 'pull that the drag allows over what the blank bears: above it a rod breaks when it is raised',
+  },
   clearance: {
     downRad: 0.7,
     standingM: 0.15,

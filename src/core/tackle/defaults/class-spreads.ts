@@ -18,10 +18,14 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
   materials: { densityKgPm3: 0.02 },
   otherDensities: { densityKgPm3: 0.06 },
   buoyancy: { overWater: 0.05 },
+  // A rod that was not hung is drawn as a whole; these say how far its parts may be trusted.
+  rodFamilies: { factor: 0.2 },
+  rodPrint: { perLine: 0.3, lobbedKg: 0.3 },
   // The hand covers about the same on every grip.
   grips: { valueM: 0.1 },
   // Breaking stress differs by maker; density does not.
-  lineMaterials: { strengthPa: 0.15, densityKgPm3: 0.03 },
+  lineMaterials: { strengthPa: 0.15, densityKgPm3: 0.03, normalDragFactor: 0.15 },
+  lips: { perLength: 0.2, share: 0.2 },
   // The barb is a part of the wire, and never thinner than it.
   barbs: { factor: 0.07 },
   // One point is one point; two of three share more or less evenly.
@@ -33,7 +37,9 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
     shankPerGap: HOOK_SPREAD.shank,
     gapGrowth: 0,
     wireGrowth: 0,
+    eyePerWire: 0.2,
   },
+  setWays: { peakMomentNm: 0.3 },
   // Part of the pull is lost on stems; never more than all of it comes through.
   covers: { through: 0.12 },
   // Measured on many hands with the same knot.
@@ -45,6 +51,11 @@ export const CLASS_SPREADS: { readonly [table in ClassTable]?: Spread | null } =
   bottoms: { mu: 0.3, share: 0.3 },
   // Where the hands hold a rod is seen.
   rodHeld: { riseRad: 0.15 },
+  bottomRig: null,
+  carry: null,
+  fishRuns: { massKg: 0, runMps: 0.4, runS: 0.4 },
+  fishHolds: { holdsS: 0.4 },
+  fastDive: { exponent: 0.5 },
   fighting: { strikeMps: 0.4, leanRad: 0.1, handleM: 0.1, efficiency: 0.1 },
 };
 

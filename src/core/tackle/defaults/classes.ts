@@ -2,21 +2,38 @@ import { CAST_STYLES } from './cast-styles';
 import { CHECK_LIMITS } from './check-limits';
 import { COMPRESSION } from './bait-classes';
 import { FALL_WINDOWS } from './fall-windows';
-import { FIGHT_CLASSES } from './fight-classes';
+import { FIGHT_CLASSES, FISH_HOLDS, FISH_RUNS } from './fight-classes';
 import { FLIGHT, HANDLING, ROD_MASS } from './handling-classes';
 import { BARBS, COVERS, GUARDS, HOOK_POINTS, MOUTHS, SET_WAYS, SHARPNESS } from './hookset-classes';
 import { HOOK_STYLES } from './hook-classes';
 import { KNOTS } from './knots';
 import { LINE_MATERIALS } from './line-materials';
 import { BODIES, BUOYANCY, CRIMP_SHARE, OTHER_DENSITIES } from './rig-classes';
-import { GRIP_LENGTH_M, ROD_POWERS } from './rod-classes';
+import { BIG_LURE_POWERS, BOAT_LINES, GRIP_LENGTH_M, ROD_FAMILIES, ROD_POWERS, ROD_PRINT } from './rod-classes';
 import { FRONTAL_SHAPES, MATERIALS, SKIRT, TAIL_SHAPES } from './sink-classes';
 import { TYING } from './tying-classes';
-import { BOTTOMS, DRIFT, LIPS, PLANES, ROD_HELD, THUMB, TOWED_ENDS } from './tow-classes';
+import {
+  BOTTOM_RIG,
+  BOTTOMS,
+  CARRY,
+  DRIFT,
+  FAST_DIVE,
+  FOULING,
+  LIPS,
+  PLANES,
+  RELEASE,
+  ROD_HELD,
+  THUMB,
+  TOWED_ENDS,
+} from './tow-classes';
 
 /** The class values that verdicts and checks hang on and that a user can change; each row carries its reason. */
 const TABLES = {
   rodPowers: ROD_POWERS,
+  rodFamilies: ROD_FAMILIES,
+  bigLurePowers: BIG_LURE_POWERS,
+  boatLines: BOAT_LINES,
+  rodPrint: ROD_PRINT,
   grips: GRIP_LENGTH_M,
   castStyles: CAST_STYLES,
   lineMaterials: LINE_MATERIALS,
@@ -40,6 +57,8 @@ const TABLES = {
   otherDensities: OTHER_DENSITIES,
   compression: COMPRESSION,
   fighting: FIGHT_CLASSES,
+  fishRuns: FISH_RUNS,
+  fishHolds: FISH_HOLDS,
   tying: TYING,
   rodMass: ROD_MASS,
   flight: FLIGHT,
@@ -48,6 +67,11 @@ const TABLES = {
   lips: LIPS,
   planes: PLANES,
   bottoms: BOTTOMS,
+  bottomRig: BOTTOM_RIG,
+  carry: CARRY,
+  release: RELEASE,
+  fouling: FOULING,
+  fastDive: FAST_DIVE,
   rodHeld: ROD_HELD,
   drift: DRIFT,
   thumb: THUMB,

@@ -1,8 +1,8 @@
 /** Points that must go in at once, as a multiple of one point. */
 export const HOOK_POINTS = {
   single: { factor: 1, reason: 'one point' },
-  double: { factor: 1.8, reason: 'two points, not quite together' },
-  treble: { factor: 1.6, reason: 'two of the three points share the pull, each less deep' },
+  double: { factor: 1.5, reason: 'two points, half a beat apart' },
+  treble: { factor: 1.3, reason: 'one point goes in first, the second follows it; the third lies against the body' },
 } as const;
 
 /** How much thicker than the wire the hole must be for the barb, kb. */
@@ -15,15 +15,15 @@ export const BARBS = {
 /** Point sharpness S: the share of the tissue strength that penetration takes. */
 export const SHARPNESS = {
   cutting: { factor: 0.5, spread: 0.3, reason: 'honed cutting edges part the tissue ahead of the wire' },
-  needle: { factor: 0.8, spread: 0.25, reason: 'a fine conical point' },
-  stock: { factor: 1, spread: 0.25, reason: 'as it comes' },
+  needle: { factor: 0.8, spread: 0.25, reason: 'a fine conical point, as a hook bought today has' },
+  stock: { factor: 1, spread: 0.25, reason: 'a plain point, or one that has been fished' },
   dull: { factor: 1.8, spread: 0.25, reason: 'turned on rock: it slides on a thumb nail' },
 } as const;
 
 /** Where the point lands: tissue strength σ [MPa], and what a hook holds there a millimetre of wire [N]. */
 export const MOUTHS = {
   soft: { strengthMpa: 2, tearNPerMm: 60, reason: 'thin membranes: whitefish, char at the lip' },
-  firm: { strengthMpa: 4.5, tearNPerMm: 120, reason: 'gristle: pollack, most jaws' },
+  firm: { strengthMpa: 3.5, tearNPerMm: 120, reason: 'gristle: pollack, most jaws' },
   bony: { strengthMpa: 9, tearNPerMm: 250, reason: 'plate and bone: zander, old pike-shaped jaws' },
 } as const;
 
@@ -43,11 +43,11 @@ export const COVERS = {
   dense: { through: 0.6, reason: 'matted weed: the line saws round every stem' },
 } as const;
 
-/** Peak moment that a way of setting brings to the grip [N·m]. */
+/** Peak moment that a way of setting brings to the grip [N·m]; spread 30 %. */
 export const SET_WAYS = {
   wrist: { peakMomentNm: 12, reason: 'a flick of one wrist' },
   'one-arm': { peakMomentNm: 25, reason: 'one arm from the elbow' },
-  'two-hand': { peakMomentNm: 55, reason: 'two hands, the butt on the hip, the body turning' },
+  'two-hand': { peakMomentNm: 80, reason: 'two hands, the butt on the hip, legs and back turning' },
 } as const;
 
 export const OPENING = {

@@ -23,9 +23,10 @@ export const LINE_MATERIALS = {
     strengthPa: 2000e6,
     modulusPa: 40e9,
     densityKgPm3: 970,
-    normalDragFactor: 1.5,
+    normalDragFactor: 1.1,
     tangentialCt: 0.02,
-    reason: 'high-modulus polyethylene at braid angle and packing; flutters and is rough',
+    reason:
+      'high-modulus polyethylene at braid angle and packing; a little rougher across the stream than a smooth line of its width, and far thinner at its strength',
   },
   'steel-single': {
     strengthPa: 1950e6,

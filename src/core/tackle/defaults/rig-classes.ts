@@ -83,6 +83,15 @@ export const STOCK_TREBLES = [
   { upToM: 1.5, size: '3/0' },
 ] as const;
 
+/** Doubles of hollow topwater baits: laid along the body, so as large as it is wide; a 4/0 at 65 mm. */
+export const STOCK_DOUBLES = [
+  { upToM: 0.045, size: '1/0' },
+  { upToM: 0.055, size: '2/0' },
+  { upToM: 0.062, size: '3/0' },
+  { upToM: 0.075, size: '4/0' },
+  { upToM: 1.5, size: '5/0' },
+] as const;
+
 /** Points of a hook that stand clear of what it hangs on and can catch. */
 export const POINTS_IN_REACH = {
   single: 1,

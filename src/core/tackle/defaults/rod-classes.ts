@@ -15,6 +15,66 @@ export const ROD_POWERS = {
 } as const;
 
 /**
+ * Words of the other families of rods, whose makers mean other forces by them. A word on a trout rod is six tenths of the
+ * same word on an all-round rod, and on a surf rod twice as much.
+ */
+export const ROD_FAMILIES = {
+  light: { factor: 0.6, reason: 'trout and panfish rods: a medium of theirs throws 3 to 10 g' },
+  general: { factor: 1, reason: 'the all-round ladder' },
+  trolling: { factor: 0.7, reason: 'downrigger and trolling rods are light and slow for their word' },
+  surf: { factor: 2, reason: 'two-handed rods of three metres and more' },
+} as const;
+
+/** Power words of rods for casting plugs and baits of 50 to 350 g, as force; most of such lures are lobbed. */
+export const BIG_LURE_POWERS = {
+  ultralight: { powerKgf: 0.35, reason: 'hardly made: under all that such rods are for' },
+  light: { powerKgf: 0.5, reason: 'hardly made: throws 20 to 60 g' },
+  'medium-light': { powerKgf: 0.7, reason: 'throws 25 to 75 g' },
+  medium: { powerKgf: 1, reason: 'throws 30 to 90 g' },
+  'medium-heavy': { powerKgf: 1.5, reason: 'throws 40 to 120 g' },
+  heavy: { powerKgf: 2.2, reason: 'throws 60 to 170 g' },
+  'extra-heavy': { powerKgf: 2.8, reason: 'throws 85 to 280 g' },
+  'double-extra-heavy': { powerKgf: 3.5, reason: 'throws 110 to 400 g' },
+} as const;
+
+/** Power words of boat and stand-up rods, as the line they are named by [lb]. */
+export const BOAT_LINES = {
+  ultralight: { lineLb: 6, reason: 'six-pound class' },
+  light: { lineLb: 10, reason: 'ten-pound class' },
+  'medium-light': { lineLb: 15, reason: 'between light and medium' },
+  medium: { lineLb: 20, reason: 'twenty-pound class' },
+  'medium-heavy': { lineLb: 30, reason: 'between medium and heavy' },
+  heavy: { lineLb: 40, reason: 'between the thirty- and the fifty-pound class' },
+  'extra-heavy': { lineLb: 60, reason: 'fifty- to eighty-pound class' },
+  'double-extra-heavy': { lineLb: 100, reason: 'above the eighty-pound class' },
+} as const;
+
+/** What the figures printed on a rod say of its power, and what its blank bears. */
+export const ROD_PRINT = {
+  window: {
+    perMiddle: 30,
+    lobbedKg: 0.15,
+    reason:
+      'the middle of a lure window, thrown overhead, drops the tip by some 0.13 of the length and its top by 0.2; heavy lures are lobbed, at less acceleration',
+  },
+  'line-class': { perLine: 0.065, reason: 'force that drops the tip by a third, over the middle of the printed lines' },
+  blank: {
+    lineShare: 0.5,
+    perPower: 9,
+    reason:
+      'a blank is pulled with half of its upper line at most; without one, nine times the force that drops it by a third',
+  },
+} as const;
+
+/** Where the label or the build tells a family: lure window [kg], line class [N] and length [m]. */
+export const FAMILY_SIGNS = {
+  light: { windowToKg: 0.0105, lineToN: 27 },
+  'big-lure': { windowFromKg: 0.095, middleFromKg: 0.05 },
+  surf: { lengthFromM: 3 },
+  'stand-up': { lengthToM: 1.85 },
+} as const;
+
+/**
  * Action words as tapers. tipRatio is tip diameter over grip diameter; k turns the power's force into the rigidity at
  * the grip, F_power·L²·k, so that the drop is exactly a third of L (the elastica gives one k for each taper).
  * Half of the bend angle lies in the outer 27 % of a fast rod and in the outer 50 % of a slow one.
@@ -27,8 +87,11 @@ export const ROD_ACTIONS = {
   slow: { tipRatio: 0.5, k: 1.67, reason: 'half of the bend in the outer half, down into the grip' },
 } as const;
 
-/** Spread of a class rod: 25 % in power as for any class value, 20 % in taper, which the action word fixes better. */
-export const ROD_CLASS_SPREAD = { power: 0.25, tipRatio: 0.2 } as const;
+/**
+ * Spread of a rod that was not hung: 25 % in power by its word or its lure window, 30 % by its line class, less where word
+ * and window say it together; 20 % in taper, which the action word fixes better.
+ */
+export const ROD_CLASS_SPREAD = { power: 0.25, lineClass: 0.3, wordAndWindow: 0.18, tipRatio: 0.2 } as const;
 
 /** What the hands cover, taken off the printed length to get the length that bends. */
 export const GRIP_LENGTH_M = {
@@ -39,3 +102,6 @@ export const GRIP_LENGTH_M = {
 export type RodPower = keyof typeof ROD_POWERS;
 export type RodAction = keyof typeof ROD_ACTIONS;
 export type RodHandle = keyof typeof GRIP_LENGTH_M;
+/** Sorts of rods whose power words differ. */
+export const ROD_FAMILY_NAMES = ['light', 'general', 'big-lure', 'boat', 'stand-up', 'trolling', 'surf'] as const;
+export type RodFamily = (typeof ROD_FAMILY_NAMES)[number];

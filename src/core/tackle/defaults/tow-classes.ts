@@ -1,14 +1,10 @@
 /** What hangs on a towed line, by class: drag area and the area by which speed drives it down, over a length squared. */
 export const TOWED_ENDS = {
-  'short-deep': {
-    dragPerLengthSquared: 0.375,
-    downPerLengthSquared: 0.1375,
-    reason: 'a short body with a long lip: 6 and 2.2 cm² at 40 mm, from how deep such lures run on thin line',
-  },
-  'long-shallow': {
-    dragPerLengthSquared: 0.09,
-    downPerLengthSquared: 0.012,
-    reason: 'a slim minnow with a small lip: two metres at the end of thirty, at a brisk walk',
+  lipped: {
+    drag: 0.08,
+    width: 0.29,
+    reason:
+      'a shaking body over its length squared, and a lip nearly twice as wide as it: 40 m of 0.28 mm nylon at 1.5 m/s take a deep 70 mm lure to 5.5 m, a medium one to 3.3 m',
   },
   spoon: { dragPerLengthSquared: 0.07, reason: 'sways, and shows the stream a quarter of its plan' },
   rotating: {
@@ -29,16 +25,33 @@ export const TOWED_ENDS = {
   weed: { dragAreaM2: 2.5e-3, reason: 'a hand full of weed on the lure' },
 } as const;
 
-/** A lip that was measured: the share of its plan that drives down. */
+/**
+ * Lips: the share of a measured lip's plan that drives down, and the area that drives it down over the length to the power
+ * of 1.25 where only its kind is known. Spread 20 %.
+ */
 export const LIPS = {
-  'shallow-lip': { share: 0.3, reason: 'stands steep, most of its push is drag' },
-  'medium-lip': { share: 0.7, reason: 'half way' },
-  'deep-lip': { share: 1, reason: 'lies in line with the body' },
+  'shallow-lip': { share: 0.3, perLength: 0.0028, reason: 'stands steep, most of its push is drag: 110 mm run at 2 m' },
+  'medium-lip': { share: 0.7, perLength: 0.0085, reason: 'half way: 70 mm run at 3.3 m' },
+  'deep-lip': {
+    share: 1,
+    perLength: 0.0185,
+    reason: 'lies in line with the body: 70 mm run at 5.5 m, 110 mm at 7.6 m',
+  },
+} as const;
+
+/** How the drive of a lip grows with speed beyond its square, by what the house holds of it. */
+export const FAST_DIVE = {
+  hardly: { exponent: 0, reason: 'drive and drag grow together, so that depth hardly changes' },
+  deeper: { exponent: 0.6, reason: 'long minnows bite deeper as they go faster: 1.2 m at 2 m/s, over 2 m at 4 m/s' },
 } as const;
 
 /** A diving plane of its diameter: drag and down force over the area of its disc. */
 export const PLANES = {
-  set: { dragShare: 0.45, downShare: 0.8, reason: 'set at some thirty-five degrees to the stream' },
+  set: {
+    dragShare: 0.78,
+    downShare: 1.38,
+    reason: 'stands steep in the stream: 124 mm pull 10 N at 1 m/s and 22 N at 1.5 m/s, line included',
+  },
   tripped: { dragShare: 0.12, downShare: 0, reason: 'edge on, a coin in the stream' },
 } as const;
 
@@ -81,7 +94,55 @@ export const DRIFT = {
   },
 } as const;
 
-/** Limits of Carry: how far the steady pull bends the rod, over its length. */
-export const CARRY = { sound: 0.15, edge: 0.25 } as const;
+/** Weed or water fleas on the line: how much thicker it is for the stream, and how much rougher along it. */
+export const FOULING = {
+  none: { width: 1, along: 1, reason: 'a clean line' },
+  some: { width: 1.8, along: 3, reason: 'threads and single clumps: nearly twice as wide' },
+  much: { width: 3.5, along: 6, reason: 'hung full: wiped off every few minutes, or fished no more' },
+} as const;
+export type Fouling = keyof typeof FOULING;
+
+/**
+ * How far the steady pull may bend a rod, over its length, by how the rod is meant to stand: sound and edge. A downrigger rod
+ * is loaded on purpose against its release, so that it springs up when the fish trips it.
+ */
+export const CARRY = {
+  worked: {
+    from: 0,
+    sound: 0.15,
+    edge: 0.25,
+    reason: 'held in the hand, live bait and bottom rigs: travel left to feel and strike',
+  },
+  holder: { from: 0, sound: 0.3, edge: 0.45, reason: 'a rod in its holder on a flat line rides bent by a third' },
+  plane: {
+    from: 0,
+    sound: 0.45,
+    edge: 0.6,
+    reason: 'a diving plane bends its rod deep and evenly; soft, long rods are made for it',
+  },
+  downrigger: { from: 0.2, sound: 0.6, edge: 0.7, reason: 'wound down until it bows to the ball' },
+} as const;
+export type CarryStance = keyof typeof CARRY;
+
+/** What a downrigger rod is loaded with against its release [N]. */
+export const RELEASE = {
+  pull: { forceN: 8, spread: 0.3, reason: 'wound tight until the clip nearly lets go' },
+} as const;
+
+/** What a bottom rig is to do: its line above the surface's level [rad], and the share that the bottom carries. */
+export const BOTTOM_RIG = {
+  angle: {
+    aimRad: Math.PI / 4,
+    soundRad: (8 * Math.PI) / 180,
+    edgeRad: (18 * Math.PI) / 180,
+    reason: 'half a right angle: it ticks along close behind the boat',
+  },
+  contact: {
+    aim: 0.3,
+    sound: 0.2,
+    edge: 0.3,
+    reason: 'touches a tenth to half of the time: less swims free, more drags and hangs up',
+  },
+} as const;
 /** Outside the wanted band by this share of its width is an edge. */
 export const DEPTH_EDGE_SHARE = 0.2;

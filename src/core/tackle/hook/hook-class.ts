@@ -33,19 +33,19 @@ export function hookOfClass(
   const gapM = 1e-3 * row.gapMm * row.gapGrowth ** n;
   const shankM = gapM * row.shankPerGap;
   const wireM = 1e-3 * row.wireMm * row.wireGrowth ** n * WIRE_CLASSES[wire].factor;
-  const massKg =
-    (MATERIALS.steel.densityKgPm3 * wireLengthM({ gapM, shankM, wireM, bends: row.bends }) * Math.PI * wireM ** 2) / 4;
+  const massKg = (MATERIALS.steel.densityKgPm3 * wireLengthM({ gapM, shankM, wireM }, row) * Math.PI * wireM ** 2) / 4;
   return { gapM, shankM, wireM, massKg };
 }
 
-/** Length of wire [m]: shank, a half circle and the point's leg for each bend, and the turn of the eye. */
-export function wireLengthM({
-  gapM,
-  shankM,
-  wireM,
-  bends = 1,
-}: Pick<HookGeometry, 'gapM' | 'shankM' | 'wireM'> & { readonly bends?: number }): number {
-  return shankM + bends * ((Math.PI / 2) * gapM + POINT_LEG * shankM) + 3 * Math.PI * wireM;
+/**
+ * Length of wire [m] of a hook of a style: a shank, a half circle over the gap and the point's leg for each arm, and the
+ * turn of the eye. The shanks of a treble are laid together, and each is there.
+ */
+export function wireLengthM(
+  { gapM, shankM, wireM }: Pick<HookGeometry, 'gapM' | 'shankM' | 'wireM'>,
+  { bends, eyePerWire }: { readonly bends: number; readonly eyePerWire: number },
+): number {
+  return bends * ((1 + POINT_LEG) * shankM + (Math.PI / 2) * gapM) + eyePerWire * wireM;
 }
 
 /** The point's leg over the shank: long enough to hold, short enough to turn in. */

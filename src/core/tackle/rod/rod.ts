@@ -24,16 +24,39 @@ export interface TaperStiffness {
   readonly tipRatio: number;
 }
 
-/** The two words printed on a rod. */
+/** The two words printed on an all-round rod. */
 export interface ClassStiffness {
   readonly kind: 'class';
   readonly power: RodPower;
   readonly action: RodAction;
-  /** where the user holds another force for the word */
-  readonly powerKgf?: number | undefined;
 }
 
-export type RodStiffness = TaperStiffness | ClassStiffness | HangTest;
+/** The lure window printed on a rod [kg, kg], lower first. */
+export interface WindowStiffness {
+  readonly kind: 'window';
+  readonly ratingKg: readonly [number, number];
+  readonly action: RodAction;
+}
+
+/** The line class printed on a rod [N, N], lower first. */
+export interface LineClassStiffness {
+  readonly kind: 'line-class';
+  readonly lineN: readonly [number, number];
+  readonly action: RodAction;
+}
+
+/** Power as the force it stands for, however it was found. */
+export interface PowerStiffness {
+  readonly kind: 'power';
+  /** square to the grip, drops the tip by a third of the working length [N] */
+  readonly forceN: number;
+  /** one standard deviation over the force */
+  readonly spread: number;
+  readonly action: RodAction;
+}
+
+export type RodStiffness =
+  TaperStiffness | ClassStiffness | WindowStiffness | LineClassStiffness | PowerStiffness | HangTest;
 
 export interface Rod {
   /** working length, grip to tip [m] */

@@ -3,7 +3,7 @@ import type { HardwareForm } from '../defaults/hardware-classes';
 import type { HookStyle } from '../defaults/hook-classes';
 import type { KnotPattern } from '../defaults/knots';
 import type { LineMaterial } from '../defaults/line-materials';
-import type { RodAction, RodHandle, RodPower } from '../defaults/rod-classes';
+import type { RodAction, RodFamily, RodHandle, RodPower } from '../defaults/rod-classes';
 import type { BodyMaterial, TailShape } from '../defaults/sink-classes';
 import type { WeightShape } from '../defaults/weight-shapes';
 import type { Quantity } from '../../base/quantity';
@@ -24,8 +24,18 @@ export interface RodPart extends PartBase {
   readonly handle: RodHandle;
   /** where the reel sits: on the back of the blank, under it, or as a boat rod either way */
   readonly mount?: 'cast' | 'spin' | 'trolling' | 'boat' | undefined;
+  /** the sort of rod, where the label does not tell it */
+  readonly family?: RodFamily | undefined;
   readonly stiffness:
     | { readonly kind: 'class'; readonly power: RodPower; readonly action: RodAction }
+    /** by the lure window on the label: that of the rod, unless it stands here [kg, kg] */
+    | { readonly kind: 'window'; readonly action: RodAction; readonly ratingKg?: readonly [number, number] | undefined }
+    /** by the line class on the label: that of the rod, unless it stands here [N, N] */
+    | {
+        readonly kind: 'line-class';
+        readonly action: RodAction;
+        readonly lineN?: readonly [number, number] | undefined;
+      }
     | { readonly kind: 'taper'; readonly buttEiNm2: Quantity<'N·m²'>; readonly tipRatio: Quantity<'1'> };
   readonly rating: { readonly loKg: Quantity<'kg'>; readonly hiKg: Quantity<'kg'> } | null;
   readonly handleLengthM?: Quantity<'m'> | undefined;
@@ -131,6 +141,8 @@ interface InTow {
   readonly towDragM2?: Quantity<'m²'> | undefined;
   /** area by which speed drives it down */
   readonly diveM2?: Quantity<'m²'> | undefined;
+  /** how much faster than the square of the speed that drive grows, from dive tests at two speeds */
+  readonly diveExponent?: Quantity<'1'> | undefined;
 }
 
 /** Speeds between which it works. */

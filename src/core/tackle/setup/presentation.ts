@@ -3,6 +3,7 @@ import type { CastStyle } from '../defaults/cast-styles';
 import type { FallWindow } from '../defaults/fall-windows';
 import type { Cover, Mouth, SetWay } from '../defaults/hookset-classes';
 import type { Attitude } from '../defaults/rig-classes';
+import type { Fouling } from '../defaults/tow-classes';
 
 /** When a setup is the right one, as its owner sees it. */
 export interface Conditions {
@@ -39,6 +40,8 @@ interface PresentationBase {
   readonly mouth: Mouth;
   /** null: a snag */
   readonly fishKg: number | null;
+  /** how long a fish holds the bait before it spits it out [s]; absent: the class of the bait; null: not judged */
+  readonly fishHoldsS?: number | null | undefined;
   /** pull at which the clutch gives line from a full spool [N]; null: locked */
   readonly clutchN: number | null;
   /** what the leader will rub against */
@@ -46,6 +49,8 @@ interface PresentationBase {
   readonly stance: 'standing' | 'seated' | 'wading';
   /** how the rod is worked while fishing */
   readonly rodWorked: 'up' | 'level' | 'down';
+  /** weed or water fleas that gather on the line */
+  readonly fouling?: Fouling | undefined;
   /** the bait is swung round beside the boat or the bank before it is lifted out */
   readonly boatsideTurn: boolean;
   /** which craft of the house it is fished from; null: from the bank */
@@ -108,6 +113,10 @@ export interface TowedPresentation extends PresentationBase {
   readonly wanted: WantedBase & {
     /** band in which it is to run [m] */
     readonly depth: { readonly fromM: number; readonly toM: number };
+    /** line above the surface's level [rad]; absent: that of the method where it has one; null: not judged */
+    readonly lineAngleRad?: number | null | undefined;
+    /** share of its weight that the bottom is to carry, on the mean; absent: that of the method; null: not judged */
+    readonly contactShare?: number | null | undefined;
   };
 }
 

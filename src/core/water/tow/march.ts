@@ -2,7 +2,7 @@ import { InputRuleError } from '../../base/guard';
 import { STANDARD_GRAVITY_MPS2 } from '../../base/constants';
 import { eventIn, findRoot, hermite, integrate, type IntegrationStep } from '../../base/numeric';
 import type { WaterProperties } from '../water';
-import { currentAt, TOW_LIMITS, type TowedBody, type TowInput, type TowSegment } from './tow-input';
+import { currentAt, DOWN_AT_MPS, TOW_LIMITS, type TowedBody, type TowInput, type TowSegment } from './tow-input';
 
 /** A point of the line: way along it, forward and up from the towed end [m]; forward and upward pull [N]. */
 export interface LinePoint {
@@ -162,12 +162,13 @@ export function marcher(input: TowInput, water: WaterProperties): Marcher {
 
 /** Pull of a body in the stream [N]: its drag aft, and down its weight with what the stream drives it down. */
 export function loadOf(
-  { netWeightN, dragAreaM2, downAreaM2 = 0 }: TowedBody,
+  { netWeightN, dragAreaM2, downAreaM2 = 0, downExponent = 0, downAtMps = DOWN_AT_MPS }: TowedBody,
   speedMps: number,
   { densityKgPm3 }: WaterProperties,
 ): { readonly horizontalN: number; readonly verticalN: number } {
   const push = 0.5 * densityKgPm3 * speedMps * Math.abs(speedMps);
-  return { horizontalN: push * dragAreaM2, verticalN: netWeightN + (speedMps > 0 ? push * downAreaM2 : 0) };
+  const down = speedMps > 0 ? push * downAreaM2 * (speedMps / downAtMps) ** downExponent : 0;
+  return { horizontalN: push * dragAreaM2, verticalN: netWeightN + down };
 }
 
 function strandOf(

@@ -15,6 +15,8 @@ export const TOW_LIMITS = {
   netWeightN: { min: -1e4, max: 1e5 },
   areaM2: { min: 0, max: 10 },
   downAreaM2: { min: -10, max: 10 },
+  downExponent: { min: 0, max: 2 },
+  downAtMps: { min: 0, max: 20, exclusiveMin: true },
   share: { min: 0, max: 0.999 },
   mu: { min: 0, max: 5 },
   surfaceAngleRad: { min: 0, max: Math.PI / 2, exclusiveMin: true },
@@ -34,7 +36,14 @@ export interface TowedBody {
   readonly netWeightN: number;
   readonly dragAreaM2: number;
   readonly downAreaM2?: number | undefined;
+  /** how much faster than the square of the speed that drive grows; 0: as the square */
+  readonly downExponent?: number | undefined;
+  /** speed at which downAreaM2 is said [m/s] */
+  readonly downAtMps?: number | undefined;
 }
+
+/** A lip's area is said at a brisk trolling pace [m/s]. */
+export const DOWN_AT_MPS = 1.5;
 
 export interface TowWeight extends TowedBody {
   /** it sits at the far end of this segment, 0 from the boat */

@@ -23,7 +23,7 @@ export const diveGuide: GuideDefinition = {
     if (part.kind !== 'hard-lure' && part.kind !== 'spoon' && part.kind !== 'diving-plane')
       throw new Error('only what is towed dives');
     const water = { temperatureC: figure('temperatureC') ?? 18, salinity: figure('salinity') ?? 0 };
-    const { towDragM2: _, diveM2: __, ...asClass } = part;
+    const { towDragM2: _, diveM2: __, diveExponent: ___, ...asClass } = part;
     const alone = divesAlone(asClass as typeof part, DEFAULT_CLASSES, waterProperties(water));
     const line = lineProperties({
       material: word('material') as LineMaterial,
@@ -52,11 +52,17 @@ export const diveGuide: GuideDefinition = {
       results: [
         { name: 'drag-area', value: found.dragAreaM2!, measure: 'area', spread: found.dragSpread! },
         { name: 'dive-area', value: found.downAreaM2!, measure: 'area', spread: found.downSpread! },
+        ...(found.downExponent === null
+          ? []
+          : [{ name: 'dive-exponent' as const, value: found.downExponent, measure: 'ratio' as const }]),
         { name: 'rms-depth', value: found.rmsDepthM!, measure: 'depth' },
       ],
       after: {
         towDragM2: measured(found.dragAreaM2!, 'm²', found.dragSpread!),
         diveM2: measured(found.downAreaM2!, 'm²', found.downSpread!),
+        ...(found.downExponent === null
+          ? {}
+          : { diveExponent: measured(found.downExponent, '1', found.exponentSd! / Math.max(0.1, found.downExponent)) }),
       },
       hints: rows.length < 2 ? ['another-speed'] : [],
     };

@@ -140,9 +140,9 @@ describe('ranges on the Bench', () => {
     });
     expect(measurableBy(uncertainInput('house.classes[mouths.bony.strengthMpa]', wall)!, wall)).toBeNull();
     const minnow = demoFile('setup-crimped-minnow');
-    expect(
-      measurableBy(uncertainInput('house.classes[towed.long-shallow.dragPerLengthSquared]', minnow)!, minnow),
-    ).toMatchObject({ guide: 'dive-test' });
+    expect(measurableBy(uncertainInput('house.classes[towed.lipped.drag]', minnow)!, minnow)).toMatchObject({
+      guide: 'dive-test',
+    });
     expect(measurableBy(uncertainInput('house.classes[towed.weed.dragAreaM2]', minnow)!, minnow)).toBeNull();
     expect(
       measurableBy(uncertainInput('house.classes[knots.crossed-wrap.shares.fluorocarbon]', wall)!, wall),

@@ -1,4 +1,8 @@
+import { METALS } from '../look';
 import { nothing, sideOf, type Rule } from '../rule';
+
+/** Leader over line. */
+const FAR_STRONGER = 1.6;
 
 /** A leader much weaker than the line wastes it; one that is stronger leaves the line in the water. */
 export const leaderStrength: Rule = (input) => {
@@ -30,10 +34,13 @@ export const leaderStrength: Rule = (input) => {
         side,
       },
     ];
-  if (leader.line.strengthN > lineN && presentation.wear.length === 0)
+  // Wire is chosen for teeth and for speed; behind a boat nobody pulls until something breaks.
+  const wire = presentation.kind === 'towed' && METALS.has(leader.material);
+  if (leader.line.strengthN > lineN && presentation.wear.length === 0 && !wire)
     return [
       {
-        severity: side === 'stout' ? 'note' : 'edge',
+        // A leader a little over the line is chosen for its wear; one far over it leaves the line in the water.
+        severity: side === 'stout' || leader.line.strengthN < FAR_STRONGER * lineN ? 'note' : 'edge',
         verdict: 'hold',
         joints,
         code: 'strong',

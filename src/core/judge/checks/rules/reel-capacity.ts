@@ -1,11 +1,13 @@
+import { fishRun } from '../../../strike';
 import { spoolCapacityM } from '../../../tackle';
 import { nothing, type Rule } from '../rule';
 
 /** Line on the reel for what is out and what the fish may take. */
 export const reelCapacity: Rule = ({ rig, presentation }) => {
-  const { perFishKgM, leastM } = rig.classes.checks.reserveLine;
+  const { runs, leastM } = rig.classes.checks.reserveLine;
+  const runM = presentation.fishKg === null ? 0 : fishRun(presentation.fishKg, rig.classes).lengthM;
   const outM = presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM;
-  const neededM = outM + Math.max(leastM, perFishKgM * (presentation.fishKg ?? 0));
+  const neededM = outM + Math.max(leastM, runs * runM);
   const spool = {
     arborRadiusM: rig.reel.arborRadiusM.value,
     fullRadiusM: rig.reel.fullRadiusM.value,

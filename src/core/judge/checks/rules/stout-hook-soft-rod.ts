@@ -1,17 +1,18 @@
 import { nothing, type Rule } from '../rule';
 
-/** A soft rod points at the fish before a stout hook is home. */
-export const stoutHookSoftRod: Rule = ({ rig, powerN }) => {
+/** A stout hook must be pulled home harder than a light blank bears. */
+export const stoutHookSoftRod: Rule = ({ rig, presentation }) => {
   const { edge, fails } = rig.classes.checks.stoutHook;
-  const { neededN, jointId } = rig.hook;
-  const ratio = neededN / powerN;
+  const { jointId } = rig.hook;
+  const neededN = rig.hook.neededN / rig.classes.covers[presentation.cover].through;
+  const ratio = neededN / rig.rodHoldsN;
   if (ratio < edge) return nothing;
   return [
     {
       severity: ratio < fails ? 'edge' : 'fails',
       verdict: 'set',
       joints: [jointId, rig.chainOfParts[0]!.joint.id],
-      facts: { neededN, powerN, ratio },
+      facts: { neededN, holdsN: rig.rodHoldsN, ratio },
     },
   ];
 };
