@@ -20,6 +20,7 @@ export const PRESENTATION_LIMITS = {
   currentMps: SINK_LIMITS.currentMps,
   fallMps: { min: 0.01, max: 10 },
   speedMps: { min: 0, max: 12 },
+  workedMps: { min: 0.05, max: 12 },
   lineOutM: { min: 0.5, max: 400 },
   pitchRad: { min: -1.6, max: 1.6 },
   holderRad: { min: 0, max: 1.6 },

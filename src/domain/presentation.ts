@@ -112,6 +112,7 @@ export const presentationSchema = z.discriminatedUnion('kind', [
     kind: z.literal('towed'),
     ...base,
     way: z.enum(TOWED_WAYS),
+    workedMps: numberIn(L.workedMps).optional(),
     lineOutM: numberIn(L.lineOutM),
     gear: gearSchema.optional(),
     bottomM: numberIn(L.bottomM).optional(),

@@ -1,7 +1,7 @@
 import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
-import { readRig } from '@/core/rig';
-import { familyOf } from '@/core/tackle';
-import type { SetWay } from '@/core/tackle/defaults/hookset-classes';
+import type { Gear } from '@/core/tackle';
+import { sideTaken } from '@/core/tackle/defaults/schools';
+import type { House } from './house';
 import { KNOTS, type KnotPattern } from '@/core/tackle/defaults/knots';
 import type { PartId } from './ids';
 import type { Joint } from './joint';
@@ -95,29 +95,14 @@ const TOWED = {
   dropped: { speedMps: 0.05, lineOutM: 8, held: 'hand' },
 } as const;
 
-/** Share of what the weakest joint holds that a drag is set to at first. */
-const DRAG_SHARE = 0.3;
-/** Share of what the blank bears that a drag is never set above at first. */
-const BLANK_SHARE = 0.75;
-/** With two hands one winds down to the fish and leans back. */
-const TWO_HANDED = { stepBackM: 0.2, woundM: 0.5 } as const;
-
-/**
- * How these parts are usually fished in a rig: the pattern's way, set with the hands that such a rod is held in, the drag at a
- * third of the weakest joint, large lures lobbed.
- */
-export function usualPresentation(rig: RigId, parts: readonly Part[], chain: readonly Joint[]): Presentation {
-  const start = startPresentation(rig);
-  const read = readRig({ parts, chain, presentation: start });
-  const { family } = familyOf(read.rodPart);
-  const mostN = Math.min(read.reel.clutchMaxN.value, BLANK_SHARE * read.rodHoldsN);
-  const clutchN = Math.max(
-    PRESENTATION_LIMITS.clutchN.min,
-    Number(Math.min(DRAG_SHARE * read.chain.strengthN, mostN).toPrecision(2)),
-  );
-  const way: SetWay = read.rodPart.mount === 'spin' || family === 'light' ? 'one-arm' : 'two-hand';
-  const common = { ...start, clutchN, sweep: { ...start.sweep, way, ...(way === 'two-hand' ? TWO_HANDED : {}) } };
-  return common.kind === 'cast' && family === 'big-lure' ? { ...common, castStyle: 'lob' } : common;
+/** Gear as it usually is, its cable as the house has it. */
+export function startGear(kind: Gear['kind'], lineOutM: number, schools: House['schools']): Gear {
+  if (kind === 'side-planer') return { kind, leadM: Math.min(lineOutM, PRESENTATION_LIMITS.leadM.max), boardM: 15 };
+  const cable =
+    sideTaken(schools, 'weight-line') === 'braid'
+      ? ({ cable: 'braid', cableDiameterM: 0.7e-3 } as const)
+      : ({ cable: 'steel-cable', cableDiameterM: 0.9e-3 } as const);
+  return { kind, leadM: 8, cableM: 10, ballKg: 3.6, ...cable };
 }
 
 /** The presentation that a rig pattern starts with. */

@@ -34,9 +34,9 @@ export function towedSetups(): readonly DemoSetup[] {
       name: 'Char fly behind the rotating plate',
       revisions: [
         {
-          reason: 'lead as it was always tied',
+          reason: 'long lead, as for wary fish in clear water',
           savedAt: '2026-04-25T09:10:00Z',
-          chain: behindAttractor(0.95),
+          chain: behindAttractor(3.9),
           presentation: charPass,
         },
         {

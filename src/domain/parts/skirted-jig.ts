@@ -21,7 +21,11 @@ const schema = z.strictObject({
 
 export const skirtedJig = kindOfPart({
   schema,
-  classFields: (given) => ({ ...headFields(given), guard: 'bristle', shape: 'football', blade: 'no-blade' }),
+  // A blade keeps weed off by itself, and a guard would still it.
+  classFields: (given) => {
+    const blade = given['blade'] === 'blade' ? 'blade' : 'no-blade';
+    return { ...headFields(given), guard: blade === 'blade' ? 'none' : 'bristle', shape: 'football', blade };
+  },
   place: ({ massKg }) => ['', massKg.value],
   guides: ['calliper', 'weigh'],
   called: ['skirted jig', 'jig con faldón'],

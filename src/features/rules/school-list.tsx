@@ -1,6 +1,6 @@
 'use client';
 
-import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
+import { SCHOOLS, type School, type SchoolId } from '@/core/tackle/defaults/schools';
 import type { House } from '@/domain/house';
 import { useI18n } from '@/i18n/client';
 
@@ -18,12 +18,17 @@ export function SchoolList({
   return (
     <ul>
       {(Object.keys(SCHOOLS) as SchoolId[]).map((school) => {
-        const { sides, usual }: { readonly sides: readonly string[]; readonly usual: string } = SCHOOLS[school];
+        const { sides, usual, reminder }: School = SCHOOLS[school];
         const taken = schools[school] ?? usual;
         return (
           <li key={school} className="border-t border-faint py-1.5 first:border-0">
             <fieldset>
-              <legend className="narrow text-[15px] font-semibold">{t(`school.${school}.title`)}</legend>
+              <legend className="narrow text-[15px] font-semibold">
+                {t(`school.${school}.title`)}
+                {reminder && (
+                  <span className="semi-narrow pl-2 text-[13px] font-normal text-dim">{t('rules.reminder')}</span>
+                )}
+              </legend>
               <div className="grid gap-x-4 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
                 {sides.map((side) => (
                   <label

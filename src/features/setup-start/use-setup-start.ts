@@ -6,7 +6,8 @@ import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
 import { knotId } from '@/domain/made-id';
-import { builtInKnots, chainOf, usualPresentation } from '@/domain/start-setup';
+import { builtInKnots, chainOf } from '@/domain/start-setup';
+import { usualPresentation } from '@/domain/usual-presentation';
 import { send } from '@/features/fields/send';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useDraft } from '@/features/fields/use-draft';
@@ -51,7 +52,10 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     [rig, parts],
   );
   const chain = useMemo(() => (rig ? chainOf(slots, chosen) : null), [rig, slots, chosen]);
-  const presentation = useMemo(() => (rig && chain ? usualPresentation(rig, parts, chain) : null), [rig, parts, chain]);
+  const presentation = useMemo(
+    () => (rig && chain ? usualPresentation(rig, parts, chain, house.schools) : null),
+    [rig, parts, chain, house],
+  );
   const missing = slots.filter(({ id }) => !chosen[id]);
   const question = useMemo(
     (): QuestionOf<'evaluate'> | null =>

@@ -4,7 +4,8 @@ import { completePart } from '@/domain/parts/class-part';
 import { parse, type Problem } from '@/domain/problems';
 import { rigPattern, type RigId, type RigSlot } from '@/domain/rigs';
 import { setupFileSchema, type SetupFile } from '@/domain/setup';
-import { chainOf, presentationOf, usualPresentation } from '@/domain/start-setup';
+import { chainOf, presentationOf } from '@/domain/start-setup';
+import { usualPresentation } from '@/domain/usual-presentation';
 import type { House } from '@/domain/house';
 import type { Joint } from '@/domain/joint';
 import { TOWED_WAYS, type Presentation } from '@/domain/presentation';
@@ -50,7 +51,7 @@ export function rigUp({ rig, parts: said, presentation: changes, house }: RigInW
     name: rig,
     parts,
     chain,
-    presentation: merged(startFor(rig, parts, chain, changes), changes ?? {}),
+    presentation: merged(startFor(rig, parts, chain, changes, house), changes ?? {}),
     ...(house ? { house } : {}),
   });
   return whole.ok
@@ -66,8 +67,9 @@ function startFor(
   parts: readonly Part[],
   chain: readonly Joint[],
   changes: Fields | undefined,
+  house: House | undefined,
 ): Presentation {
-  const usual = usualPresentation(rig, parts, chain);
+  const usual = usualPresentation(rig, parts, chain, house?.schools);
   if (changes?.['kind'] === 'cast') return presentationOf('cast', usual);
   if (changes?.['kind'] !== 'towed' && changes?.['way'] === undefined) return usual;
   const way = TOWED_WAYS.find((each) => each === changes['way']);

@@ -121,7 +121,9 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     [
       [without(plug, 'snap'), 'edge tight'],
       [housed(without(plug, 'snap'), { schools: { 'nose-tie': 'tight' } }), 'note tight'],
-      [parted(fly, 'hook-knot', { pattern: 'open-loop' }), 'edge free'],
+      [parted(without(fly, 'disc'), 'hook-knot', { pattern: 'open-loop' }), 'edge free'],
+      [fly, 'note disc-tight'],
+      [parted(fly, 'hook-knot', { pattern: 'open-loop' }), 'note disc-loop'],
     ],
   ],
   [
@@ -264,12 +266,14 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     'attractor-lead',
     fly,
     [
-      [jointed(fly, 'leader', { lengthM: 0.95 }), 'edge driven-long'],
-      [jointed(fly, 'leader', { lengthM: 0.2 }), 'edge driven-short'],
-      [presenting(fly, { conditions: { mood: 'wary' } }), 'none'],
-      [jointed(presenting(fly, { conditions: { mood: 'wary' } }), 'leader', { lengthM: 0.35 }), 'edge driven-short'],
-      [jointed(sampleOf('spoon-behind-attractor'), 'leader', { lengthM: 0.3 }), 'edge own-short'],
-      [jointed(sampleOf('spoon-behind-attractor'), 'leader', { lengthM: 3 }), 'edge own-long'],
+      [jointed(fly, 'leader', { lengthM: 3.9 }), 'edge own-long'],
+      [jointed(presenting(fly, { conditions: { mood: 'wary' } }), 'leader', { lengthM: 3.9 }), 'none'],
+      [jointed(fly, 'leader', { lengthM: 0.2 }), 'edge own-short'],
+      [jointed(without(fly, 'disc'), 'leader', { lengthM: 1.3 }), 'edge driven-long'],
+      [jointed(without(fly, 'disc'), 'leader', { lengthM: 0.9 }), 'none'],
+      [jointed(sampleOf('spoon-behind-attractor'), 'leader', { lengthM: 0.2 }), 'edge driven-short'],
+      [jointed(sampleOf('spoon-behind-attractor'), 'leader', { lengthM: 3 }), 'edge driven-long'],
+      [jointed(sampleOf('bait-head-behind-attractor'), 'leader', { lengthM: 3 }), 'none'],
     ],
   ],
   [
@@ -350,7 +354,17 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
   [
     'tips-apart',
     fly,
-    [[housed(fly, { crafts: fly.house!.crafts.map((craft) => ({ ...craft, holderGapM: 0.2 })) }), 'note']],
+    [
+      [housed(fly, { crafts: fly.house!.crafts.map((craft) => ({ ...craft, holderGapM: 0.2 })) }), 'note'],
+      [housed(fly, { crafts: fly.house!.crafts.map((craft) => ({ ...craft, holderGapM: 0.3 })) }), 'none'],
+      [
+        housed(fly, {
+          crafts: fly.house!.crafts.map((craft) => ({ ...craft, holderGapM: 0.3 })),
+          schools: { 'side-rods': 'equal' },
+        }),
+        'note',
+      ],
+    ],
   ],
   [
     'line-twist',
@@ -459,6 +473,35 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     [
       [presenting(minnow, { fishKg: 60, clutchN: null }), 'fails'],
       [presenting(minnow, { fishKg: 12, clutchN: null, held: 'hand' }), 'none'],
+    ],
+  ],
+  [
+    'strike-when',
+    live,
+    [
+      [
+        housed(presenting(live, { speedMps: 0.3, fishHoldsS: 0.5 }), { schools: { strike: 'give-line' } }),
+        'edge given-too-long',
+      ],
+      [housed(presenting(live, { speedMps: 0.3, fishHoldsS: 9 }), { schools: { strike: 'give-line' } }), 'none'],
+      [housed(presenting(live, { fishKg: 0.05 }), { schools: { strike: 'rod-loads' } }), 'edge does-not-load'],
+      [housed(presenting(live, { fishKg: 6 }), { schools: { strike: 'rod-loads' } }), 'none'],
+    ],
+  ],
+  [
+    'drag-build',
+    wall,
+    [
+      [housed(fly, { schools: { 'drag-build': 'lever' } }), 'note star'],
+      [housed(fly, { schools: { 'drag-build': 'star' } }), 'none'],
+    ],
+  ],
+  [
+    'gear-ratio',
+    wall,
+    [
+      [parted(fly, 'reel', { gearRatio: figure(4, '1') }), 'note low'],
+      [housed(parted(fly, 'reel', { gearRatio: figure(6.3, '1') }), { schools: { gear: 'low' } }), 'note high'],
     ],
   ],
   [
@@ -579,7 +622,7 @@ describe('findings', () => {
       mark: 'fails',
       reasons: [{ code: 'counts-check', facts: { check: 'untied' } }, {}, {}, {}],
     });
-    expect(evaluate(jointed(fly, 'leader', { lengthM: 0.95 })).verdicts.balance.mark).toBe('edge');
+    expect(evaluate(jointed(fly, 'leader', { lengthM: 0.2 })).verdicts.balance.mark).toBe('edge');
     expect(evaluate(copper).verdicts.hold.mark).toBe('fails');
     expect(evaluate(jointed(wall, 'weight', { hold: 'free' })).verdicts.fall.mark).toBe('sound');
   });

@@ -201,8 +201,29 @@ export function carries(fitted: Fitted): boolean {
 export const attachedForm = (assembly: Assembly, form: HardwareForm) =>
   assembly.attached.find((each) => each.kind === 'hardware' && each.part.form === form) ?? null;
 
-/** Lures that move by themselves when pulled, and such as hang on being driven. */
-export function actionOf({ bearer, attached }: Assembly): 'own' | 'driven' | 'either' {
+/** What stands right before an assembly on the line, knots apart: a disc or a cap that drives it. */
+export function driverBefore(rig: Rig, assembly: Assembly): 'wobble-disc' | 'bait-head' | null {
+  for (const element of rig.elements.slice(0, rig.elements.indexOf(assembly)).reverse()) {
+    if (element.kind === 'piece') return null;
+    if (has(element, 'wobble-disc')) return 'wobble-disc';
+    if (has(element, 'bait-head')) return 'bait-head';
+  }
+  return null;
+}
+
+/** Whether a stop or bead stands between a disc and the knot behind it. */
+export function stopBehindDisc(rig: Rig, assembly: Assembly): boolean {
+  for (const element of rig.elements.slice(0, rig.elements.indexOf(assembly)).reverse()) {
+    if (has(element, 'wobble-disc')) return false;
+    if (has(element, 'stop') || has(element, 'bead')) return true;
+  }
+  return false;
+}
+
+/** Lures that move by themselves when pulled, and such as hang on being driven: a disc or a cap before a bait drives it too. */
+export function actionOf(rig: Rig, assembly: Assembly): 'own' | 'driven' | 'either' {
+  const { bearer, attached } = assembly;
+  if (driverBefore(rig, assembly)) return 'own';
   if (bearer.kind === 'lure') {
     switch (bearer.part.kind) {
       case 'hard-lure':
@@ -211,14 +232,14 @@ export function actionOf({ bearer, attached }: Assembly): 'own' | 'driven' | 'ei
       case 'topwater':
         return bearer.part.body === 'hollow' ? 'either' : 'own';
       case 'trolled-fly':
-        return 'driven';
+        return bearer.part.discDiameterM ? 'own' : 'driven';
       case 'skirted-jig':
         return bearer.part.blade === 'blade' ? 'own' : 'either';
       default:
         return bearer.part satisfies never;
     }
   }
-  if (bearer.kind === 'snell' || attached.some((each) => each.kind === 'bait' && each.part.kind === 'natural-bait'))
-    return 'driven';
-  return 'either';
+  const natural = attached.find((each) => each.kind === 'bait' && each.part.kind === 'natural-bait');
+  if (natural?.kind === 'bait') return natural.joint.spins ? 'own' : 'driven';
+  return bearer.kind === 'snell' ? 'driven' : 'either';
 }

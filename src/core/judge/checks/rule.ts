@@ -1,6 +1,6 @@
-import { SCHOOLS, type SchoolId } from '../../tackle/defaults/schools';
+import { sideTaken, type SchoolId } from '../../tackle/defaults/schools';
 import type { BalanceFigures, HoldFigures, SetFigures, VerdictName } from '../verdict';
-import type { DragWindow } from '../../strike';
+import type { DragWindow, DragWindowInput } from '../../strike';
 import type { Rig, Running } from '../../rig';
 import type { Presentation } from '../../tackle';
 
@@ -15,7 +15,9 @@ export interface CheckInput {
   /** null: no set is judged */
   readonly set: SetFigures | null;
   /** null: a snag, or a line that is too short */
-  readonly strike: { readonly window: DragWindow } | null;
+  readonly strike: { readonly window: DragWindow; readonly asked: DragWindowInput } | null;
+  /** how long the fish holds the bait [s]; null: not judged */
+  readonly holdsS: number | null;
   /** null: it is cast */
   readonly running: Running | null;
   /** power of the rod [N] */
@@ -41,6 +43,6 @@ export type Rule = (input: CheckInput) => readonly Found[];
 
 /** The side that the house takes of a question; the usual one where it has said nothing. */
 export const sideOf = ({ rig }: Pick<CheckInput, 'rig'>, school: SchoolId): string =>
-  rig.house.schools[school] ?? SCHOOLS[school].usual;
+  sideTaken(rig.house.schools, school);
 
 export const nothing: readonly Found[] = [];

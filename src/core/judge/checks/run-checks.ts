@@ -41,6 +41,9 @@ import { untied } from './rules/untied';
 import { clutchBeyondReel } from './rules/clutch-beyond-reel';
 import { dragAgainstBlank } from './rules/drag-against-blank';
 import { strikeAgainstBlank } from './rules/strike-against-blank';
+import { dragBuild } from './rules/drag-build';
+import { gearRatio } from './rules/gear-ratio';
+import { strikeWhen } from './rules/strike-when';
 import { momentInTheHands } from './rules/moment-in-the-hands';
 import { weightHold } from './rules/weight-hold';
 import { lureLink } from './rules/lure-link';
@@ -97,6 +100,9 @@ export const RULES = {
   'clutch-beyond-reel': clutchBeyondReel,
   'drag-against-blank': dragAgainstBlank,
   'strike-against-blank': strikeAgainstBlank,
+  'strike-when': strikeWhen,
+  'drag-build': dragBuild,
+  'gear-ratio': gearRatio,
   'moment-in-the-hands': momentInTheHands,
   'weight-hold': weightHold,
   'lure-link': lureLink,

@@ -152,6 +152,7 @@ function loads(
     line: strike.asked.line,
     speedMps: presentation.speedMps,
     fishKg: presentation.fishKg,
+    fishMps: rig.classes.fighting.fish.strikeMps,
     neededN: strike.asked.neededN,
     ...(clutchNow === null ? {} : { clutchN: clutchNow }),
   };

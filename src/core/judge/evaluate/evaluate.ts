@@ -15,7 +15,7 @@ import { waterProperties, type WaterProperties } from '../../water';
 import { judgeBalance } from './balance';
 import { judgeFall, type FallFigures } from './fall';
 import { judgeHold } from './hold';
-import { judgeSet, judgeStrike } from './set';
+import { fishHoldsS, judgeSet, judgeStrike } from './set';
 import { strikeFigures, type StrikeFigures } from './strike';
 import { judgeThrow, type ThrowFigures } from './throw';
 import { judgeTow, type TowFigures } from './tow';
@@ -93,6 +93,7 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
     hold: hold.figures,
     set: setFigures,
     strike,
+    holdsS: fishHoldsS(rig, presentation),
     running,
     powerN: power,
   });

@@ -9,7 +9,7 @@ import {
   type WaterProperties,
 } from '../../water';
 import type { DivingPlanePart, HardLurePart, LurePart, SpoonPart } from '../../tackle';
-import { SCHOOLS } from '../../tackle/defaults/schools';
+import { sideTaken } from '../../tackle/defaults/schools';
 import type { Fouling } from '../../tackle/defaults/tow-classes';
 import { inlineBody, PLANE_KG_PM3, smallBody } from './falling-bodies';
 import { isAssembly, type Element } from './elements';
@@ -253,7 +253,7 @@ export function divesAlone(
 
 /** How the drive of a lip grows with speed beyond its square, as the house holds it. */
 const diveExponentOf = ({ house, classes }: Pick<Rig, 'house' | 'classes'>): number =>
-  classes.fastDive[(house.schools['fast-dive'] ?? SCHOOLS['fast-dive'].usual) as keyof Classes['fastDive']].exponent;
+  classes.fastDive[sideTaken(house.schools, 'fast-dive')].exponent;
 
 function lureAreas(
   part: Exclude<LurePart, { kind: 'skirted-jig' }>,

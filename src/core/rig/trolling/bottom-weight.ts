@@ -3,7 +3,8 @@ import type { Classes } from '../../tackle/defaults/classes';
 import { MATERIALS, type BodyMaterial } from '../../tackle/defaults/sink-classes';
 import { together, towedLine, type Rig } from '../rigging';
 import type { TowedPresentation } from '../../tackle';
-import { currentAt, tow, waterProperties, type TowInput, type TowOutcome } from '../../water';
+import { boatSpeeds } from './towed-scene';
+import { tow, waterProperties, type TowInput, type TowOutcome } from '../../water';
 
 export interface BottomWeightAsk {
   readonly depthM: number;
@@ -78,11 +79,12 @@ function weightInput(
 ): TowInput {
   const { bottoms } = rig.classes;
   const { layers, water } = presentation;
-  const line = towedLine(rig, waterProperties(water), presentation.speedMps, presentation.fouling);
+  const { sogMps, throughMps } = boatSpeeds(rig, presentation);
+  const line = towedLine(rig, waterProperties(water), throughMps, presentation.fouling);
   const { dragAreaM2 } = together([...line.weights, line.end]);
   return {
     water,
-    speedMps: presentation.speedMps + currentAt(layers, 0),
+    speedMps: sogMps,
     ...(layers && layers.length > 0 ? { current: layers } : {}),
     segments: [{ ...line.segments[0]!, lengthM: 0 }],
     end: {

@@ -2,7 +2,7 @@ import { STANDARD_GRAVITY_MPS2 } from '../../base/constants';
 import { findRoot } from '../../base/numeric';
 import { towedLine, type Rig } from '../rigging';
 import type { TowedPresentation } from '../../tackle';
-import { currentAt, tow, waterProperties, type Tow } from '../../water';
+import { tow, waterProperties, type Tow } from '../../water';
 import { behindRelease } from './behind-release';
 import { hungCable } from './cable';
 import { onBottom, onTheFloor } from './on-bottom';
@@ -11,6 +11,7 @@ import { tipHeightM } from './tip';
 import {
   towInput,
   atSurface,
+  boatSpeeds,
   behindMainM,
   deepestM,
   LEAST_WET_M,
@@ -32,9 +33,9 @@ const LINE_TOLERANCE_M = 0.01;
  */
 export function runRig(rig: Rig, presentation: TowedPresentation): Running {
   const water = waterProperties(presentation.water);
-  const { speedMps, layers = [] } = presentation;
-  const sogMps = speedMps + currentAt(layers, 0);
-  const line = towedLine(rig, water, speedMps, presentation.fouling);
+  const { layers = [] } = presentation;
+  const { sogMps, throughMps } = boatSpeeds(rig, presentation);
+  const line = towedLine(rig, water, throughMps, presentation.fouling);
   const scene: Scene = { presentation, water, line, sogMps };
   const { gear } = presentation;
   const heightM = tipHeightM(rig, presentation);

@@ -1,4 +1,5 @@
-import { hungPullN, type TowedLine } from '../rigging';
+import { sideTaken } from '../../tackle/defaults/schools';
+import { hungPullN, type Rig, type TowedLine } from '../rigging';
 import type { TowedPresentation } from '../../tackle';
 import {
   currentAt,
@@ -79,6 +80,20 @@ export function layersAbove(layers: readonly CurrentLayer[], fromM: number): rea
       .map((layer) => ({ ...layer, depthM: fromM - layer.depthM }))
       .reverse(),
   ];
+}
+
+/**
+ * The boat over ground and through the surface water [m/s]. A house that drives by the sensor says its speed through the
+ * water, one that drives by the ground says it over ground: where there is current they are not the same.
+ */
+export function boatSpeeds(
+  { house }: Pick<Rig, 'house'>,
+  { speedMps, layers }: TowedPresentation,
+): { readonly sogMps: number; readonly throughMps: number } {
+  const currentMps = currentAt(layers, 0);
+  return sideTaken(house.schools, 'drive-by') === 'ground'
+    ? { sogMps: speedMps, throughMps: speedMps - currentMps }
+    : { sogMps: speedMps + currentMps, throughMps: speedMps };
 }
 
 /** Line behind the main line [m]. */

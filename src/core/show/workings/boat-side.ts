@@ -66,8 +66,8 @@ export function fightWorking(
       const { asked, stays, given } = side.load;
       return {
         equations: [
-          String.raw`y = L\,(\cos\beta_1-\cos\beta_0), \qquad t_0 = \frac{y+s}{U}`,
-          String.raw`U\,(t-t_0) = T\sum_i\frac{L_i}{EA_i} + y_{\mathrm{rod}}(T) + \frac{T\,(t-t_0)^2}{6\cdot1.5\,M}, \qquad T \le F_c\,e^{0.15\,\beta}`,
+          String.raw`y = L\,(\cos\beta_1-\cos\beta_0), \qquad t_0 = \frac{y+s}{U+v}`,
+          String.raw`\tfrac12\,1.5\,M\,(U+v)^2 = E_{\mathrm{rod}}(\hat T) + \tfrac12\hat T^2\sum_i\frac{L_i}{EA_i}, \qquad T \le 1.2\,F_c`,
         ],
         inputs: [
           ...rodTerms(rig),
@@ -75,6 +75,7 @@ export function fightWorking(
           classTerm(String.raw`\beta_1`, 'given-angle', rig.classes.fighting.giving.toRad, 'angle'),
           chosen('U', 'boat-speed', asked.speedMps, 'speed'),
           ...(asked.fishKg === null ? [] : [chosen('M', 'fish-mass', asked.fishKg, 'bodyMass')]),
+          ...(asked.fishMps === undefined ? [] : [classTerm('v', 'fish-speed', asked.fishMps, 'speed')]),
           computed('F_n/q', 'needed', asked.neededN, 'force'),
           ...(asked.clutchN === undefined ? [] : [computed('F_c', 'clutch', asked.clutchN, 'force')]),
         ],

@@ -1,7 +1,7 @@
-import { FISH_ADDED_MASS } from '../../base/constants';
 import { FIGHT_CLASSES } from '../../tackle/defaults/fight-classes';
 import { requireInRange, type Limits } from '../../base/guard';
-import { bendRod, resolveRod, ROD_LIMITS, type ResolvedRod, type Rod } from '../../tackle';
+import { resolveRod, ROD_LIMITS, type Rod } from '../../tackle';
+import { CLUTCH_JERK, pullAtEnergy, strikeEnergyJ } from './elastic-strike';
 
 export const DRAG_WINDOW_LIMITS = {
   lineLengthM: { min: 0, max: 2000 },
@@ -52,7 +52,7 @@ export interface DragWindow {
 }
 
 /** What the clutch must exceed of the hook's need, and stay under of what gives. */
-const MARGINS = { needed: 1.3, upper: 1.8, jerk: 1.2, bait: 1.3 } as const;
+const MARGINS = { needed: 1.3, upper: 1.8, bait: 1.3 } as const;
 
 /**
  * Clutch settings [N] between burying the hook and losing the fish, and the peak [N] of an elastic strike.
@@ -87,11 +87,14 @@ export function dragWindow(input: DragWindowInput): DragWindow {
   const full = input.spool ? requireInRange('spool.fullRadiusM', input.spool.fullRadiusM, L.radiusM) : 1;
   const now = input.spool ? requireInRange('spool.nowRadiusM', input.spool.nowRadiusM, { ...L.radiusM, max: full }) : 1;
 
-  const elasticPeakN = strikePeakN(rod, angle, compliance, 0.5 * FISH_ADDED_MASS * M * v ** 2);
+  const elasticPeakN = pullAtEnergy(
+    { rod, angleRad: angle, complianceMPerN: compliance },
+    strikeEnergyJ(M, v),
+  ).tensionN;
   const clutched =
     input.clutchN === undefined
       ? Infinity
-      : (MARGINS.jerk * requireInRange('clutchN', input.clutchN, { ...L.forceN, exclusiveMin: false }) * full) / now;
+      : (CLUTCH_JERK * requireInRange('clutchN', input.clutchN, { ...L.forceN, exclusiveMin: false }) * full) / now;
   const peakN = Math.min(elasticPeakN, clutched);
   const windowN = [MARGINS.needed * neededN, upper.forceN / MARGINS.upper] as const;
   return {
@@ -107,28 +110,4 @@ export function dragWindow(input: DragWindowInput): DragWindow {
         ? null
         : MARGINS.bait * requireInRange('baitPullN', input.baitPullN, { ...L.forceN, exclusiveMin: false }),
   };
-}
-
-/**
- * The pull [N] at which rod and line have taken up an energy [J].
- *
- * Model: Newton on √(2E), which is nearly straight in T: its slope is T·(C_line + c_rod)/√(2E), since dE = T·dy. A rod
- * stiffens as it bends, so the steps come from below.
- */
-function strikePeakN(rod: ResolvedRod, angleRad: number, compliance: number, energyJ: number): number {
-  if (energyJ === 0) return 0;
-  const { buttEiNm2: EI, lengthM } = rod;
-  const wanted = Math.sqrt(2 * energyJ);
-  let bend = bendRod(rod, 0, angleRad);
-  // A rod in line with its line, without line, takes up nothing at all.
-  if (compliance + bend.complianceMPerN <= 0) return Infinity;
-  let T = wanted / Math.sqrt(compliance + bend.complianceMPerN);
-  for (let iteration = 0; iteration < 60; iteration += 1) {
-    bend = bendRod(rod, T, angleRad, bend);
-    const held = Math.sqrt((2 * (bend.elastica.energy * EI)) / lengthM + T ** 2 * compliance);
-    const step = ((wanted - held) * held) / (T * (compliance + bend.complianceMPerN));
-    T += step;
-    if (Math.abs(step) <= 1e-9 * T) break;
-  }
-  return T;
 }

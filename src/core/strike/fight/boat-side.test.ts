@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { InputRangeError } from '../../base/guard';
 import type { Rod } from '../../tackle';
+import { dragWindow } from '../drag';
 import { loadUp, smallCraft, winding, type LoadUpInput, type SmallCraftInput, type WindingInput } from '.';
 
 const rod: Rod = { lengthM: 2.2, stiffness: { kind: 'class', power: 'medium', action: 'moderate' } };
@@ -21,13 +22,13 @@ describe('loadUp', () => {
     expect(curve.at(-1)!.tensionN).toBeCloseTo((1500 * 1 * 4) / 30, 0);
     expect(buriesS!).toBeCloseTo((12 * 30) / 1500, 2);
   });
-  it('yields L·(cos to − cos from) of line when the rod is given, which the boat takes in so many seconds', () => {
+  it('yields L·(cos to − cos from) of line when the rod is given, which boat and fish take in so many seconds', () => {
     const given = loadUp({ ...towing, giveToRad: 0.17, speedMps: 0.5, slackM: 0.2 });
     const yields = 2.2 * (Math.cos(0.17) - Math.cos(1.4));
     expect([given.yieldsM, given.yieldsS, given.tightS]).toEqual([
       expect.closeTo(yields, 12),
-      expect.closeTo(yields / 0.5, 12),
-      expect.closeTo((yields + 0.2) / 0.5, 12),
+      expect.closeTo(yields / 2, 12),
+      expect.closeTo((yields + 0.2) / 2, 12),
     ]);
     expect(given.curve.filter(({ timeS }) => timeS < given.tightS).every(({ tensionN }) => tensionN === 0)).toBe(true);
   });
@@ -48,10 +49,44 @@ describe('loadUp', () => {
     expect(loadUp({ ...towing, clutchN: 3 })).toMatchObject({ outcome: 'clutch-gives', buriesS: null });
     const firm = loadUp({ ...towing, clutchN: 14, fishKg: null });
     expect(firm.outcome).toBe('buries');
-    expect(Math.max(...firm.curve.map(({ tensionN }) => tensionN))).toBeCloseTo(14 * Math.exp(0.15 * 1.4), 9);
+    expect(Math.max(...firm.curve.map(({ tensionN }) => tensionN))).toBeCloseTo(14 * 1.2, 9);
+  });
+  it('has the peak of the drag window, and the same answer to whether the strike sets by itself', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 12, noNaN: true }),
+        fc.double({ min: 4, max: 60, noNaN: true }),
+        fc.option(fc.double({ min: 3, max: 40, noNaN: true })),
+        (fishKg, neededN, clutchN) => {
+          const clutch = clutchN === null ? {} : { clutchN };
+          const { peakN, buriesS } = loadUp({ ...towing, fishKg, neededN, ...clutch, untilS: 60 });
+          const window = dragWindow({
+            rod,
+            pullAngleRad: 1.4,
+            line: towing.line,
+            fishKg,
+            speedMps: 1,
+            neededN,
+            openingN: 100,
+            weakestN: 100,
+            tearN: 100,
+            ...clutch,
+          });
+          expect(peakN).toBeCloseTo(window.elasticPeakN, 6);
+          expect(buriesS !== null).toBe(window.strikeBuries);
+        },
+      ),
+      { numRuns: 30 },
+    ));
+  it('takes a quarter of the swing of a weight on a spring to the peak, on a stiff rod', () => {
+    // T = k·x with k = EA/L and mass 1.5·M: the peak comes after (π/2)·√(m/k).
+    const { peakN, curve } = loadUp({ ...towing, rod: poker, untilS: 1 });
+    const quarterS = (Math.PI / 2) * Math.sqrt((1.5 * 3) / (1500 / 30));
+    expect(peakN).toBeCloseTo(2.5 * Math.sqrt(1.5 * 3 * (1500 / 30)), 0);
+    expect(curve.find(({ tensionN }) => tensionN >= 0.9999 * peakN!)!.timeS).toBeCloseTo(quarterS, 1);
   });
   it('waits where neither happens in the time looked at', () =>
-    expect(loadUp({ ...towing, speedMps: 0.01 })).toMatchObject({
+    expect(loadUp({ ...towing, speedMps: 0.01, fishKg: 0.02 })).toMatchObject({
       outcome: 'waits',
       buriesS: null,
       clutchGivesS: null,

@@ -71,12 +71,11 @@ export const CHECK_LIMITS = {
   leaderShort: { least: 0.3, reason: 'less than a forearm brings the main line or the swivel to the fish’s eye' },
   leaderWeak: { edge: 0.5, reason: 'a leader under half of the line throws away what the line could do' },
   attractorLead: {
-    drivenFrom: 1.5,
-    drivenTo: 3.5,
-    ownFrom: 3,
-    ownTo: 8,
+    leastM: 0.3,
+    drivenToM: 1.4,
+    mostM: 4.6,
     reason:
-      'lead in lengths of the attractor: what has no action of its own must be near enough to be driven, what has one far enough to keep it',
+      'leads from a forearm to two rods are fished; what nothing else drives, a fly or a spoon, must be near enough for the attractor to throw it about',
   },
   attractorMood: {
     active: 0.8,

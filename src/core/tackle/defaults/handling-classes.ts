@@ -28,5 +28,6 @@ export const FLIGHT = {
 export const HANDLING = {
   share: { value: 0.3, reason: 'of what an arm can hold for a moment: above that an arm tires within minutes' },
   jerk: { factor: 2.5, reason: 'a lure that is jerked goes two to three times as fast as it comes in on the whole' },
+  lift: { speedMps: 0.9, reason: 'a jig straight below is lifted by the wrist, or wound at an even pace' },
   ferrule: { lengthM: 0.06, reason: 'what one section of a rod goes into the next' },
 } as const;

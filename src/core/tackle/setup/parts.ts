@@ -59,6 +59,7 @@ export interface ReelPart extends PartBase {
   readonly widthM: Quantity<'m'>;
   readonly gearRatio: Quantity<'1'>;
   readonly clutchMaxN: Quantity<'N'>;
+  readonly clutch?: 'star' | 'lever' | 'front' | 'rear' | undefined;
   /** axle to knob */
   readonly handleRadiusM?: Quantity<'m'> | undefined;
   readonly handleSide?: 'left' | 'right' | 'either' | undefined;

@@ -99,6 +99,8 @@ export type CableMaterial = 'steel-cable' | 'braid';
 export interface TowedPresentation extends PresentationBase {
   readonly kind: 'towed';
   readonly way: 'trolled' | 'paddled' | 'drifted' | 'dropped';
+  /** how fast a lure is lifted or wound where it hangs straight down [m/s]; absent: the class of a lift */
+  readonly workedMps?: number | undefined;
   /** main line from the tip on, air and water together [m]; with gear its release says that */
   readonly lineOutM: number;
   readonly gear?: Gear | undefined;

@@ -143,7 +143,7 @@ function Load({
       ? t('load.buries', { time: format(buriesS, 'time') })
       : outcome === 'clutch-gives'
         ? t('load.clutchGives', { time: format(clutchGivesS, 'time') })
-        : t('load.waits', { time: format(load.asked.untilS ?? null, 'time') });
+        : t('load.waits');
   return (
     <Section title={t('load.title')} working="load-up" i18n={i18n} {...rest}>
       <Chart option={option} label={t('load.chart')} className="h-48" />

@@ -1,7 +1,11 @@
+import type { Assembly } from '../../../rig';
 import { actionOf, leadAfter } from '../look';
 import { sideOf, type Found, type Rule } from '../rule';
 
-/** Lead from an attractor to what follows, in its own lengths: near enough to drive what has no action, far enough to leave it to what has. */
+/**
+ * Lead from an attractor to what follows: near enough to drive a fly or a spoon that nothing else drives; a plug, a disc, a
+ * cap or a spinning bait drives itself and may trail farther. The mood of the fish and the light shorten and lengthen it.
+ */
 export const attractorLead: Rule = (input) => {
   const { rig, presentation } = input;
   const { attractorLead: limits, attractorMood } = rig.classes.checks;
@@ -15,11 +19,8 @@ export const attractorLead: Rule = (input) => {
     if (element.kind !== 'inline' || element.fitted.kind !== 'attractor') return [];
     const { leadM, next } = leadAfter(rig, element);
     if (!next) return [];
-    const own = actionOf(next) === 'own';
-    const L = element.fitted.part.lengthM.value;
-    const [fromM, toM] = own
-      ? [limits.ownFrom * L * factor, limits.ownTo * L * factor]
-      : [limits.drivenFrom * L * factor, limits.drivenTo * L * factor];
+    const own = actionOf(rig, next) === 'own' && !isSpoon(next);
+    const [fromM, toM] = [limits.leastM, (own ? limits.mostM : limits.drivenToM) * factor];
     if (leadM >= fromM * 0.999 && leadM <= toM * 1.001) return [];
     return [
       {
@@ -34,3 +35,6 @@ export const attractorLead: Rule = (input) => {
     ];
   });
 };
+
+/** A spoon sways by itself, and behind an attractor it is the attractor that throws it about. */
+const isSpoon = ({ bearer }: Assembly): boolean => bearer.kind === 'lure' && bearer.part.kind === 'spoon';

@@ -1,17 +1,30 @@
 import { CONNECTION_FREEDOM } from '../../../tackle/defaults/rig-classes';
 import type { Element } from '../../../rig';
-import { actionOf, before, connectionBefore } from '../look';
+import { actionOf, before, connectionBefore, driverBefore, stopBehindDisc } from '../look';
 import { sideOf, type Found, type Rule } from '../rule';
 
-/** A lure with its own action wants a free nose; one that is driven from in front must be held by it. */
+/**
+ * A lure with its own action wants a free nose; one that is driven from in front must be held by it. Behind a wobble disc a
+ * loop, a tight knot and a stop are three different lures, none of them wrong.
+ */
 export const loopOrTight: Rule = (input) => {
   const { rig } = input;
   return rig.ends.flatMap(({ assembly, bearerId }): Found[] => {
     const link = connectionBefore(rig, assembly);
     const freedom = freedomOf(link);
-    const action = actionOf(assembly);
+    const action = actionOf(rig, assembly);
     if (!link || freedom === null) return [];
     const joints = [link.kind === 'knot' || link.kind === 'link' ? link.fitted.joint.id : bearerId, bearerId];
+    if (driverBefore(rig, assembly) === 'wobble-disc')
+      return [
+        {
+          severity: 'note',
+          verdict: 'balance',
+          joints,
+          code: stopBehindDisc(rig, assembly) ? 'disc-stop' : freedom === 'free' ? 'disc-loop' : 'disc-tight',
+          facts: {},
+        },
+      ];
     const side = sideOf(input, 'nose-tie');
     if (action === 'own' && freedom === 'tight')
       return [

@@ -6,7 +6,7 @@ export const towPoint: Rule = ({ rig }) =>
   rig.ends.flatMap(({ assembly, bearerId }): Found[] => {
     const sleeve = attachedForm(assembly, 'sleeve');
     const keeper = attachedForm(assembly, 'screw-keeper');
-    if (sleeve && actionOf(assembly) === 'own')
+    if (sleeve && actionOf(rig, assembly) === 'own')
       return [{ severity: 'edge', verdict: 'balance', joints: [sleeve.joint.id, bearerId], code: 'sleeve', facts: {} }];
     if (keeper && assembly.bearer.kind === 'hook')
       return [{ severity: 'note', verdict: 'balance', joints: [keeper.joint.id, bearerId], code: 'keeper', facts: {} }];

@@ -1,10 +1,12 @@
 import { WORKING_SPEEDS } from '../../../tackle/defaults/part-classes';
+import type { Presentation } from '../../../tackle';
 import type { Rig } from '../../../rig';
 import type { Found, Rule } from '../rule';
 
 /** Speeds at which lures and attractors work, against the speed of the presentation. */
 export const workingSpeed: Rule = ({ rig, presentation }) => {
-  const { speedMps, conditions } = presentation;
+  const { conditions } = presentation;
+  const speedMps = workedMps(rig, presentation);
   const { edge } = rig.classes.checks.workingSpeed;
   const found = windowsOf(rig).flatMap(({ jointId, fromMps, toMps }): Found[] => {
     if (speedMps >= fromMps && speedMps <= toMps) return [];
@@ -30,6 +32,12 @@ export const workingSpeed: Rule = ({ rig, presentation }) => {
     });
   return found;
 };
+
+/** What is jigged straight below swims by the lift or the winding, not by the drift. */
+const workedMps = ({ classes }: Rig, presentation: Presentation): number =>
+  presentation.kind === 'towed' && presentation.way === 'dropped'
+    ? (presentation.workedMps ?? classes.handling.lift.speedMps)
+    : presentation.speedMps;
 
 interface SpeedWindow {
   readonly jointId: string;

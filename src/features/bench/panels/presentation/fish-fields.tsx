@@ -5,6 +5,8 @@ import { rowsOf, options } from '@/features/fields/choices';
 import type { PresentationEdit } from './edit';
 import { Caution, Group, Tick } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
+import { FISH_HOLDS } from '@/core/tackle/defaults/fight-classes';
+import { JudgedFigure } from './judged-figure';
 import { COVERS, MOUTHS } from '@/core/tackle/defaults/hookset-classes';
 
 const WEAR = ['teeth', 'gill-plates', 'rock'] as const;
@@ -43,6 +45,15 @@ export function FishFields({ presentation: p, change }: PresentationEdit) {
         emptyMeans={t('presentation.locked')}
         onValueChange={(clutchN) => change({ clutchN }, 'clutchN')}
       />
+      {(p.kind === 'cast' || p.held === 'hand') && p.fishKg !== null && (
+        <JudgedFigure
+          field="fishHoldsS"
+          measure="time"
+          value={p.fishHoldsS}
+          start={FISH_HOLDS.soft.holdsS}
+          onValue={(fishHoldsS, f) => change({ fishHoldsS }, f)}
+        />
+      )}
       <fieldset className="col-span-2">
         <legend className="narrow text-[12px] text-dim">{t('presentation.wear')}</legend>
         <div className="flex flex-wrap gap-x-4">

@@ -2,7 +2,8 @@
 
 import type { Gear } from '@/core/tackle';
 import type { TowedPresentation } from '@/domain/presentation';
-import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
+import type { House } from '@/domain/house';
+import { startGear } from '@/domain/start-setup';
 import { FigureField } from './figure-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
@@ -11,13 +12,14 @@ type Change = { readonly gear?: Gear | undefined; readonly lineOutM?: number };
 
 export interface GearFieldsProps {
   readonly presentation: TowedPresentation;
+  readonly schools: House['schools'];
   readonly change: (patch: Change, field: string) => void;
 }
 
 const KINDS = ['none', 'downrigger', 'side-planer'] as const;
 
 /** What takes the line down or aside, with its lengths; without gear, the line from the tip. */
-export function GearFields({ presentation: { gear, lineOutM }, change }: GearFieldsProps) {
+export function GearFields({ presentation: { gear, lineOutM }, schools, change }: GearFieldsProps) {
   const { t } = useI18n();
   return (
     <>
@@ -25,7 +27,9 @@ export function GearFields({ presentation: { gear, lineOutM }, change }: GearFie
         label={t('presentation.gear')}
         value={gear?.kind ?? 'none'}
         options={KINDS.map((value) => ({ value, label: t(`gear.${value}`) }))}
-        onValueChange={(kind) => change({ gear: kind === 'none' ? undefined : startOf(kind, lineOutM) }, 'gear')}
+        onValueChange={(kind) =>
+          change({ gear: kind === 'none' ? undefined : startGear(kind, lineOutM, schools) }, 'gear')
+        }
       />
       {gear === undefined && (
         <FigureField
@@ -81,11 +85,4 @@ export function GearFields({ presentation: { gear, lineOutM }, change }: GearFie
       )}
     </>
   );
-}
-
-/** Gear as it usually is. */
-function startOf(kind: Gear['kind'], lineOutM: number): Gear {
-  return kind === 'downrigger'
-    ? { kind, leadM: 8, cableM: 10, cable: 'steel-cable', cableDiameterM: 0.9e-3, ballKg: 3.6 }
-    : { kind, leadM: Math.min(lineOutM, L.leadM.max), boardM: 15 };
 }

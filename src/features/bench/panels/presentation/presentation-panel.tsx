@@ -40,7 +40,7 @@ export function PresentationPanel({
   return (
     <Panel side open={open} onOpenChange={onOpenChange} title={t('presentation.title')} closeLabel={t('common.close')}>
       <p className="semi-narrow mb-2 text-[12.5px] text-dim">{t('presentation.note')}</p>
-      <WayFields {...edit} crafts={house.crafts} />
+      <WayFields {...edit} house={house} />
       <WaterFields {...edit} />
       {(p.kind === 'cast' || p.held === 'hand') && <SweepFields {...edit} angler={house.angler} />}
       <FishFields {...edit} />

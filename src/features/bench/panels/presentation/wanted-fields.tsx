@@ -6,6 +6,8 @@ import { rowsOf, options } from '@/features/fields/choices';
 import type { PresentationEdit } from './edit';
 import { Group } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
+import { BOTTOM_RIG } from '@/core/tackle/defaults/tow-classes';
+import { JudgedFigure } from './judged-figure';
 import { ATTITUDES } from '@/core/tackle/defaults/rig-classes';
 import { FALL_WINDOWS } from '@/core/tackle/defaults/fall-windows';
 import type { CastPresentation } from '@/domain/presentation';
@@ -44,6 +46,20 @@ export function WantedFields({
             value={p.wanted.depth.toM}
             limits={{ min: p.wanted.depth.fromM, max: L.bandM.max }}
             onFigure={(toM, f) => wanted({ depth: { ...p.wanted.depth, toM } }, f)}
+          />
+          <JudgedFigure
+            field="lineAngleRad"
+            measure="angle"
+            value={p.wanted.lineAngleRad}
+            start={BOTTOM_RIG.angle.aimRad}
+            onValue={(lineAngleRad, f) => wanted({ lineAngleRad }, f)}
+          />
+          <JudgedFigure
+            field="contactShare"
+            measure="share"
+            value={p.wanted.contactShare}
+            start={BOTTOM_RIG.contact.aim}
+            onValue={(contactShare, f) => wanted({ contactShare }, f)}
           />
         </>
       )}

@@ -6,6 +6,7 @@ import { rowsOf, options } from '@/features/fields/choices';
 import type { PresentationEdit } from './edit';
 import { Caution, Group, Tick } from './group';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
+import { FOULING } from '@/core/tackle/defaults/tow-classes';
 import { CAST_STYLES } from '@/core/tackle/defaults/cast-styles';
 import type { House } from '@/domain/house';
 import { TOWED_WAYS } from '@/domain/presentation';
@@ -19,8 +20,8 @@ export function WayFields({
   presentation: p,
   present,
   change,
-  crafts,
-}: PresentationEdit & { readonly crafts: House['crafts'] }) {
+  house: { crafts, schools },
+}: PresentationEdit & { readonly house: House }) {
   const { t } = useI18n();
   const word = (key: string) => t(`word.${key}` as 'word.lead');
   return (
@@ -64,7 +65,7 @@ export function WayFields({
               onValueChange={(holderRad) => change({ holderRad: holderRad ?? undefined }, 'holderRad')}
             />
           )}
-          <GearFields presentation={p} change={change} />
+          <GearFields presentation={p} schools={schools} change={change} />
           <QuantityField
             label={t('presentation.bottomM')}
             measure="depth"
@@ -73,6 +74,22 @@ export function WayFields({
             emptyMeans={t('presentation.deeper')}
             onValueChange={(bottomM) => change({ bottomM: bottomM ?? undefined }, 'bottomM')}
           />
+          <ChoiceField
+            label={t('presentation.fouling')}
+            value={p.fouling ?? 'none'}
+            options={options(rowsOf(FOULING), (k) => t(`fouling.${k}`))}
+            onValueChange={(fouling) => change({ fouling: fouling === 'none' ? undefined : fouling }, 'fouling')}
+          />
+          {p.way === 'dropped' && (
+            <QuantityField
+              label={t('presentation.workedMps')}
+              measure="speed"
+              value={p.workedMps ?? null}
+              limits={L.workedMps}
+              emptyMeans={t('presentation.lifted')}
+              onValueChange={(workedMps) => change({ workedMps: workedMps ?? undefined }, 'workedMps')}
+            />
+          )}
         </>
       )}
       <FigureField field="depthM" measure="depth" value={p.depthM} onFigure={(depthM, f) => change({ depthM }, f)} />

@@ -1,0 +1,22 @@
+import { nothing, sideOf, type Rule } from '../rule';
+
+/** Star or lever drag on a reel that trolls: the house takes a side. */
+export const dragBuild: Rule = (input) => {
+  const { rig, presentation } = input;
+  const { reel } = rig;
+  const side = sideOf(input, 'drag-build');
+  const build = reel.clutch;
+  if (presentation.kind !== 'towed' || presentation.held !== 'holder' || reel.build !== 'multiplier') return nothing;
+  if ((build !== 'star' && build !== 'lever') || build === side) return nothing;
+  return [
+    {
+      severity: 'note',
+      verdict: 'hold',
+      joints: [rig.chainOfParts[1]!.joint.id],
+      code: build,
+      facts: {},
+      school: 'drag-build',
+      side,
+    },
+  ];
+};
