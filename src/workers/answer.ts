@@ -11,6 +11,7 @@ import {
   depthCard,
   depthsAt,
   driftWeight,
+  weightTable,
   fallInputOf,
   lineToBottom,
   paddling,
@@ -50,12 +51,14 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return card(question.setup, question.linesM, question.speedsMps);
     case 'bottom-weight':
       return atOnce(() => bottomWeight(readRig(question.setup), towed(question.setup), question.ask));
+    case 'weight-table':
+      return atOnce(() => weightTable(readRig(question.setup), towed(question.setup), question.ask));
     case 'drift-weight':
       return atOnce(() => driftWeight(readRig(question.setup), towed(question.setup), question.ask));
     case 'turn':
       return atOnce(() => turns(question.setups, question.offsetsM, question.radiusM));
     case 'paddle':
-      return atOnce(() => paddling(readRig(question.setup), towed(question.setup), question.lines));
+      return atOnce(() => paddling(readRig(question.setup), towed(question.setup), question.lines, question.windMps));
     case 'rod-scores':
       return rodScores(question.setups, question.rods, question.reels);
     case 'quiver':

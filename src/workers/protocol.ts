@@ -27,6 +27,8 @@ import type {
   Running,
   TurningLine,
   TurnTrack,
+  WeightTable,
+  WeightTableAsk,
 } from '@/core/rig';
 import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/tackle';
 import type { Sink } from '@/core/water';
@@ -92,6 +94,7 @@ export type Question =
       readonly speedsMps: readonly number[];
     }
   | { readonly kind: 'bottom-weight'; readonly setup: Setup; readonly ask: BottomWeightAsk }
+  | { readonly kind: 'weight-table'; readonly setup: Setup; readonly ask: WeightTableAsk }
   | { readonly kind: 'drift-weight'; readonly setup: Setup; readonly ask: DriftAsk }
   | {
       readonly kind: 'turn';
@@ -99,7 +102,7 @@ export type Question =
       readonly offsetsM: readonly number[];
       readonly radiusM: number;
     }
-  | { readonly kind: 'paddle'; readonly setup: Setup; readonly lines: number }
+  | { readonly kind: 'paddle'; readonly setup: Setup; readonly lines: number; readonly windMps: number }
   | {
       readonly kind: 'rod-scores';
       readonly setups: readonly Setup[];
@@ -137,6 +140,7 @@ export interface Answers {
   readonly fall: FallAnswer;
   readonly 'depth-card': DepthCard;
   readonly 'bottom-weight': BottomWeight;
+  readonly 'weight-table': WeightTable;
   readonly 'drift-weight': Drift;
   readonly turn: readonly TurnAnswer[];
   readonly paddle: Paddling | null;

@@ -255,6 +255,7 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'bottom-weight',
     'drift-weight',
     'depth-card',
+    'weight-table',
     'countdown',
     'cast',
     'hand-load',

@@ -1,6 +1,6 @@
 import { beforeAll, expect, it } from 'vitest';
 import { loadMixedInteger } from '@/core/base/numeric';
-import { MODELS } from '@/domain/contract';
+import { MODELS } from '@/cli/models';
 import { fuzzOnce } from '../soak/fuzz-round';
 import { IMPORTERS } from '../soak/importers';
 

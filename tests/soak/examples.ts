@@ -1,4 +1,6 @@
-import { MODELS, type Model } from '@/domain/contract';
+import type { Model } from '@/domain/contract';
+import { MODELS } from '@/cli/models';
+import { RIG_IDS, rigPattern } from '@/domain/rigs';
 import { schemaOf } from '@/cli/schema-of';
 import { demoParts } from '@/db/demo';
 import { demoFiles } from '../helpers/demo';
@@ -82,6 +84,21 @@ const whole: Readonly<Record<string, (random: Random, example: (name: string) =>
           vary: [{ path: 'pull.forceN', from: 0.1, to: 40, steps: 4 }],
           of: ['leverArmM'],
         };
+  },
+  rig: (random) => {
+    const rig = one(RIG_IDS, random);
+    const slots = rigPattern(rig).slots.filter((slot) => !('knot' in slot));
+    return {
+      rig,
+      parts: Object.fromEntries(
+        slots.flatMap(({ id }) =>
+          random() < 0.05 ? [] : [[id, one(['', '3/0 heavy', '20 lb 30 m', '7 g 90 mm'], random)]],
+        ),
+      ),
+      ...(random() < 0.5
+        ? { presentation: { speedMps: random() * 3, fishKg: random() < 0.2 ? null : random() * 20 } }
+        : {}),
+    };
   },
   ranges: (random, example) =>
     random() < 0.3

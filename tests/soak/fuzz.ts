@@ -1,6 +1,6 @@
 // Mutated inputs over every model: `npm run soak -- fuzz [how many] [model]`. None may crash, hang or answer with what is no number.
 import { loadMixedInteger } from '@/core/base/numeric';
-import { MODELS } from '@/domain/contract';
+import { MODELS } from '@/cli/models';
 import { fuzzOnce, type Fault } from './fuzz-round';
 import { IMPORTERS } from './importers';
 

@@ -10,6 +10,7 @@ import {
   RELEASE_LIMITS as R,
   SHOCK_LIMITS as S,
   tripped,
+  weightTable,
 } from '@/core/rig';
 import { TOW_LIMITS } from '@/core/water';
 import { numberIn } from '../number';
@@ -175,6 +176,26 @@ const depthCardModel = model({
   }),
 });
 
+const weightTableModel = model({
+  name: 'weight-table',
+  input: z.strictObject({
+    setup: towedSetup,
+    depthsM: z.array(numberIn(P.depthM)).min(1).max(40),
+    speedsMps: z.array(numberIn(P.speedMps)).min(1).max(20),
+    surfaceAngleRad: numberIn(TOW_LIMITS.surfaceAngleRad),
+    bottom: z.enum(['mud', 'sand', 'rock', 'weed']).nullable(),
+    share: numberIn(TOW_LIMITS.share).optional(),
+    material: bodyMaterialSchema,
+  }),
+  output: z.strictObject({
+    outcome: ok,
+    depthsM: z.array(z.number()).readonly(),
+    speedsMps: z.array(z.number()).readonly(),
+    massesKg: z.array(z.array(figure).readonly()).readonly(),
+  }),
+  compute: ({ setup, ...ask }) => ({ outcome: 'ok' as const, ...weightTable(...towed(setup), ask) }),
+});
+
 const countdownModel = model({
   name: 'countdown',
   input: z.strictObject({ setup: castSetup, depthsM: z.array(numberIn(P.depthM)).min(1).max(100) }),
@@ -215,5 +236,6 @@ export const AFLOAT_MODELS = [
   bottomWeightModel,
   driftWeightModel,
   depthCardModel,
+  weightTableModel,
   countdownModel,
 ] as const;

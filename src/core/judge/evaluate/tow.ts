@@ -135,7 +135,9 @@ function bottomRigFigures(rig: Rig, presentation: TowedPresentation, running: Ru
         : rightWeight(rig, presentation, {
             depthM: presentation.bottomM ?? running.depthM ?? presentation.depthM,
             surfaceAngleRad: wantedRad ?? usualAngle.aimRad,
-            share: wantedShare,
+            bottom: wantedShare === null ? null : (presentation.conditions.bottom ?? 'sand'),
+            share: wantedShare ?? undefined,
+            material: 'lead',
           }),
   };
 }

@@ -98,28 +98,17 @@ function weightInput(
 
 /** A weight that would hold the line as it is wanted. */
 export interface RightWeight {
-  /** in air, of lead [kg]; null: none does */
+  /** in air, of its metal [kg]; null: none does */
   readonly massKg: number | null;
   readonly lineOutM: number | null;
 }
 
-/** The weight that would hold this rig at an angle, the bottom carrying a share of it; share null: it hangs free. */
-export function rightWeight(
-  rig: Rig,
-  presentation: TowedPresentation,
-  {
-    depthM,
-    surfaceAngleRad,
-    share,
-  }: { readonly depthM: number; readonly surfaceAngleRad: number; readonly share: number | null },
-): RightWeight {
-  const bottom = share === null ? null : (presentation.conditions.bottom ?? 'sand');
-  const found = tow(weightInput(rig, presentation, { depthM, surfaceAngleRad, bottom, share: share ?? undefined }), {
-    shaped: false,
-  });
+/** The weight that would hold this rig at an angle, the bottom carrying a share of it or none. */
+export function rightWeight(rig: Rig, presentation: TowedPresentation, ask: BottomWeightAsk): RightWeight {
+  const found = tow(weightInput(rig, presentation, ask), { shaped: false });
   return found.outcome === 'ok'
     ? {
-        massKg: massInAirKg(found.netWeightN!, 'lead', waterProperties(presentation.water).densityKgPm3),
+        massKg: massInAirKg(found.netWeightN!, ask.material, waterProperties(presentation.water).densityKgPm3),
         lineOutM: found.lineOutM,
       }
     : { massKg: null, lineOutM: null };

@@ -28,6 +28,7 @@ export {
 } from './release';
 export { bottomUnder, type BottomProfile } from './bottom-profile';
 export { lineToBottom, runOver, type LineToBottom } from './run-over';
+export { weightTable, type WeightTable, type WeightTableAsk } from './weight-table';
 export { withLine } from './with-line';
 export { runRig } from './run-rig';
 export type { Running } from './running';

@@ -313,6 +313,10 @@ describe('boat and craft', () => {
     );
     expect(one.paddlerW).toBeCloseTo(((one.hullN + one.luresN) * 1.2) / 0.55, 9);
     expect(paddling(rig, towedOf(minnow, { craftId: null }), 1)).toBeNull();
+    const ahead = paddling(rig, towedOf(minnow, { craftId: 'canoe', speedMps: 1.2 }), 1, -4)!;
+    // ½·1.225·0.5·(4 + 1.2)² against the bow.
+    expect(ahead.windN).toBeCloseTo(-0.5 * 1.225 * 0.5 * 5.2 ** 2, 9);
+    expect(ahead.paddlerW).toBeGreaterThan(one.paddlerW);
   });
   it('slack of a tripped release: what is down and along, less the straight way', () => {
     const found = tripped({ depthM: 12, leadM: 9, speedMps: 1.2, rodSpringM: 0.8 });

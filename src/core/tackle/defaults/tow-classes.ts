@@ -87,6 +87,7 @@ export const THUMB = {
 /** How rods of craft and water are moved by what cannot be seen. */
 export const DRIFT = {
   wind: { share: 0.035, reason: 'a small open boat goes with three to four hundredths of the wind' },
+  paddler: { areaM2: 0.5, reason: 'shoulders and head over the gunwale' },
   paddle: {
     swing: 0.25,
     efficiency: 0.55,

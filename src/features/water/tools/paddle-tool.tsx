@@ -20,6 +20,8 @@ export function PaddleTool({ main }: ToolProps) {
   );
   const [speedMps, setSpeed] = useState(presentation.speedMps || 1.2);
   const [lines, setLines] = useState('1');
+  const [windMps, setWind] = useState(0);
+  const [from, setFrom] = useState<'ahead' | 'behind'>('ahead');
   const question = useMemo(
     (): QuestionOf<'paddle'> | null =>
       presentation.kind === 'towed' && craftId !== ''
@@ -27,9 +29,10 @@ export function PaddleTool({ main }: ToolProps) {
             kind: 'paddle',
             setup: { ...main.setup, presentation: { ...presentation, craftId, speedMps } },
             lines: Number(lines),
+            windMps: from === 'behind' ? windMps : -windMps,
           }
         : null,
-    [main.setup, presentation, craftId, speedMps, lines],
+    [main.setup, presentation, craftId, speedMps, lines, windMps, from],
   );
   const { last } = useAnswer(question);
   if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
@@ -57,6 +60,19 @@ export function PaddleTool({ main }: ToolProps) {
           options={['1', '2', '3', '4'].map((value) => ({ value, label: value }))}
           onValueChange={setLines}
         />
+        <Figure
+          label={t('water.paddle.wind')}
+          measure="speed"
+          value={windMps}
+          limits={{ min: 0, max: 25 }}
+          onValue={setWind}
+        />
+        <ChoiceField
+          label={t('water.paddle.windFrom')}
+          value={from}
+          options={(['ahead', 'behind'] as const).map((value) => ({ value, label: t(`water.paddle.${value}`) }))}
+          onValueChange={setFrom}
+        />
       </Fields>
       {found && (
         <Answers
@@ -75,6 +91,7 @@ export function PaddleTool({ main }: ToolProps) {
               t('water.paddle.lures'),
               t('water.paddle.more', { force: format(found.luresN, 'force'), share: format(found.moreShare, 'share') }),
             ],
+            ...(found.windN === 0 ? [] : [[t('water.paddle.windIs'), format(found.windN, 'force')] as const]),
             [t('water.paddle.power'), `${number(found.paddlerW, 0)} W`],
           ]}
         />

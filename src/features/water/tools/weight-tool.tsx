@@ -10,6 +10,7 @@ import { ChoiceField } from '@/ui/choice-field';
 import type { QuestionOf } from '@/workers/protocol';
 import { Answers, Caution, Fields, Figure, Note } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
+import { WeightTableView } from './weight-table';
 
 const METALS = [
   'lead',
@@ -137,6 +138,12 @@ export function WeightTool({ main }: ToolProps) {
           {found.lineOutM !== null && <Caution>{t('water.weight.caution')}</Caution>}
         </>
       )}
+      <WeightTableView
+        main={main}
+        ask={{ surfaceAngleRad, bottom: bottom === 'free' ? null : bottom, share, material }}
+        depthM={depthM}
+        speedMps={presentation.speedMps}
+      />
     </>
   );
 }
