@@ -11,7 +11,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
-          include: ['src/**/*.test.ts', 'tests/cli/*.test.ts'],
+          include: ['src/**/*.test.ts', 'tests/{cli,practice}/*.test.ts'],
           setupFiles: ['tests/helpers/seed.ts'],
           testTimeout: 60_000,
           // No unit test puts anything in another's place, so the modules are read once a worker.

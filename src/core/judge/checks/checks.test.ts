@@ -500,8 +500,14 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     'gear-ratio',
     wall,
     [
-      [parted(fly, 'reel', { gearRatio: figure(4, '1') }), 'note low'],
-      [housed(parted(fly, 'reel', { gearRatio: figure(6.3, '1') }), { schools: { gear: 'low' } }), 'note high'],
+      [parted(presenting(fly, { fishKg: 20 }), 'reel', { gearRatio: figure(3, '1') }), 'note low'],
+      [
+        housed(parted(presenting(fly, { fishKg: 20 }), 'reel', { gearRatio: figure(3, '1') }), {
+          schools: { gear: 'low' },
+        }),
+        'none',
+      ],
+      [housed(presenting(copper, { speedMps: 3 }), { schools: { gear: 'low' } }), 'note high'],
     ],
   ],
   [

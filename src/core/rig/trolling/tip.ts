@@ -7,9 +7,12 @@ export function holderLeanRad(rig: Rig, presentation: Presentation): number {
   return (
     own ??
     rig.house.crafts.find(({ id }) => id === presentation.craftId)?.holderAngleRad ??
-    rig.classes.fighting.holder.leanRad
+    rig.classes.fighting[isOnDownrigger(presentation) ? 'downrigger-holder' : 'holder'].leanRad
   );
 }
+
+const isOnDownrigger = (presentation: Presentation): boolean =>
+  presentation.kind === 'towed' && presentation.gear?.kind === 'downrigger';
 
 /** Grip above level while fishing [rad]: that of the holder, or as it is held in the hand. */
 export function gripRiseRad(rig: Rig, presentation: Presentation): number {

@@ -1,6 +1,7 @@
 /** What a strike and a fight hang on besides rod, line and hook. */
 export const FIGHT_CLASSES = {
   holder: { leanRad: 0.7, reason: 'forty degrees from upright: the usual tube in a gunwale' },
+  'downrigger-holder': { leanRad: 1.05, reason: 'thirty degrees above level: low, to bow to the ball' },
   fish: {
     strikeMps: 1.5,
     towardShare: 0.8,

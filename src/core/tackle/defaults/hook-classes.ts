@@ -49,8 +49,8 @@ export const HOOK_STYLES = {
     gapMm: 10.4,
     gapGrowth: 1.122,
     shankPerGap: 3.2,
-    wireMm: 1.26,
-    wireGrowth: 1.103,
+    wireMm: 1.28,
+    wireGrowth: 1.104,
     eyePerWire: 14,
     bends: 1,
     reason:

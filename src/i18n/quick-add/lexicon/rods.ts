@@ -27,7 +27,7 @@ export const RODS: readonly Entry[] = [
   [['xxh', 'xx heavy', 'double extra heavy'], power('double-extra-heavy')],
   [['fast', 'rápida', 'fast action', 'f'], action('fast')],
   [['extra fast', 'extra rápida', 'xf', 'x fast', 'ex fast'], action('extra-fast')],
-  [['moderate fast', 'mod fast', 'mf', 'medium fast', 'semirrápida'], action('moderate-fast')],
+  [['moderate fast', 'mod fast', 'mf', 'semirrápida'], action('moderate-fast')],
   [['moderate', 'moderada', 'mod', 'moderate action'], action('moderate')],
   [['slow', 'lenta', 'parabolic', 'parabólica', 'slow action'], action('slow')],
   [['one handed', 'a una mano'], says({ handle: 'one-handed' })],

@@ -1,25 +1,30 @@
+import { fishRun, winding } from '../../../strike';
 import { nothing, sideOf, type Rule } from '../rule';
 
-/** Gear of a reel that winds against a steady pull or a heavy fish: the house takes a side. */
+/** Gear of a reel that holds a running fish or winds against a steady pull: the house takes a side. */
 export const gearRatio: Rule = (input) => {
   const { rig, presentation } = input;
+  if (presentation.kind !== 'towed' || presentation.fishKg === null) return nothing;
   const side = sideOf(input, 'gear');
+  const { winding: hand, fish } = rig.classes.fighting;
   const { value: ratio } = rig.reel.gearRatio;
-  const isHigh = ratio >= HIGH_FROM;
-  const loaded = presentation.kind === 'towed' && presentation.way !== 'dropped';
-  if (!loaded || ratio === HIGH_FROM || isHigh === (side === 'high')) return nothing;
-  return [
-    {
-      severity: 'note',
-      verdict: 'hold',
-      joints: [rig.chainOfParts[1]!.joint.id],
-      code: isHigh ? 'high' : 'low',
-      facts: { ratio },
-      school: 'gear',
-      side,
-    },
-  ];
+  const comesMps = fish.towardShare * fishRun(presentation.fishKg, rig.classes).runMps;
+  const wound = winding({
+    gearRatio: ratio,
+    nowRadiusM: rig.reel.fullRadiusM.value,
+    handleM: rig.reel.handleRadiusM?.value ?? rig.classes.fighting[rig.reel.build].handleM,
+    speedsMps: [comesMps],
+    handN: hand.handN,
+    efficiency: hand.efficiency,
+  });
+  const joints = [rig.chainOfParts[1]!.joint.id];
+  const note = { severity: 'note', verdict: 'hold', joints, school: 'gear', side } as const;
+  if (side === 'high' && !wound.speeds[0]!.winds) return [{ ...note, code: 'low', facts: { ratio, comesMps } }];
+  const steadyN = input.running?.pullN ?? 0;
+  if (side === 'low' && wound.pullN < STEADY_SPARE * steadyN)
+    return [{ ...note, code: 'high', facts: { ratio, pullN: wound.pullN, steadyN } }];
+  return nothing;
 };
 
-/** Turns of the spool to one of the handle from which a reel is called fast. */
-const HIGH_FROM = 5;
+/** A hand winds for long only against half of what it can. */
+const STEADY_SPARE = 2;
