@@ -70,6 +70,7 @@ export {
   bestCut,
   land,
   type BestCut,
+  type Filing,
   type Landed,
   drops,
   DROP_BINS,

@@ -86,24 +86,31 @@ export const headSchema = z.strictObject({
 
 const landed = z.strictObject({ filedKg: z.number(), goodShare: z.number(), stand: standOutput });
 
+const filing = z.strictObject({
+  cuts: z.array(z.strictObject({ atM: point, normalRad: z.number() })).readonly(),
+  after: landed,
+  tooSmall: z.enum(['mass', 'depth']).nullable(),
+});
+
 const jigCutModel = model({
   name: 'jig-cut',
   input: z.strictObject({ head: headSchema }),
   output: z.strictObject({
     outcome: z.enum(['ok', 'none-better']),
-    cut: z.strictObject({ atM: point, normalRad: z.number() }).nullable(),
     before: landed,
-    after: landed,
+    one: filing.nullable(),
+    two: filing.nullable(),
     tried: z.number(),
   }),
   compute: ({ head }) => {
-    const { before, after, cut: best, tried } = finish(bestCut(head));
+    const { before, one, two, tried } = finish(bestCut(head));
     const told = ({ standing, goodShare, stand }: typeof before) => ({ filedKg: standing.filedKg, goodShare, stand });
+    const filed = (found: typeof one) => found && { ...found, after: told(found.after) };
     return {
-      outcome: best ? ('ok' as const) : ('none-better' as const),
-      cut: best,
+      outcome: one ? ('ok' as const) : ('none-better' as const),
       before: told(before),
-      after: told(after),
+      one: filed(one),
+      two: filed(two),
       tried,
     };
   },

@@ -1,3 +1,4 @@
+import type { Filing } from '@/core/make';
 import { useI18n } from '@/i18n/client';
 import type { Jig } from './use-jig';
 
@@ -15,18 +16,37 @@ export function Filed({ jig: { after, before, flat } }: { readonly jig: Jig }) {
 }
 
 export function Found({ jig: { found } }: { readonly jig: Jig }) {
-  const { t, format } = useI18n();
+  const { t } = useI18n();
   if (!found) return null;
   return (
-    <p className="semi-narrow text-[14px]" data-testid="best-cut" data-good={found.after.goodShare}>
-      {found.cut
-        ? t('jig.best', {
-            angle: format(found.cut.normalRad, 'angle'),
-            good: format(found.after.goodShare, 'share'),
-            mass: format(found.after.standing.filedKg, 'mass'),
-            tried: found.tried,
-          })
-        : t('jig.noneBetter', { tried: found.tried })}
+    <div
+      className="semi-narrow text-[14px]"
+      data-testid="best-cut"
+      data-good={(found.one?.after ?? found.before).goodShare}
+    >
+      {found.one ? (
+        <>
+          <FilingText filing={found.one} of="one" />
+          {found.two ? <FilingText filing={found.two} of="two" /> : <p>{t('jig.noSecond')}</p>}
+        </>
+      ) : (
+        <p>{t('jig.noneBetter')}</p>
+      )}
+      <p className="text-dim">{t('jig.tried', { tried: found.tried })}</p>
+    </div>
+  );
+}
+
+function FilingText({ filing, of }: { readonly filing: Filing; readonly of: 'one' | 'two' }) {
+  const { t, format } = useI18n();
+  return (
+    <p>
+      {t(`jig.best.${of}`, {
+        angle: filing.cuts.map(({ normalRad }) => format(normalRad, 'angle')).join(', '),
+        good: format(filing.after.goodShare, 'share'),
+        mass: format(filing.after.standing.filedKg, 'mass'),
+      })}{' '}
+      {filing.tooSmall && t(`jig.tooSmall.${filing.tooSmall}`)}
     </p>
   );
 }

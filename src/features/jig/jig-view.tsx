@@ -17,6 +17,7 @@ const KEYS = [
   { action: 'drop', keys: ['d'], label: 'drop', atFoot: true },
   { action: 'search', keys: ['f'], label: 'search', atFoot: true },
   { action: 'take', keys: ['Enter'], label: 'take', atFoot: true },
+  { action: 'take-two', keys: ['b'], label: 'take-two', atFoot: true },
   { action: 'unfile', keys: ['u'], label: 'unfile', atFoot: true },
   { action: 'hand', keys: ['h'], label: 'hand', atFoot: true },
 ] as const satisfies readonly KeyRow[];
@@ -33,7 +34,9 @@ export function JigView({ box }: { readonly box: readonly Part[] }) {
       case 'search':
         return jig.search();
       case 'take':
-        return jig.takeBest();
+        return jig.takeOne();
+      case 'take-two':
+        return jig.takeTwo();
       case 'unfile':
         return jig.unfile();
       case 'hand':
@@ -75,9 +78,14 @@ export function JigView({ box }: { readonly box: readonly Part[] }) {
               <button type="button" className={press} onClick={jig.search} disabled={jig.searching}>
                 {t('jig.key.search')}
               </button>
-              <button type="button" className={press} onClick={jig.takeBest} disabled={!jig.found?.cut}>
+              <button type="button" className={press} onClick={jig.takeOne} disabled={!jig.found?.one}>
                 {t('jig.key.take')}
               </button>
+              {jig.found?.two && (
+                <button type="button" className={press} onClick={jig.takeTwo}>
+                  {t('jig.key.take-two')}
+                </button>
+              )}
               <Link href="/tying" className="ml-auto text-[14px] underline underline-offset-2">
                 {t('nav.tying')}
               </Link>

@@ -12,15 +12,21 @@ const SEED = 20;
 /** Headless: the head and its flat, how it lands before and after, ten thousand drops and the best cut from the worker. */
 export function useJig() {
   const [head, setHead] = useState<Head>(SAMPLE);
-  const [flat, setFlat] = useState<Flat>(BY_HAND);
+  const [flat, setOne] = useState<Flat>(BY_HAND);
+  /** beside the flat that is moved by hand, where the search found two */
+  const [second, setSecond] = useState<Flat | null>(null);
+  const setFlat = (next: Flat) => {
+    setOne(next);
+    setSecond(null);
+  };
   const [isDropping, setDropping] = useState(false);
   const [searched, setSearched] = useState<Head | null>(null);
   const [floor, setFloor] = useState({ lineRad: 0.35, slopeRad: 0, softM: 0 });
   const bare = useMemo(() => ({ ...head, cuts: [] }), [head]);
   const radiiM = useMemo(() => headStanding(bare).radiiM, [bare]);
   const filed = useMemo(
-    () => (flat.depth === 0 ? bare : { ...bare, cuts: [cutOf(flat, radiiM)] }),
-    [bare, flat, radiiM],
+    () => ({ ...bare, cuts: [flat, second].flatMap((each) => (each && each.depth > 0 ? [cutOf(each, radiiM)] : [])) }),
+    [bare, flat, second, radiiM],
   );
   const before = useMemo(() => land(bare), [bare]);
   const after = useMemo(() => land(filed), [filed]);
@@ -59,7 +65,13 @@ export function useJig() {
     change: (change: Partial<Head>) => setHead({ ...head, ...change }),
     drop: () => setDropping(true),
     search: () => setSearched(bare),
-    takeBest: () => found?.cut && setFlat(flatOf(found.cut, radiiM)),
+    takeOne: () => found?.one && setFlat(flatOf(found.one.cuts[0]!, radiiM)),
+    takeTwo: () => {
+      if (!found?.two) return;
+      const [first, next] = found.two.cuts;
+      setOne(flatOf(first!, radiiM));
+      setSecond(flatOf(next!, radiiM));
+    },
     unfile: () => setFlat({ ...flat, depth: 0 }),
     byHand: () => setFlat(BY_HAND),
     tipN: (pose: Parameters<typeof tipPullN>[1]) => tipPullN(after.standing, pose, floor),

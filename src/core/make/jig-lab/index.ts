@@ -1,4 +1,4 @@
-export { bestCut, land, type BestCut, type Landed } from './best-cut';
+export { bestCut, land, type BestCut, type Filing, type Landed } from './best-cut';
 export { drops, DROP_BINS, type Drops, type DropsInput } from './drops';
 export { cutOf, flatOf, reachOf, type Flat } from './flat';
 export { headStanding, HEAD_LIMITS, type Head, type HeadStanding } from './head';

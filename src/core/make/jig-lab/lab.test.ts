@@ -62,9 +62,10 @@ describe('drops', () => {
 describe('the best cut', () => {
   const found = finish(bestCut(ball));
   it('lands the ball visibly otherwise', () => {
-    expect(found.cut).not.toBeNull();
-    expect(found.after.goodShare).toBeGreaterThan(found.before.goodShare + 0.3);
-    expect(found.after.standing.filedKg).toBeGreaterThan(1e-4);
+    expect(found.one!.cuts).toHaveLength(1);
+    expect(found.one!.after.goodShare).toBeGreaterThan(found.before.goodShare + 0.3);
+    expect(found.one!.after.standing.filedKg).toBeGreaterThan(1e-4);
+    expect(found.one!.tooSmall).toBeNull();
   });
   it('is at least as good as a flat filed by hand under the ball, and as any of a coarse round of flats', () => {
     const r = found.before.standing.radiiM[0];
@@ -74,8 +75,25 @@ describe('the best cut', () => {
         ...ball,
         cuts: [{ atM: [0.75 * r * Math.cos(normalRad), 0.75 * r * Math.sin(normalRad)], normalRad }],
       });
-      expect(found.after.goodShare + 0.01).toBeGreaterThanOrEqual(byHand.goodShare);
+      expect(found.one!.after.goodShare + 0.01).toBeGreaterThanOrEqual(byHand.goodShare);
     }
+  });
+});
+
+describe('two flats, and what a file can do', () => {
+  it('take a second flat only where it lands visibly more', () => {
+    for (const head of [ball, { ...ball, shape: 'bullet', bait: null } as const]) {
+      const { one, two } = finish(bestCut(head));
+      if (!two) continue;
+      expect(two.cuts).toHaveLength(2);
+      expect(two.cuts[0]).toEqual(one!.cuts[0]);
+      expect(two.after.goodShare).toBeGreaterThanOrEqual(one!.after.goodShare + 0.02);
+    }
+  });
+  it('say of a head of a fifth of a gram that its flat is too small to file', () => {
+    const tiny = { ...ball, headKg: 3e-4, hook: { shankM: 0.006, gapM: 0.0025, wireM: 3e-4 }, bait: null, collarM: 0 };
+    const { one } = finish(bestCut(tiny));
+    expect(one === null || one.tooSmall !== null).toBe(true);
   });
 });
 
