@@ -7,6 +7,7 @@ import { sink, tow, type SinkInput, type TowInput } from '@/core/water';
 import { demoParts } from '@/db/demo';
 import { changesFor } from '@/domain/remedy/changes';
 import { demoFile, demoFiles } from '../tests/helpers/demo';
+import { printSensitivity } from './sensitivity';
 
 /** The speeds that are asked of the core, in milliseconds, one thread, median. */
 const rod = { lengthM: 1.88, stiffness: { kind: 'class', power: 'heavy', action: 'fast' } } as const;
@@ -154,6 +155,10 @@ function crowded(): number[][] {
   );
 }
 
+if (process.argv[2] === 'sensitivity') {
+  printSensitivity();
+  process.exit(0);
+}
 await loadMixedInteger();
 const scores = crowded();
 const fortyRods = Array.from({ length: 40 }, (_, i) => demoRods[i % demoRods.length]!);

@@ -1,7 +1,6 @@
 import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
-import type { Gear } from '@/core/tackle';
+import type { Gear, House } from '@/core/tackle';
 import { sideTaken } from '@/core/tackle/defaults/schools';
-import type { House } from './house';
 import { KNOTS, type KnotPattern } from '@/core/tackle/defaults/knots';
 import type { PartId } from './ids';
 import type { Joint } from './joint';

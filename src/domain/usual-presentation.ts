@@ -2,7 +2,7 @@ import { readRig } from '@/core/rig';
 import { familyOf } from '@/core/tackle';
 import type { SetWay } from '@/core/tackle/defaults/hookset-classes';
 import { sideTaken } from '@/core/tackle/defaults/schools';
-import type { House } from './house';
+import type { House } from '@/core/tackle';
 import type { Joint } from './joint';
 import type { Part } from './parts';
 import type { Presentation } from './presentation';

@@ -21,6 +21,7 @@ export {
   type RemedyInput,
   type VerdictShift,
   setupRanges,
+  uncertainOf,
   finish,
   type Progress,
   type Steps,

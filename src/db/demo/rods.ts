@@ -37,7 +37,7 @@ export const demoRods: readonly Part[] = ROWS.map(([name, mount, handle, lengthM
   name,
   mount,
   handle,
-  lengthM: metres(lengthM, name in HUNG ? 'measured' : 'label'),
+  lengthM: metres(lengthM, name in HUNG ? 'measured' : 'label', 0.01),
   stiffness: name === 'Heron' ? HUNG.Heron : { kind: 'class', power, action },
   rating: { loKg: grams(loG, 'label'), hiKg: grams(hiG, 'label') },
   guides: 'hard-ceramic',

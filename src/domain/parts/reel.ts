@@ -46,7 +46,7 @@ function reelFields(given: GivenPart) {
     ];
   return {
     build,
-    arborRadiusM: ofClass(row.arborRadiusM, 'm'),
+    arborRadiusM: ofClass(row.arborRadiusM, 'm', 0.1),
     fullRadiusM: ofClass(row.fullRadiusM, 'm', 0.15),
     widthM: ofClass(row.widthM, 'm', 0.15),
     gearRatio: ofClass(row.gearRatio, '1', 0.1),

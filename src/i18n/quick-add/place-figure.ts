@@ -100,6 +100,9 @@ function lengthOf(kind: PartKind, value: number): Placed | null {
     case 'knot':
     case 'weight':
       return null;
+    case 'rod':
+      // A printed length is measured, not guessed.
+      return [['lengthM', { ...label(value, 'm'), spread: 0.01 }]];
     default:
       return [['lengthM', label(value, 'm')]];
   }

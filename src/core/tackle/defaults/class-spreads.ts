@@ -67,5 +67,7 @@ export const EXACT_CLASS_FIGURES: readonly string[] = [
   'hookPoints.single.factor',
   'barbs.barbless.factor',
   'covers.open.through',
+  'fouling.none.width',
+  'fouling.none.along',
 ];
 export const SHARE_TABLES: readonly ClassTable[] = ['knots', 'crimp', 'covers', 'compression'];
