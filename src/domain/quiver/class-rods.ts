@@ -28,6 +28,15 @@ const MADE: readonly Made[] = [
 
 const POWERS = Object.keys(ROD_POWERS) as RodPower[];
 
+/** What such rods say on the blank counts as printed, as it will on the one that is bought. */
+const asSold = ({ rating, ...rod }: ClassRod): ClassRod => ({
+  ...rod,
+  rating: rating && {
+    loKg: { ...rating.loKg, provenance: 'label' },
+    hiKg: { ...rating.hiKg, provenance: 'label' },
+  },
+});
+
 /** Rods that could be bought: what is made for each mount, in its powers and three actions, with the window that such rods have. */
 export function classRods(mounts: readonly ClassRod['mount'][]): readonly ClassRod[] {
   return MADE.filter(({ mount }) => mounts.includes(mount)).flatMap(({ mount, family, powers: [from, to], lengthM }) =>
@@ -41,7 +50,7 @@ export function classRods(mounts: readonly ClassRod['mount'][]): readonly ClassR
           lengthM: { value: lengthM, unit: 'm', provenance: 'class' },
           stiffness: { power, action },
         });
-        return made.ok && made.data.kind === 'rod' ? [made.data] : [];
+        return made.ok && made.data.kind === 'rod' ? [asSold(made.data)] : [];
       }),
     ),
   );

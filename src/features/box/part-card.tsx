@@ -14,6 +14,7 @@ import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel, fieldText } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';
+import { RodPower } from './rod-power';
 
 export interface PartCardProps {
   readonly part: Part;
@@ -84,6 +85,7 @@ export function PartCard({
           </button>
         </PlainRow>
       </dl>
+      {part.kind === 'rod' && <RodPower rod={part} />}
       <div className="border-t border-ink px-2 py-1.5">
         <h3 className="narrow text-[12px] text-dim">{t('box.measureInstead')}</h3>
         <ol className="mt-1 flex flex-wrap gap-1.5">

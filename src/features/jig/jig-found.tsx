@@ -20,7 +20,7 @@ export function Found({ jig: { found } }: { readonly jig: Jig }) {
   if (!found) return null;
   return (
     <div
-      className="semi-narrow text-[14px]"
+      className="semi-narrow mt-1 text-[14px]"
       data-testid="best-cut"
       data-good={(found.one?.after ?? found.before).goodShare}
     >

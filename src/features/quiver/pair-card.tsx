@@ -37,7 +37,7 @@ export function PairCard({ state, place }: { readonly state: QuiverState; readon
         </Link>
       </h2>
       <dl className="narrow grid gap-x-4 text-[13.5px] sm:grid-cols-2">
-        {SCORE_PARTS.map((part) => (
+        {SCORE_PARTS.filter((part) => part !== 'strength' || score.figures.castStep === null).map((part) => (
           <div
             key={part}
             className="grid grid-cols-[4.6rem_56px_minmax(0,1fr)] items-center gap-2 border-t border-faint py-0.5"

@@ -229,10 +229,12 @@ function depth(
             },
           ]
         : []),
-    ...(contact ? [{ code: 'depth-on-bottom' as const, facts: { netN: contact.forceN, share: contact.share } }] : []),
+    ...(contact && !bottomRig?.contact ? [{ code: 'depth-on-bottom' as const, facts: { netN: contact.forceN, share: contact.share } }] : []),
     release
       ? { code: 'depth-release', facts: { depthM: release.depthM, behindM: release.behindM } }
-      : { code: 'depth-runs', facts: { behindM: running.behindM, angleRad: surfaceAngleRad } },
+      : bottomRig?.angle
+        ? { code: 'depth-behind', facts: { behindM: running.behindM } }
+        : { code: 'depth-runs', facts: { behindM: running.behindM, angleRad: surfaceAngleRad } },
     ...(layers && layers.length > 0
       ? [{ code: 'depth-speed' as const, facts: { lureMps: running.lureMps, sogMps: running.sogMps } }]
       : []),
@@ -259,7 +261,11 @@ function bottomReasons({ classes }: Rig, { angle, contact, right }: BottomRigFig
       ? [
           {
             code: 'depth-contact' as const,
-            facts: { share: contact.is, from: Math.max(0, contact.wanted - sound), to: contact.wanted + sound },
+            facts: {
+              share: contact.is,
+              fromShare: Math.max(0, contact.wanted - sound),
+              toShare: contact.wanted + sound,
+            },
           },
         ]
       : []),

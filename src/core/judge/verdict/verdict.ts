@@ -19,7 +19,7 @@ export type ReasonCode =
   | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
   | `carry-${'steady' | 'fouled' | 'in-line' | 'loaded' | 'not-loaded'}`
   | `depth-${'runs' | 'on-bottom' | 'at-surface' | 'in-the-air' | 'too-shallow' | 'too-deep' | 'release' | 'speed'}`
-  | `depth-${'angle' | 'contact' | 'right-weight' | 'no-right-weight'}`
+  | `depth-${'behind' | 'angle' | 'contact' | 'right-weight' | 'no-right-weight'}`
   | 'counts-check';
 
 /** A reason as a code with its facts, SI by the suffix of their names; the sentence stands in the catalogues. */
