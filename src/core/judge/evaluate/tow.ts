@@ -178,7 +178,15 @@ function carry(rig: Rig, { clean, fouled, dropShare, pullAngleRad, stance }: Tow
             },
           ]
         : [{ code: 'carry-steady' as const, facts: { pullN: clean.pullN, tipM: clean.tipMovedM, stance } }]),
-      { code: 'carry-fouled', facts: { pullN: fouled.pullN, moreM: fouled.tipMovedM - clean.tipMovedM } },
+      // A rod wound against its release does not feel the weed.
+      ...(stance === 'downrigger'
+        ? []
+        : [
+            {
+              code: 'carry-fouled' as const,
+              facts: { pullN: fouled.pullN, moreM: fouled.tipMovedM - clean.tipMovedM },
+            },
+          ]),
       ...(Math.sin(pullAngleRad) < IN_LINE
         ? [{ code: 'carry-in-line' as const, facts: { angleRad: pullAngleRad } }]
         : []),

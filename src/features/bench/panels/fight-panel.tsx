@@ -203,6 +203,7 @@ function loadChart(
       nameGap: 36,
       max: force(most),
       ...axis,
+      axisLabel: { ...axis.axisLabel, showMaxLabel: false },
     },
     series: [
       {
