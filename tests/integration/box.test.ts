@@ -109,7 +109,7 @@ describe('measuring a part', () => {
   it('replaces class by measured, keeps the old values, and says which marks moved', async () => {
     const { benchId, parts, setupId } = await savedSetup(db, demoFile('setup-drowned-wall'), now);
     const hook = parts.find((part) => part.kind === 'hook')!;
-    const wireM = { value: hook.wireM.value * 1.3, unit: 'm', provenance: 'measured' };
+    const wireM = { value: hook.wireM.value * 1.12, unit: 'm', provenance: 'measured' };
     const raw = calliper('wireM', wireM.value, wireM.value, wireM.value);
     const outcome = await measured(benchId, { partId: hook.id, expectedVersion: 1, guide: 'calliper', raw }, now);
     expect(outcome).toMatchObject({

@@ -34,7 +34,7 @@ export const demoHouse: House = {
       holderGapM: 1.4,
       downriggers: 0,
       booms: 0,
-      hullDragN: 45,
+      hullDragN: 18,
     },
     {
       id: 'dunlin',
@@ -47,7 +47,7 @@ export const demoHouse: House = {
       holderGapM: 0.5,
       downriggers: 4,
       booms: 0,
-      hullDragN: 110,
+      hullDragN: 45,
     },
     {
       id: 'canoe',
@@ -60,7 +60,7 @@ export const demoHouse: House = {
       holderGapM: 1,
       downriggers: 0,
       booms: 0,
-      hullDragN: 16,
+      hullDragN: 7.4,
     },
   ],
   sheet: {

@@ -29,7 +29,7 @@ const NEW: Omit<Craft, 'id' | 'name'> = {
   holderGapM: 1,
   downriggers: 0,
   booms: 0,
-  hullDragN: 40,
+  hullDragN: 15,
 };
 
 /** Each craft with what clearance, reach, nesting and the towed hull hang on. */

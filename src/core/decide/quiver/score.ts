@@ -64,6 +64,7 @@ const SCORE_STEPS = {
   line: [0.4, 1],
   clutch: [0.6, 1],
   landing: [0.6, 0.9],
+  holder: [0.5, 1],
 } as const;
 
 /**
@@ -162,6 +163,14 @@ function throwOf(
   return { score: SCORE_STEPS.throw[mark], castStep, dropShare: fit.dropShare };
 }
 
+/** A butt that is shorter than the holder is deep jumps out of it. */
+function inHolder({ rodPart, house }: Rig, presentation: Presentation): number {
+  const craft = house.crafts.find(({ id }) => id === presentation.craftId);
+  const handle = rodPart.handleLengthM?.value;
+  if (presentation.kind !== 'towed' || presentation.held !== 'holder' || !craft || handle === undefined) return 1;
+  return craft.holderDepthM === 0 ? 1 : over(handle / craft.holderDepthM, SCORE_STEPS.holder);
+}
+
 /** What blank, line and reel bear of a strike, and whether a rod of this length lands what hangs on the leader. */
 function strengthOf(rig: Rig, presentation: Presentation, running: Running | null): number {
   const strike = strikeFigures(rig, presentation, running);
@@ -171,7 +180,7 @@ function strengthOf(rig: Rig, presentation: Presentation, running: Running | nul
   const upperN = printedLineN(rig.rodPart)?.[1] ?? rig.rodHoldsN / rig.classes.rodPrint.blank.lineShare;
   const line = over(upperN / rig.pieces[0]!.line.strengthN, SCORE_STEPS.line);
   const landing = over(rig.rodPart.lengthM.value / Math.max(1e-9, leadersM(rig)), SCORE_STEPS.landing);
-  return blank * clutch * line * landing;
+  return blank * clutch * line * landing * inHolder(rig, presentation);
 }
 
 function setOf(

@@ -3,7 +3,7 @@ import { fishRun } from '../../strike';
 import type { Presentation } from '../../tackle';
 import type { Rig } from '../../rig';
 import type { StrikeFigures } from './strike';
-import { markAtLeast, worst, type Reason, type Verdict, type HoldFigures } from '../verdict';
+import { markAtLeast, rulingFirst, worst, type HoldFigures, type Reason, type Verdict, type Weighed } from '../verdict';
 
 /** Clutch margins asked: a third of the weakest joint is the old rule, half the least that survives a jerk. */
 const CLUTCH_MARGIN = { sound: 3, edge: 2 } as const;
@@ -18,24 +18,43 @@ export function judgeHold(
   const clutchMargin =
     presentation.clutchN === null || presentation.clutchN === 0 ? null : chain.strengthN / presentation.clutchN;
   const misplaced = chain.asWanted === false;
-  const reasons: Reason[] = [
+  const clutchMark =
+    clutchMargin === null ? 'sound' : markAtLeast(clutchMargin, CLUTCH_MARGIN.sound, CLUTCH_MARGIN.edge);
+  const weighed: Weighed[] = [
     {
-      code: misplaced
-        ? 'hold-breaks-elsewhere'
-        : chain.asWanted === true
-          ? 'hold-breaks-as-wanted'
-          : 'hold-breaks-first',
-      facts: { joint: chain.weakest, strengthN: chain.strengthN, wanted: presentation.wanted.breakAt },
+      mark: misplaced ? 'edge' : 'sound',
+      reason: {
+        code: misplaced
+          ? 'hold-breaks-elsewhere'
+          : chain.asWanted === true
+            ? 'hold-breaks-as-wanted'
+            : 'hold-breaks-first',
+        facts: { joint: chain.weakest, strengthN: chain.strengthN, wanted: presentation.wanted.breakAt },
+      },
     },
-    clutchMargin === null
-      ? { code: 'hold-clutch-locked', facts: {} }
-      : { code: 'hold-clutch', facts: { clutchN: presentation.clutchN, margin: clutchMargin } },
-    ...(strike ? [windowReason(strike)] : []),
+    {
+      mark: clutchMark,
+      reason:
+        clutchMargin === null
+          ? { code: 'hold-clutch-locked', facts: {} }
+          : { code: 'hold-clutch', facts: { clutchN: presentation.clutchN, margin: clutchMargin } },
+    },
+    ...(strike
+      ? [
+          {
+            mark: strike.window.outcome === 'no-window' ? ('fails' as const) : ('sound' as const),
+            reason: windowReason(strike),
+          },
+        ]
+      : []),
     ...(strike && presentation.fishKg !== null && chain.strengthN < presentation.fishKg * STANDARD_GRAVITY_MPS2
       ? [
           {
-            code: 'hold-run' as const,
-            facts: { runM: fishRun(presentation.fishKg, rig.classes).lengthM, leftM: strike.leftM },
+            mark: 'sound' as const,
+            reason: {
+              code: 'hold-run' as const,
+              facts: { runM: fishRun(presentation.fishKg, rig.classes).lengthM, leftM: strike.leftM },
+            },
           },
         ]
       : []),
@@ -46,15 +65,11 @@ export function judgeHold(
       mark:
         clutchMargin === null
           ? (noWindow[0] ?? 'cant-tell')
-          : worst(
-              markAtLeast(clutchMargin, CLUTCH_MARGIN.sound, CLUTCH_MARGIN.edge),
-              misplaced ? 'edge' : 'sound',
-              ...noWindow,
-            ),
+          : worst(clutchMark, misplaced ? 'edge' : 'sound', ...noWindow),
       value: clutchMargin,
       unit: '1',
       limits: { failsBelow: CLUTCH_MARGIN.edge, soundFrom: CLUTCH_MARGIN.sound, soundTo: null, failsAbove: null },
-      reasons,
+      reasons: rulingFirst(weighed),
     },
     figures: { chain, clutchMargin },
   };

@@ -5,7 +5,7 @@ import { clutchNowN, rodBend, type Presentation } from '../../tackle';
 import type { Rig, Running } from '../../rig';
 import { lineOut, type LineOut } from './line-out';
 import type { StrikeFigures } from './strike';
-import { markAtLeast, worst, type Reason, type Verdict, type SetFigures } from '../verdict';
+import { markAtLeast, rulingFirst, worst, type Reason, type SetFigures, type Verdict, type Weighed } from '../verdict';
 
 export type SetOutcome =
   | { readonly kind: 'judged'; readonly verdict: Verdict; readonly figures: SetFigures }
@@ -39,23 +39,34 @@ export function judgeSet(rig: Rig, presentation: Presentation, running: Running 
   );
   const holdsS = fishHoldsS(rig, presentation);
   const byTime = timeMark(result.timeToSetS, holdsS);
-  const reasons: Reason[] = [
-    ...word.dangers.map((danger) => ({ code: `set-danger-${danger}` as const, facts: { margin: margins[danger] } })),
-    result.outcome === 'slack'
-      ? { code: 'set-slack', facts: { takeUpM: result.takeUpM, lostM: presentation.slackM + rig.crushM } }
-      : {
-          code: `set-ruled-by-${result.ruledBy}`,
-          facts: { tensionN: result.tensionN, atHookN: result.atHookN, neededN },
-        },
+  const weighed: Weighed[] = [
+    ...word.dangers.map((danger, i): Weighed => ({
+      mark: byDanger[i]!,
+      reason: { code: `set-danger-${danger}` as const, facts: { margin: margins[danger] } },
+    })),
+    {
+      mark: byWord,
+      reason:
+        result.outcome === 'slack'
+          ? { code: 'set-slack', facts: { takeUpM: result.takeUpM, lostM: presentation.slackM + rig.crushM } }
+          : {
+              code: `set-ruled-by-${result.ruledBy}`,
+              facts: { tensionN: result.tensionN, atHookN: result.atHookN, neededN },
+            },
+    },
     ...(result.timeToSetS === null
       ? []
       : [
-          holdsS === null
-            ? { code: 'set-time' as const, facts: { timeS: result.timeToSetS } }
-            : {
-                code: byTime === 'sound' ? ('set-in-time' as const) : ('set-too-late' as const),
-                facts: { timeS: result.timeToSetS, holdsS },
-              },
+          {
+            mark: byTime,
+            reason:
+              holdsS === null
+                ? { code: 'set-time' as const, facts: { timeS: result.timeToSetS } }
+                : {
+                    code: byTime === 'sound' ? ('set-in-time' as const) : ('set-too-late' as const),
+                    facts: { timeS: result.timeToSetS, holdsS },
+                  },
+          },
         ]),
   ];
   const stretchM = input.input.line.reduce((sum, piece) => sum + (piece.lengthM * result.tensionN) / piece.eaN, 0);
@@ -71,7 +82,7 @@ export function judgeSet(rig: Rig, presentation: Presentation, running: Running 
         soundTo: leastDanger / SET_STEPS.danger,
         failsAbove: leastDanger,
       },
-      reasons,
+      reasons: rulingFirst(weighed),
     },
     figures: {
       hookset: result,
@@ -85,7 +96,7 @@ export function judgeSet(rig: Rig, presentation: Presentation, running: Running 
 }
 
 /** The hook must be in while the fish still has the bait; a hook that never goes in is judged by its margin. */
-const timeMark = (timeS: number | null, holdsS: number | null) =>
+const timeMark = (timeS: number | null, holdsS: number | null): Weighed['mark'] =>
   timeS === null || holdsS === null || timeS <= holdsS ? 'sound' : timeS <= HOLDS_EDGE * holdsS ? 'edge' : 'fails';
 
 /** How long a fish holds this bait [s]: as the presentation says, or by its sort; null: not judged. */

@@ -118,7 +118,7 @@ describe('the window of clutch settings', () => {
     const { verdicts, figures } = evaluate(demoFile('setup-long-flat'));
     expect(figures.strike!.window.outcome).toBe('no-window');
     expect(verdicts.hold.mark).toBe('fails');
-    expect(verdicts.hold.reasons.at(-1)).toMatchObject({
+    expect(verdicts.hold.reasons[0]).toMatchObject({
       code: 'hold-no-window',
       facts: { upperBy: figures.strike!.window.upperBy },
     });

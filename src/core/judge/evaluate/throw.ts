@@ -18,7 +18,14 @@ export function judgeThrow(
   const disagree = decides === 'both' && fit.disagreement;
   const mark = disagree ? 'cant-tell' : worst(byRod, snapMark);
   const short = mark !== 'sound' && rig.castMassKg < window.soundFrom;
+  const snapOff: Reason[] =
+    snapMark === 'sound'
+      ? []
+      : [{ code: 'throw-snap-off' as const, facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }];
+  // A line that snaps before the rod minds is the ruling cause.
+  const snapsFirst = snapMark !== 'sound' && worst(snapMark, byRod) !== byRod;
   const reasons: Reason[] = [
+    ...(snapsFirst ? snapOff : []),
     ...(disagree ? [{ code: 'throw-disagreement' as const, facts: { label: fit.label, bend: fit.bend } }] : []),
     ...(mark === 'edge' && short ? [{ code: 'throw-short' as const, facts: {} }] : []),
     ...(decides === 'label' ? [] : [{ code: `throw-${fit.bend}` as const, facts: { dropShare: fit.dropShare } }]),
@@ -28,9 +35,7 @@ export function judgeThrow(
     window.soundFrom <= window.soundTo
       ? { code: 'throw-window', facts: { soundFromKg: window.soundFrom, soundToKg: window.soundTo } }
       : { code: 'throw-no-window', facts: {} },
-    ...(snapMark === 'sound'
-      ? []
-      : [{ code: 'throw-snap-off' as const, facts: { margin: fit.snapOffMargin, asked: SNAP_OFF.asked } }]),
+    ...(snapsFirst ? [] : snapOff),
   ];
   return {
     verdict: { mark, value: rig.castMassKg, unit: 'kg', limits: window, reasons },

@@ -3,7 +3,7 @@ import { isBottomRig, rightWeight, type Rig, type RightWeight, type Running } fr
 import { asTaper, bendRod, resolveRod, rodBend, type RodBend, type TowedPresentation } from '../../tackle';
 import { tow, type TowInput } from '../../water';
 import { steadyAngleRad } from './strike';
-import { worst, type Mark, type Reason, type Verdict, type VerdictLimits } from '../verdict';
+import { rulingFirst, worst, type Mark, type Reason, type Verdict, type VerdictLimits, type Weighed } from '../verdict';
 
 /** The rod under one steady pull. */
 export interface CarriedPull {
@@ -142,15 +142,19 @@ function bottomRigFigures(rig: Rig, presentation: TowedPresentation, running: Ru
   };
 }
 
-function bottomMark({ classes }: Rig, { angle, contact }: Pick<BottomRigFigures, 'angle' | 'contact'>): Graded {
-  const off = (by: number, { sound, edge }: { readonly sound: number; readonly edge: number }): Graded =>
-    by <= sound + 1e-9 ? 'sound' : by <= edge + 1e-9 ? 'edge' : 'fails';
-  const { angle: A, contact: C } = classes.bottomRig;
-  return worst(
-    angle ? off(Math.abs(angle.isRad - angle.wantedRad), { sound: A.soundRad, edge: A.edgeRad }) : 'sound',
-    contact ? off(Math.abs(contact.is - contact.wanted), C) : 'sound',
-  );
+const offBy = (by: number, { sound, edge }: { readonly sound: number; readonly edge: number }): Graded =>
+  by <= sound + 1e-9 ? 'sound' : by <= edge + 1e-9 ? 'edge' : 'fails';
+
+function angleMark({ classes }: Rig, angle: BottomRigFigures['angle']): Graded {
+  const { soundRad, edgeRad } = classes.bottomRig.angle;
+  return angle ? offBy(Math.abs(angle.isRad - angle.wantedRad), { sound: soundRad, edge: edgeRad }) : 'sound';
 }
+
+const contactMark = ({ classes }: Rig, contact: BottomRigFigures['contact']): Graded =>
+  contact ? offBy(Math.abs(contact.is - contact.wanted), classes.bottomRig.contact) : 'sound';
+
+const bottomMark = (rig: Rig, { angle, contact }: Pick<BottomRigFigures, 'angle' | 'contact'>): Graded =>
+  worst(angleMark(rig, angle), contactMark(rig, contact));
 
 /** Pull with weed on the lure, as much line out as before; null where the rig then comes up. */
 function fouledPullN(asked: TowInput, weedM2: number): number | null {
@@ -237,7 +241,9 @@ function depth(
             },
           ]
         : []),
-    ...(contact && !bottomRig?.contact ? [{ code: 'depth-on-bottom' as const, facts: { netN: contact.forceN, share: contact.share } }] : []),
+    ...(contact && !bottomRig?.contact
+      ? [{ code: 'depth-on-bottom' as const, facts: { netN: contact.forceN, share: contact.share } }]
+      : []),
     release
       ? { code: 'depth-release', facts: { depthM: release.depthM, behindM: release.behindM } }
       : bottomRig?.angle
@@ -250,30 +256,48 @@ function depth(
   return {
     ...base,
     mark: worst(byDepth, bottomRig ? bottomMark(rig, bottomRig) : 'sound'),
-    reasons: [...(bottomRig ? bottomReasons(rig, bottomRig) : []), ...reasons],
+    reasons: rulingFirst([
+      ...(bottomRig ? bottomReasons(rig, bottomRig) : []),
+      ...reasons.map((reason, i): Weighed => ({ reason, mark: i === 0 ? byDepth : 'sound' })),
+    ]),
   };
 }
 
-function bottomReasons({ classes }: Rig, { angle, contact, right }: BottomRigFigures): Reason[] {
-  const { sound } = classes.bottomRig.contact;
+function bottomReasons(rig: Rig, { angle, contact, right }: BottomRigFigures): Weighed[] {
+  const { sound } = rig.classes.bottomRig.contact;
+  const mark = bottomMark(rig, { angle, contact });
   return [
-    ...(right
+    ...(angle
       ? [
-          right.massKg === null
-            ? { code: 'depth-no-right-weight' as const, facts: {} }
-            : { code: 'depth-right-weight' as const, facts: { massKg: right.massKg, lineM: right.lineOutM } },
+          {
+            mark: angleMark(rig, angle),
+            reason: { code: 'depth-angle' as const, facts: { angleRad: angle.isRad, aimRad: angle.wantedRad } },
+          },
         ]
       : []),
-    ...(angle ? [{ code: 'depth-angle' as const, facts: { angleRad: angle.isRad, aimRad: angle.wantedRad } }] : []),
     ...(contact
       ? [
           {
-            code: 'depth-contact' as const,
-            facts: {
-              share: contact.is,
-              fromShare: Math.max(0, contact.wanted - sound),
-              toShare: contact.wanted + sound,
+            mark: contactMark(rig, contact),
+            reason: {
+              code: 'depth-contact' as const,
+              facts: {
+                share: contact.is,
+                fromShare: Math.max(0, contact.wanted - sound),
+                toShare: contact.wanted + sound,
+              },
             },
+          },
+        ]
+      : []),
+    ...(right
+      ? [
+          {
+            mark,
+            reason:
+              right.massKg === null
+                ? { code: 'depth-no-right-weight' as const, facts: {} }
+                : { code: 'depth-right-weight' as const, facts: { massKg: right.massKg, lineM: right.lineOutM } },
           },
         ]
       : []),

@@ -1,6 +1,7 @@
 export type { BalancedEnd, BalanceFigures, HoldFigures, HookFit, SetFigures } from './figures';
 export {
   markAtLeast,
+  rulingFirst,
   VERDICT_NAMES,
   worst,
   type Mark,
@@ -10,4 +11,5 @@ export {
   type VerdictLimits,
   type VerdictName,
   type VerdictUnit,
+  type Weighed,
 } from './verdict';

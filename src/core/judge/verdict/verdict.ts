@@ -50,6 +50,16 @@ export interface Verdict {
 const BADNESS = { sound: 0, edge: 1, fails: 2 } as const;
 type Graded = keyof typeof BADNESS;
 
+/** A reason with the mark that it alone would give. */
+export interface Weighed {
+  readonly mark: Graded;
+  readonly reason: Reason;
+}
+
+/** Reasons with the ruling cause first: the worst mark stands before the others, which keep their order. */
+export const rulingFirst = (weighed: readonly Weighed[]): readonly Reason[] =>
+  [...weighed].sort((a, b) => BADNESS[b.mark] - BADNESS[a.mark]).map(({ reason }) => reason);
+
 /** The worst of several marks. */
 export const worst = (...marks: readonly Graded[]): Graded =>
   marks.reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a), 'sound');

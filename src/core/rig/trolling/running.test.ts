@@ -306,7 +306,7 @@ describe('boat and craft', () => {
   it('lures cost a paddler what they pull', () => {
     const rig = readRig(minnow);
     const one = paddling(rig, towedOf(minnow, { craftId: 'canoe', speedMps: 1.2 }), 1)!;
-    expect(one.hullN).toBeCloseTo(16 * 1.44, 9);
+    expect(one.hullN).toBeCloseTo(7.4 * 1.44, 9);
     expect(paddling(rig, towedOf(minnow, { craftId: 'canoe', speedMps: 1.2 }), 2)!.luresN).toBeCloseTo(
       2 * one.luresN,
       9,
