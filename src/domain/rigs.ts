@@ -170,7 +170,7 @@ export const RIGS = {
   },
   spoon: {
     fished: 'cast',
-    fall: 'fast',
+    fall: 'steady',
     slots: [...head, ...swivelled(0.6), toHook, link('snap', 'snap'), plain('lure', 'lure', 'spoon')],
   },
   'spoon-behind-attractor': {
@@ -249,7 +249,7 @@ export const RIGS = {
       ...toLeader,
       toHook,
       slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
-      soft,
+      slot('bait', { kind: 'bait', held: 'nose' }, 'soft-bait'),
       knot('tag-knot', 'wrapped-eye'),
       leader('tag', 0.4),
       knot('weight-knot', 'wrapped-eye'),

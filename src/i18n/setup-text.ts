@@ -35,7 +35,7 @@ export function strengthText(words: Pick<Words, 't'>, name: string, { chain, par
   return its ? words.t('joint.its-hook', { joint: text }) : text;
 }
 
-const CHOOSERS: ReadonlySet<string> = new Set(['outcome', 'read', 'upperBy']);
+const CHOOSERS: ReadonlySet<string> = new Set(['outcome', 'read', 'upperBy', 'cover', 'stance']);
 
 type Facts = Readonly<Record<string, number | string | null>>;
 

@@ -152,12 +152,12 @@ export const FACTS: readonly Fact[] = [
   },
   {
     about: 'soft plastic worm of 9 inches',
-    expected: '18 to 32 g, not a hundred',
+    expected: '12 to 24 g, not a hundred',
     part: '9 inch soft plastic worm',
     reads: 'massKg.value',
     times: 1e3,
-    from: 16,
-    to: 32,
+    from: 12,
+    to: 24,
     unit: 'g',
   },
   {
@@ -402,9 +402,9 @@ export const FACTS: readonly Fact[] = [
     is: 'fails',
   },
   {
-    about: '8/0 circle on an ultralight',
+    about: '8/0 circle on an ultralight, drag at 4 kg',
     expected: 'the blank bears too little',
-    of: live({ rod: `6' ultralight spinning rod` }),
+    of: live({ rod: `6' ultralight spinning rod` }, { clutchN: 40 }),
     reads: 'figures.set.hookset.ruledBy',
     is: 'rod',
   },

@@ -3,8 +3,8 @@ import { SPOOL_LIMITS } from '@/core/tackle';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { REEL_CLASSES } from '@/core/tackle/defaults/part-classes';
-import { kindOfPart, ofClass, type GivenPart } from './kind-of-part';
+import { REEL_CLASSES, SPOOL_SIZE } from '@/core/tackle/defaults/part-classes';
+import { givenFigure, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
 const schema = z
   .strictObject({
@@ -39,17 +39,23 @@ export const reel = kindOfPart({
 });
 
 function reelFields(given: GivenPart) {
-  const build = given['build'] === 'multiplier' ? 'multiplier' : 'fixed-spool';
-  const row =
-    REEL_CLASSES[
-      build === 'multiplier' && (given['clutch'] === 'star' || given['clutch'] === 'lever') ? 'conventional' : build
-    ];
+  const isConventional = given['clutch'] === 'star' || given['clutch'] === 'lever';
+  const build =
+    given['build'] === 'multiplier' || (given['build'] === undefined && isConventional) ? 'multiplier' : 'fixed-spool';
+  const row = REEL_CLASSES[build === 'multiplier' && isConventional ? 'conventional' : build];
+  const size = isConventional ? sizeOfDrag(givenFigure(given, 'clutchMaxN'), row.clutchMaxN) : 1;
   return {
     build,
-    arborRadiusM: ofClass(row.arborRadiusM, 'm', 0.1),
-    fullRadiusM: ofClass(row.fullRadiusM, 'm', 0.15),
-    widthM: ofClass(row.widthM, 'm', 0.15),
+    arborRadiusM: ofClass(row.arborRadiusM * size, 'm', 0.1),
+    fullRadiusM: ofClass(row.fullRadiusM * size, 'm', 0.15),
+    widthM: ofClass(row.widthM * size, 'm', 0.15),
     gearRatio: ofClass(row.gearRatio, '1', 0.1),
     clutchMaxN: ofClass(row.clutchMaxN, 'N'),
   };
+}
+
+/** A conventional reel of more drag has a larger frame: spools grow by half when the drag goes up by half. */
+function sizeOfDrag(dragN: number | undefined, classDragN: number): number {
+  if (dragN === undefined) return 1;
+  return Math.min(SPOOL_SIZE.most, Math.max(SPOOL_SIZE.least, (dragN / classDragN) ** SPOOL_SIZE.exponent));
 }

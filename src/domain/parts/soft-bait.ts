@@ -17,6 +17,8 @@ const schema = z.strictObject({
   heightM: quantity('m', { min: 0.002, max: 0.2 }),
   material: bodyMaterialSchema,
   tail: keysOf<TailShape>(TAIL_SHAPES),
+  /** a thin worm, or a body as full as its tail's kind usually is */
+  girth: z.enum(['slim', 'full']).optional(),
   segments: z.number().int().min(0).max(40).optional(),
   ...inWater,
 });
@@ -24,8 +26,9 @@ const schema = z.strictObject({
 export const softBait = kindOfPart({
   schema,
   classFields: (given) => {
-    const tail = givenRow(given, 'tail', TAIL_SHAPES, 'paddle-tail');
-    return { ...bodyFields(given, tail), material: 'soft', tail };
+    const tail = givenRow<TailShape>(given, 'tail', TAIL_SHAPES, 'paddle-tail');
+    const slim = given['girth'] === 'slim' && tail === 'straight-tail';
+    return { ...bodyFields(given, slim ? 'slim-worm' : tail), material: 'soft', tail };
   },
   place: ({ tail, lengthM }) => [tail, lengthM.value],
   guides: ['weigh', 'sink-test', 'float-test', 'calliper'],

@@ -86,10 +86,10 @@ export const CHECK_LIMITS = {
   },
   workingSpeed: { edge: 0.12, reason: 'windows are read beside the boat to a tenth' },
   reserveLine: {
-    runs: 1.5,
+    runs: 1.2,
     leastM: 40,
     reason:
-      'line that a fish may take besides what is out: a run and a half of a fish of its mass, forty metres at least',
+      'line that a fish may take besides what is out: a run and a fifth of a fish of its mass, forty metres at least',
   },
   lineForFish: {
     open: 0.15,

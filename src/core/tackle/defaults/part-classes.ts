@@ -14,6 +14,12 @@ export const LENGTH_CLASSES = {
     slimFromM: 0.13,
     reason: 'a round stick: 9 g at 127 mm; a long worm is hardly thicker',
   },
+  'slim-worm': {
+    perCube: 2.9,
+    lengthM: 0.12,
+    slimFromM: 0.13,
+    reason: 'a thin worm: 3 g at 100 mm, 6 g at 127 mm',
+  },
   'hard-lure': { perCube: 14, lengthM: 0.09, reason: 'a hollow body a fifth as high as long, hooks included' },
   'slim-minnow': { perCube: 9.5, lengthM: 0.12, reason: 'a slim hollow body, hooks included: 13 g at 110 mm' },
   spoon: { perCube: 55, lengthM: 0.06, reason: 'a cupped plate of brass, a third as wide as long' },
@@ -48,6 +54,7 @@ export const BODY_HEIGHT = {
   'paddle-tail': { share: 0.14, reason: 'paddle-tails run from an eighth to a sixth' },
   'twin-tail': { share: 0.11, reason: 'the tails make half of the length' },
   'straight-tail': { share: 0.09, reason: 'a round stick' },
+  'slim-worm': { share: 0.072, reason: 'as thick as a pencil' },
   'bait-fish': { share: 0.18, reason: 'a slim bait fish' },
   'bait-worm': { share: 0.054, reason: '7 mm at 130 mm' },
   crustacean: { share: 0.16, reason: 'the back of a prawn' },
@@ -101,6 +108,9 @@ export const REEL_CLASSES = {
     reason: 'a boat reel for 300 m of 0.4 mm',
   },
 } as const;
+
+/** Spool measures of conventional reels over their drag: 100 N goes with 0.4 mm line, 250 N with a tuna reel of twice its size. */
+export const SPOOL_SIZE = { exponent: 1, least: 0.7, most: 2.2 } as const;
 
 /** What a rod throws by its power word [kg], for a printed window that was not read: the middle of what such rods say. */
 const GENERAL_WINDOWS = {

@@ -5,7 +5,20 @@ const plug = (fields: Record<string, string | number>) => is('hard-lure', fields
 
 export const LURES: readonly Entry[] = [
   [['soft plastic', 'soft plastic bait', 'señuelo de goma', 'goma'], is('soft-bait')],
-  [['soft plastic worm', 'plastic worm', 'stick worm', 'finesse worm', 'gusano de goma'], soft('straight-tail')],
+  [['creature bait', 'lizard'], soft('twin-tail')],
+  [['stick worm', 'soft stick', 'stick bait worm'], soft('straight-tail')],
+  [
+    [
+      'soft plastic worm',
+      'plastic worm',
+      'finesse worm',
+      'ribbon tail worm',
+      'straight tail worm',
+      'trick worm',
+      'gusano de goma',
+    ],
+    is('soft-bait', { tail: 'straight-tail', girth: 'slim' }),
+  ],
   [
     [
       'paddle tail',
@@ -80,7 +93,7 @@ export const BAITS: readonly Entry[] = [
     is('natural-bait', { bait: 'bait-worm', state: 'live' }),
   ],
   [['worm'], is('natural-bait', { bait: 'bait-worm', state: 'live' })],
-  [['worm'], is('soft-bait', { tail: 'straight-tail' })],
+  [['worm'], is('soft-bait', { tail: 'straight-tail', girth: 'slim' })],
   [['minnow'], is('natural-bait', { bait: 'bait-fish', state: 'live' })],
   [['shrimp', 'prawn', 'crayfish', 'crab', 'camarón', 'gamba', 'cangrejo'], is('natural-bait', { bait: 'crustacean' })],
   [['bait strip', 'strip', 'tira', 'tira de pescado'], is('natural-bait', { bait: 'bait-strip' })],

@@ -2,7 +2,7 @@ import { METALS } from '../look';
 import { nothing, sideOf, type Rule } from '../rule';
 
 /** Leader over line. */
-const FAR_STRONGER = 1.6;
+const FAR_STRONGER = 2.2;
 
 /** A leader much weaker than the line wastes it; one that is stronger leaves the line in the water. */
 export const leaderStrength: Rule = (input) => {

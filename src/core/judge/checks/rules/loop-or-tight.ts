@@ -15,7 +15,10 @@ export const loopOrTight: Rule = (input) => {
     const action = actionOf(rig, assembly);
     if (!link || freedom === null) return [];
     const joints = [link.kind === 'knot' || link.kind === 'link' ? link.fitted.joint.id : bearerId, bearerId];
-    if (driverBefore(rig, assembly) === 'wobble-disc')
+    const driver = driverBefore(rig, assembly);
+    // A bait in its cap rolls with the cap, however the hook is tied.
+    if (driver === 'bait-head') return [];
+    if (driver === 'wobble-disc')
       return [
         {
           severity: 'note',
