@@ -89,7 +89,7 @@ test('cards bear what is on them and a code that opens the setup', async ({ page
   await expect(page).toHaveURL(/\/bench\/setup-drowned-wall$/);
 });
 
-test('jig lab: filed by keys, dropped ten thousand times, and the best cut beats the one by hand', async ({ page }) => {
+test('jig lab: filed by keys, dropped ten thousand times, and the best flats beat the one by hand', async ({ page }) => {
   await open(page, '/tying/jig');
   const good = async (name: string) =>
     Number(await page.getByRole('region', { name, exact: true }).getAttribute('data-good'));
@@ -100,10 +100,10 @@ test('jig lab: filed by keys, dropped ten thousand times, and the best cut beats
   await expect(page.getByTestId('filed')).not.toHaveText(filed);
   await page.getByRole('main').getByRole('button', { name: 'drop it' }).first().click();
   await expect(page.getByTestId('drops')).toContainText('Of 10,000 drops');
-  await page.getByRole('main').getByRole('button', { name: 'find the best cut' }).first().click();
+  await page.getByRole('main').getByRole('button', { name: 'find the best flats' }).first().click();
   await expect(page.getByTestId('best-cut')).toBeVisible({ timeout: 60_000 });
   expect(Number(await page.getByTestId('best-cut').getAttribute('data-good'))).toBeGreaterThanOrEqual(byHand);
-  await page.getByRole('main').getByRole('button', { name: 'file it so' }).first().click();
+  await page.getByRole('main').getByRole('button', { name: 'file one flat' }).first().click();
   await expect.poll(() => good('After')).toBeGreaterThan(before + 0.3);
   await clean(page);
 });

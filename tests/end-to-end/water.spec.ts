@@ -27,8 +27,8 @@ test('the picture is what the shell computes, and a handle moves it by keys and 
   const before = await depthOf(page, 'crimped-minnow');
   // The picture knows of the fly's bottom; no bottom changes a lure that does not reach it.
   expect(before).toBeCloseTo(shell.figures.tow!.running.depthM!, 9);
-  await expect(page.getByTestId('depth')).toHaveText('2.7 m');
-  await expect(page.getByTestId('column')).toContainText(/5° from the surface, 85° from the plumb line/);
+  await expect(page.getByTestId('depth')).toHaveText('5.1 m');
+  await expect(page.getByTestId('column')).toContainText(/7° from the surface, 83° from the plumb line/);
   await clean(page);
 
   await page

@@ -103,20 +103,18 @@ function wetOf(
   { lineOutM, trailingM, heightM }: { readonly lineOutM: number; readonly trailingM: number; readonly heightM: number },
 ): number | null {
   const spare = (wetM: number) => lineOutM - wetM - air(wetM);
-  const leastM = LEAST_WET_M - trailingM;
-  let [lo, hi] = [leastM, Math.max(2 * LEAST_WET_M, lineOutM - heightM)];
+  let hi = Math.max(2 * LEAST_WET_M, lineOutM - heightM);
   let fHi = spare(hi);
   if (fHi >= 0) return hi;
-  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess.
+  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess. Then all weights
+  // under water, before any hangs above: out of it they no longer hold the line down, and both can balance.
   const guess = hi + fHi;
-  let fLo: number | null = null;
-  if (guess > lo) {
-    const f = spare(guess);
-    if (f >= 0) [lo, fLo] = [guess, f];
-    else [hi, fHi] = [guess, f];
+  for (const lo of [...(guess > 0 ? [guess] : []), 0, LEAST_WET_M - trailingM]) {
+    const fLo = spare(lo);
+    if (fLo > 0) return findRoot(spare, { lo, hi, fLo, fHi }, LINE_TOLERANCE_M);
+    [hi, fHi] = [lo, fLo];
   }
-  fLo ??= spare(lo);
-  return fLo <= 0 ? null : findRoot(spare, { lo, hi, fLo, fHi }, LINE_TOLERANCE_M);
+  return null;
 }
 
 /** Less line than the tip is high: it hangs there. */

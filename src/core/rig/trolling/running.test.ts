@@ -35,6 +35,15 @@ const towedOf = (setup: Setup, change: Partial<TowedPresentation> = {}) => ({
 const run = (setup: Setup, change: Partial<TowedPresentation> = {}) => runRig(readRig(setup), towedOf(setup, change));
 
 describe('a rig in tow', () => {
+  it('rises with speed in small steps, also where the rod could carry the weight above water', () => {
+    const speeds = Array.from({ length: 21 }, (_, i) => 0.9 + i / 20);
+    const depths = speeds.map((speedMps) => run(harness, { speedMps }).depthM!);
+    const steps = depths.slice(1).map((depthM, i) => depths[i]! - depthM);
+    expect(Math.min(...steps)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...steps)).toBeLessThan(0.3);
+    expect(depths.at(-1)).toBeLessThan(0.2);
+  });
+
   it('has as much line out as is wet and in the air together', () => {
     const running = run(minnow);
     const wetM = running.asked.segments[0]!.lengthM;
