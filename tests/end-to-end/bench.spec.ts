@@ -135,7 +135,7 @@ test('the working of a figure: equations, inputs with provenance, source; the fi
   await page.getByRole('button', { name: /^Set 1.49×/ }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.locator('.katex-display')).toHaveCount(4);
-  await expect(dialog.getByRole('row', { name: /hook wire · Offset worm 3\/0.*1.12 mm.*± 8%.*class/ })).toBeVisible();
+  await expect(dialog.getByRole('row', { name: /hook wire · Offset worm 3\/0.*1.19 mm.*± 8%.*class/ })).toBeVisible();
   await expect(dialog.getByText(/Bisshopp and Drucker 1945/)).toBeVisible();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
