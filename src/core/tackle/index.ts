@@ -91,7 +91,6 @@ export {
   printedLineN,
   printedWindowKg,
   statedPower,
-  wordPowerN,
   type FamilyOfRod,
   type StatedPower,
   type ResolvedRod,

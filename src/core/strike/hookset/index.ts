@@ -9,4 +9,4 @@ export {
 } from './hookset';
 export { HOOKSET_LIMITS } from './hookset-limits';
 export { neededForceN, openingForceN, tearForceN, type HookInTissue } from './hook-forces';
-export { balancedPull, fishGiveMPerN, tipToHookM, type Pulled } from './sweep-pull';
+export { balancedPull, tipToHookM, type Pulled } from './sweep-pull';

@@ -40,7 +40,7 @@ export function spareM(m: SweepModel, share: number, T: number, bend: Bend): num
 const fishComplianceMPerN = (m: SweepModel, share: number): number => fishGiveMPerN(m.fishKg, share * m.timeS);
 
 /** How far a fish gives a newton [m/N]: one that starts from rest under a pull growing evenly over t moves T·t²/(6·M). Null: a snag. */
-export const fishGiveMPerN = (fishKg: number | null, timeS: number): number =>
+const fishGiveMPerN = (fishKg: number | null, timeS: number): number =>
   fishKg === null ? 0 : timeS ** 2 / (6 * FISH_ADDED_MASS * fishKg);
 
 export interface Pulled {

@@ -12,7 +12,6 @@ export {
   printedLineN,
   printedWindowKg,
   statedPower,
-  wordPowerN,
   type FamilyOfRod,
   type StatedPower,
 } from './stated-power';

@@ -54,7 +54,7 @@ export function familyOf(rod: RodPart): FamilyOfRod {
 }
 
 /** What a power word of a family stands for [N]. */
-export function wordPowerN(power: RodPower, family: RodFamily, classes: PowerClasses): number {
+function wordPowerN(power: RodPower, family: RodFamily, classes: PowerClasses): number {
   switch (family) {
     case 'big-lure':
       return classes.bigLurePowers[power].powerKgf * STANDARD_GRAVITY_MPS2;
