@@ -88,7 +88,7 @@ export const RIGS = {
   },
   'dragged-split-leader': {
     fished: 'cast',
-    fall: 'fast',
+    fall: 'steady',
     slots: [
       ...head,
       slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),

@@ -29,7 +29,8 @@ export function formatter({ locale, units }: Preferences): Formatter {
   // Making a formatter takes a hundred times longer than using one.
   const made = new Map<number, Intl.NumberFormat>();
   const ofDecimals = (decimals: number): Intl.NumberFormat => {
-    const known = made.get(decimals) ?? new Intl.NumberFormat(locale, { maximumFractionDigits: decimals });
+    const known =
+      made.get(decimals) ?? new Intl.NumberFormat(locale, { maximumFractionDigits: decimals, signDisplay: 'negative' });
     made.set(decimals, known);
     return known;
   };

@@ -173,6 +173,7 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     bigTail,
     [
       [without(bigTail, 'stinger'), 'note missing'],
+      [parted(without(bigTail, 'stinger'), 'bait', { tail: 'straight-tail' }), 'none'],
       [jointed(bigTail, 'stinger', { lengthM: 0.005 }), 'edge short'],
       [jointed(bigTail, 'stinger', { lengthM: 0.1 }), 'edge long'],
       [parted(bigTail, 'bait', { lengthM: figure(0.09, 'm') }), 'edge unneeded'],
@@ -500,7 +501,13 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     'gear-ratio',
     wall,
     [
-      [parted(presenting(fly, { fishKg: 20 }), 'reel', { gearRatio: figure(3, '1') }), 'note low'],
+      [
+        housed(parted(presenting(fly, { fishKg: 20 }), 'reel', { gearRatio: figure(3, '1') }), {
+          schools: { gear: 'high' },
+        }),
+        'note low',
+      ],
+      [parted(presenting(fly, { fishKg: 20 }), 'reel', { gearRatio: figure(3, '1') }), 'none'],
       [
         housed(parted(presenting(fly, { fishKg: 20 }), 'reel', { gearRatio: figure(3, '1') }), {
           schools: { gear: 'low' },

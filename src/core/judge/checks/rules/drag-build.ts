@@ -1,12 +1,13 @@
-import { nothing, sideOf, type Rule } from '../rule';
+import { nothing, type Rule } from '../rule';
 
-/** Star or lever drag on a reel that trolls: the house takes a side. */
+/** Star or lever drag on a reel that trolls: said only to a house that has chosen, since both do the work. */
 export const dragBuild: Rule = (input) => {
   const { rig, presentation } = input;
   const { reel } = rig;
-  const side = sideOf(input, 'drag-build');
+  const side = rig.house.schools['drag-build'];
   const build = reel.clutch;
-  if (presentation.kind !== 'towed' || presentation.held !== 'holder' || reel.build !== 'multiplier') return nothing;
+  if (!side || presentation.kind !== 'towed' || presentation.held !== 'holder' || reel.build !== 'multiplier')
+    return nothing;
   if ((build !== 'star' && build !== 'lever') || build === side) return nothing;
   return [
     {

@@ -1,11 +1,11 @@
 import { fishRun, winding } from '../../../strike';
-import { nothing, sideOf, type Rule } from '../rule';
+import { nothing, type Rule } from '../rule';
 
-/** Gear of a reel that holds a running fish or winds against a steady pull: the house takes a side. */
+/** Gear of a reel that keeps up with a fish or winds against a steady pull: said only to a house that has chosen. */
 export const gearRatio: Rule = (input) => {
   const { rig, presentation } = input;
-  if (presentation.kind !== 'towed' || presentation.fishKg === null) return nothing;
-  const side = sideOf(input, 'gear');
+  const side = rig.house.schools.gear;
+  if (!side || presentation.kind !== 'towed' || presentation.fishKg === null) return nothing;
   const { winding: hand, fish } = rig.classes.fighting;
   const { value: ratio } = rig.reel.gearRatio;
   const comesMps = fish.towardShare * fishRun(presentation.fishKg, rig.classes).runMps;

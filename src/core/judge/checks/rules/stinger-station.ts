@@ -1,6 +1,9 @@
 import type { Found, Rule } from '../rule';
 
-/** A stinger where short strikes land: in the last third of the bait, and only where the bait is long enough for them. */
+/**
+ * A stinger where short strikes land: in the last third of the bait, and only where the bait is long enough for them. A worm
+ * is taken whole, and a weedless hook is there for cover that a stinger would catch.
+ */
 export const stingerStation: Rule = ({ rig }) => {
   const { least, most, unneededUnderM, neededFromM } = rig.classes.checks.stingerStation;
   return rig.ends.flatMap((end): Found[] => {
@@ -11,7 +14,11 @@ export const stingerStation: Rule = ({ rig }) => {
     if (!last) {
       const main = end.hooks[0];
       const short =
-        body.kind === 'soft-bait' && body.lengthM >= neededFromM && main && main.tip.xM < 0.4 * body.lengthM;
+        body.kind === 'soft-bait' &&
+        body.tail !== 'straight-tail' &&
+        body.lengthM >= neededFromM &&
+        main?.point === 'open' &&
+        main.tip.xM < 0.4 * body.lengthM;
       return short
         ? [
             {
@@ -19,14 +26,14 @@ export const stingerStation: Rule = ({ rig }) => {
               verdict: 'set',
               joints: [end.bearerId, body.jointId],
               code: 'missing',
-              facts: { lengthM: body.lengthM },
+              facts: { bodyM: body.lengthM },
             },
           ]
         : [];
     }
     const joints = [last.jointId, body.jointId];
     if (body.lengthM < unneededUnderM)
-      return [{ severity: 'edge', verdict: 'set', joints, code: 'unneeded', facts: { lengthM: body.lengthM } }];
+      return [{ severity: 'edge', verdict: 'set', joints, code: 'unneeded', facts: { bodyM: body.lengthM } }];
     const station = last.tip.xM / body.lengthM;
     if (station < least)
       return [
