@@ -96,6 +96,8 @@ const small = (format: I18n['format'], force: number): string => format(force, f
 function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { readonly side: BoatSide }) {
   const { t, format } = i18n;
   const { clutchN } = setup.presentation;
+  // In the hand the arms give before rod and line are loaded so far: there Set says what becomes of a strike.
+  const inHolder = setup.presentation.kind === 'towed' && setup.presentation.held === 'holder';
   return (
     <Section title={t('clutch.title')} working="clutch" i18n={i18n} {...rest}>
       {!strike ? (
@@ -115,11 +117,12 @@ function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { rea
                   hi: format(strike.window.windowN[1], 'force'),
                   by: t(`clutch.by.${strike.window.upperBy}`),
                 })}{' '}
-            {t(strike.window.strikeBuries ? 'clutch.buries' : 'clutch.doesNotBury', {
-              peak: format(strike.window.peakN, 'force'),
-              elastic: format(strike.window.elasticPeakN, 'force'),
-              needed: format(strike.asked.neededN, 'force'),
-            })}
+            {inHolder &&
+              t(strike.window.strikeBuries ? 'clutch.buries' : 'clutch.doesNotBury', {
+                peak: format(strike.window.peakN, 'force'),
+                elastic: format(strike.window.elasticPeakN, 'force'),
+                needed: format(strike.asked.neededN, 'force'),
+              })}
             {strike.window.holdsBaitN !== null &&
               ` ${t('clutch.lightIs', { light: small(format, strike.window.holdsBaitN), pull: small(format, strike.asked.baitPullN ?? 0) })}`}
           </Sentence>
