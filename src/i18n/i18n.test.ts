@@ -78,6 +78,8 @@ describe('formatter', () => {
     [metric, 64.33, 'force', '6.56 kg'],
     [customary, 64.33, 'force', '14.5 lb'],
     [metric, Math.PI / 2, 'angle', '90°'],
+    [metric, -0.005, 'angle', '0°'],
+    [metric, -0.02, 'angle', '−1°'],
     [customary, 9, 'temperature', '48 °F'],
     [metric, 0.126, 'share', '13%'],
     [metric, 1.6496, 'ratio', '1.65×'],
