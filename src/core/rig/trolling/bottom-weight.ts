@@ -100,6 +100,7 @@ function weightInput(
 export interface RightWeight {
   /** in air, of its metal [kg]; null: none does */
   readonly massKg: number | null;
+  /** main line in the water [m] */
   readonly lineOutM: number | null;
 }
 
