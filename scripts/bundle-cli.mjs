@@ -24,5 +24,8 @@ await build({
   target: 'node20',
   plugins: [lazySolver],
   banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  // Less to read in at each call; names stay, since errors carry them.
+  minifyWhitespace: true,
+  minifySyntax: true,
   logLevel: 'error',
 });
