@@ -65,7 +65,8 @@ test('a fit from a guide that the Bench sends to narrows the range', async ({ pa
   await verdict(page, 'throw').getByRole('link', { name: 'measure it' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('Paddle-tail 125 mm');
-  for (const [i, text] of ['15.8', '15.8', '15.9'].entries()) await dialog.getByLabel(`scale shows ${i + 1}`).fill(text);
+  for (const [i, text] of ['15.8', '15.8', '15.9'].entries())
+    await dialog.getByLabel(`scale shows ${i + 1}`).fill(text);
   await dialog.getByRole('button', { name: /^write: / }).click();
   await expect(dialog).toContainText('Written; what stood there before');
   await open(page, '/bench/setup-drowned-wall');

@@ -89,7 +89,9 @@ test('cards bear what is on them and a code that opens the setup', async ({ page
   await expect(page).toHaveURL(/\/bench\/setup-drowned-wall$/);
 });
 
-test('jig lab: filed by keys, dropped ten thousand times, and the best flats beat the one by hand', async ({ page }) => {
+test('jig lab: filed by keys, dropped ten thousand times, and the best flats beat the one by hand', async ({
+  page,
+}) => {
   await open(page, '/tying/jig');
   const good = async (name: string) =>
     Number(await page.getByRole('region', { name, exact: true }).getAttribute('data-good'));
