@@ -161,6 +161,13 @@ export const FACTS: readonly Fact[] = [
     unit: 'g',
   },
   {
+    about: 'flasher and fly over a ball at 15 m, no depth said',
+    expected: 'runs where the ball hangs, and that is right',
+    of: attractor(),
+    reads: 'verdicts.fall.mark',
+    is: 'sound',
+  },
+  {
     about: 'lever drag reel of 25 kg drag',
     expected: 'a spool of 90 to 120 mm, not that of a coast reel',
     part: 'lever drag reel 25 kg',

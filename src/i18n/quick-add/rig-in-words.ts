@@ -51,7 +51,7 @@ export function rigUp({ rig, parts: said, presentation: changes, house }: RigInW
     name: rig,
     parts,
     chain,
-    presentation: merged(startFor(rig, parts, chain, changes, house), changes ?? {}),
+    presentation: merged(aboutTheBall(startFor(rig, parts, chain, changes, house), changes), changes ?? {}),
     ...(house ? { house } : {}),
   });
   return whole.ok
@@ -74,6 +74,16 @@ function startFor(
   if (changes?.['kind'] !== 'towed' && changes?.['way'] === undefined) return usual;
   const way = TOWED_WAYS.find((each) => each === changes['way']);
   return presentationOf(way ?? (usual.kind === 'towed' ? usual.way : 'trolled'), usual);
+}
+
+/** Over a downrigger a lure is wanted where the ball hangs, unless a band is said. */
+function aboutTheBall(start: Presentation, changes: Fields | undefined): Presentation {
+  const { gear } = changes ?? {};
+  if (start.kind !== 'towed' || !isFields(gear) || gear['kind'] !== 'downrigger') return start;
+  const cableM = gear['cableM'];
+  return typeof cableM === 'number' && cableM > 0
+    ? { ...start, wanted: { ...start.wanted, depth: { fromM: 0.8 * cableM, toM: 1.2 * cableM } } }
+    : start;
 }
 
 function partIn(
