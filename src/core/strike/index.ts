@@ -48,6 +48,7 @@ export {
   hullPullN,
   loadUp,
   LOAD_UP_LIMITS,
+  takeOf,
   type LoadUp,
   type LoadUpInput,
   smallCraft,

@@ -176,7 +176,7 @@ function strengthOf(rig: Rig, presentation: Presentation, running: Running | nul
   const strike = strikeFigures(rig, presentation, running);
   const blank = strike ? over(rig.rodHoldsN / strike.window.peakN, SCORE_STEPS.blank) : 1;
   const clutch = strike ? over(rig.reel.clutchMaxN.value / strike.window.windowN[0], SCORE_STEPS.clutch) : 1;
-  // A rod without a printed line class is held to the line that its blank bears the half of.
+  // No line class is printed: then the line of which the blank bears half.
   const upperN = printedLineN(rig.rodPart)?.[1] ?? rig.rodHoldsN / rig.classes.rodPrint.blank.lineShare;
   const line = over(upperN / rig.pieces[0]!.line.strengthN, SCORE_STEPS.line);
   const landing = over(rig.rodPart.lengthM.value / Math.max(1e-9, leadersM(rig)), SCORE_STEPS.landing);

@@ -5,6 +5,7 @@ import {
   loadUp,
   LOAD_UP_LIMITS,
   smallCraft,
+  takeOf,
   winding,
   type LoadUp,
   type LoadUpInput,
@@ -106,10 +107,7 @@ export function boatSide(setup: Setup): BoatSide {
       presentation.kind === 'towed' && presentation.held === 'holder' && strike
         ? LEANS.map((leanRad) => held(rig, { ...presentation, holderRad: leanRad }, running!, strike))
         : [],
-    load:
-      presentation.kind === 'towed' && presentation.speedMps > 0 && strike
-        ? loads(rig, presentation, strike, clutchN)
-        : null,
+    load: presentation.kind === 'towed' && presentation.speedMps > 0 && strike ? loads(rig, strike) : null,
     hands: {
       pullN,
       ...STROKE,
@@ -140,22 +138,8 @@ function held(rig: Rig, presentation: TowedPresentation, running: Running, { ask
   };
 }
 
-function loads(
-  rig: Rig,
-  presentation: Presentation,
-  strike: StrikeFigures,
-  clutchNow: number | null,
-): NonNullable<BoatSide['load']> {
-  const asked = {
-    rod: strike.asked.rod,
-    heldRad: strike.asked.pullAngleRad,
-    line: strike.asked.line,
-    speedMps: presentation.speedMps,
-    fishKg: presentation.fishKg,
-    fishMps: rig.classes.fighting.fish.strikeMps,
-    neededN: strike.asked.neededN,
-    ...(clutchNow === null ? {} : { clutchN: clutchNow }),
-  };
+function loads(rig: Rig, strike: StrikeFigures): NonNullable<BoatSide['load']> {
+  const asked = takeOf(strike.asked);
   const giveToRad = Math.min(asked.heldRad, rig.classes.fighting.giving.toRad);
   // A slow drift takes long to use up what was given; both are looked at for as long.
   const untilS = Math.min(LOAD_UP_LIMITS.untilS.max, LOOKED_AT_S + loadUp({ ...asked, giveToRad }).tightS);
@@ -163,7 +147,7 @@ function loads(
     stays: loadUp({ ...asked, untilS }),
     given: loadUp({ ...asked, untilS, giveToRad }),
     asked: { ...asked, untilS },
-    clutchNowN: clutchNow,
+    clutchNowN: asked.clutchN ?? null,
   };
 }
 

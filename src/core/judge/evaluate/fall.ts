@@ -2,7 +2,7 @@ import { FALL_EDGE_SHARE } from '../../tackle/defaults/fall-windows';
 import { sink, type Sink, type SinkInput } from '../../water';
 import type { CastPresentation } from '../../tackle';
 import { fallInputOf, type Rig } from '../../rig';
-import type { Reason, Verdict, VerdictLimits } from '../verdict';
+import { markWithin, type Reason, type Verdict } from '../verdict';
 
 export interface FallFigures {
   readonly free: Sink;
@@ -64,7 +64,7 @@ export function judgeFall(
     };
   }
   const window = fall.kind === 'own' ? fall : rig.classes.fallWindows[fall.kind];
-  const limits: VerdictLimits = {
+  const limits = {
     failsBelow: window.fromMps * (1 - FALL_EDGE_SHARE),
     soundFrom: window.fromMps,
     soundTo: window.toMps,
@@ -87,10 +87,9 @@ export function judgeFall(
       figures,
     };
   }
-  const low = meanMps < limits.soundFrom!;
-  const high = meanMps > limits.soundTo!;
-  const mark =
-    !low && !high ? 'sound' : meanMps >= limits.failsBelow! && meanMps <= limits.failsAbove! ? 'edge' : 'fails';
+  const low = meanMps < limits.soundFrom;
+  const high = meanMps > limits.soundTo;
+  const mark = markWithin(meanMps, limits);
   const reasons: Reason[] = [
     ...(low || high
       ? [

@@ -73,7 +73,7 @@ export function strikeFigures(rig: Rig, presentation: Presentation, running: Run
     }),
     rodBend: rodBend({ ...rig.rod, pull: { forceN: window.peakN, angleRad: asked.pullAngleRad } }),
     mainLineM: out.mainLineM,
-    leftM: Math.min(rig.linePart.lengthM.value, spoolCapacityM(out.spool, out.wound)) - out.mainLineM,
+    leftM: onSpoolM(rig, out) - out.mainLineM,
   };
 }
 
@@ -107,7 +107,11 @@ function baitPull(rig: Rig, running: Running | null): { readonly baitPullN?: num
   return { baitPullN: (running.pullN ?? 0) + rig.classes.fighting.bait.pullShare * liveKg * STANDARD_GRAVITY_MPS2 };
 }
 
-function radiusWithThirdLeft(rig: Rig, { spool, wound }: Extract<LineOut, { kind: 'ready' }>): number {
-  const onSpoolM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
-  return spoolRadiusM(spool, wound, (2 / 3) * onSpoolM)!;
-}
+type ReadyLine = Extract<LineOut, { kind: 'ready' }>;
+
+/** Line that the spool has, before any is out [m]. */
+const onSpoolM = ({ linePart }: Rig, { spool, wound }: ReadyLine): number =>
+  Math.min(linePart.lengthM.value, spoolCapacityM(spool, wound));
+
+const radiusWithThirdLeft = (rig: Rig, out: ReadyLine): number =>
+  spoolRadiusM(out.spool, out.wound, (2 / 3) * onSpoolM(rig, out))!;

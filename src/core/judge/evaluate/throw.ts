@@ -1,7 +1,7 @@
 import { castFit, castWindow, SNAP_OFF, type CastFit, type CastWindow } from '../../strike';
 import { printedWindowKg, type CastPresentation } from '../../tackle';
 import { lineRiggedN, type Rig } from '../../rig';
-import { markAtLeast, worst, type Reason, type Verdict } from '../verdict';
+import { markAtLeast, markWithin, worst, type Reason, type Verdict } from '../verdict';
 
 export interface ThrowFigures {
   readonly castFit: CastFit;
@@ -61,7 +61,7 @@ export function thrown(rig: Rig, presentation: CastPresentation): Thrown {
   const fit = castFit({ ...asked, massKg: rig.castMassKg }, rig.classes);
   const decides = decidedBy(rig, fit);
   const window = castWindow({ ...asked, decides }, rig.classes);
-  return { fit, window, decides, mark: graded(rig.castMassKg, window) };
+  return { fit, window, decides, mark: markWithin(rig.castMassKg, window) };
 }
 
 /**
@@ -74,6 +74,3 @@ function decidedBy({ rodPart }: Rig, { label }: CastFit): 'label' | 'bend' | 'bo
   if (label === null || !printedWindowKg(rodPart)) return 'bend';
   return measured ? 'both' : 'label';
 }
-
-const graded = (massKg: number, { failsBelow, soundFrom, soundTo, failsAbove }: CastWindow) =>
-  massKg >= soundFrom && massKg <= soundTo ? 'sound' : massKg >= failsBelow && massKg <= failsAbove ? 'edge' : 'fails';

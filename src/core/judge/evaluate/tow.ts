@@ -3,7 +3,7 @@ import { isBottomRig, rightWeight, type Rig, type RightWeight, type Running } fr
 import { asTaper, bendRod, resolveRod, rodBend, type RodBend, type TowedPresentation } from '../../tackle';
 import { tow, type TowInput } from '../../water';
 import { steadyAngleRad } from './strike';
-import { rulingFirst, worst, type Mark, type Reason, type Verdict, type VerdictLimits, type Weighed } from '../verdict';
+import { markWithin, rulingFirst, worst, type Mark, type Reason, type Verdict, type Weighed } from '../verdict';
 
 /** The rod under one steady pull. */
 export interface CarriedPull {
@@ -213,7 +213,7 @@ function depth(
 ): Verdict {
   const { depthM, contact, release, surfaceAngleRad } = running;
   const edgeM = DEPTH_EDGE_SHARE * (band.toM - band.fromM);
-  const limits: VerdictLimits = {
+  const limits = {
     failsBelow: band.fromM - edgeM,
     soundFrom: band.fromM,
     soundTo: band.toM,
@@ -228,8 +228,7 @@ function depth(
     };
   const low = depthM < band.fromM;
   const high = depthM > band.toM;
-  const byDepth =
-    !low && !high ? 'sound' : depthM >= limits.failsBelow! && depthM <= limits.failsAbove! ? 'edge' : 'fails';
+  const byDepth = markWithin(depthM, limits);
   const reasons: Reason[] = [
     ...(running.outcome === 'at-surface'
       ? [{ code: 'depth-at-surface' as const, facts: {} }]

@@ -1,6 +1,7 @@
 export type { BalancedEnd, BalanceFigures, HoldFigures, HookFit, SetFigures } from './figures';
 export {
   markAtLeast,
+  markWithin,
   rulingFirst,
   VERDICT_NAMES,
   worst,

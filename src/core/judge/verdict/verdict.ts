@@ -64,6 +64,13 @@ export const rulingFirst = (weighed: readonly Weighed[]): readonly Reason[] =>
 export const worst = (...marks: readonly Graded[]): Graded =>
   marks.reduce((a, b) => (BADNESS[b] > BADNESS[a] ? b : a), 'sound');
 
+/** The mark of a value that is wanted within a scale: sound, on the edge outside of it, failing outside of that. */
+export const markWithin = (value: number, { failsBelow, soundFrom, soundTo, failsAbove }: FullScale): Graded =>
+  value >= soundFrom && value <= soundTo ? 'sound' : value >= failsBelow && value <= failsAbove ? 'edge' : 'fails';
+
+/** Limits of which none is open. */
+type FullScale = { readonly [K in keyof VerdictLimits]: number };
+
 /** The mark of a value that is wanted high: sound from one limit, on the edge from a lower one. */
 export const markAtLeast = (value: number, soundFrom: number, edgeFrom: number): Graded =>
   value >= soundFrom ? 'sound' : value >= edgeFrom ? 'edge' : 'fails';

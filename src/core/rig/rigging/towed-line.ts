@@ -44,7 +44,7 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number, fo
       lengthM: lengthM ?? 0,
       diameterM: line.diameterM,
       massPerLengthKgPm: line.massPerLengthKgPm,
-      // What hangs on a line floats or sinks hardly; it shows the stream a wider and rougher line.
+      // Weed and fleas weigh next to nothing in water; they make the line wider and rougher.
       tangentialCt: foul.along * line.tangentialCt,
       normalDragFactor: foul.width * line.normalDragFactor,
     });

@@ -71,7 +71,7 @@ export function bottomWeight(rig: Rig, presentation: TowedPresentation, ask: Bot
   };
 }
 
-/** The `tow` call for the weight: all that hangs on the line drags with it, and its weight counts with the weight sought. */
+/** The `tow` call for the weight. The rest of the rig drags with it, and what the rig weighs is part of the weight sought. */
 function weightInput(
   rig: Rig,
   presentation: TowedPresentation,

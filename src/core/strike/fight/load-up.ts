@@ -1,4 +1,4 @@
-import { CLUTCH_JERK, pullAtEnergy, strikeEnergyJ, type Spring } from '../drag';
+import { CLUTCH_JERK, pullAtEnergy, strikeEnergyJ, type DragWindowInput, type Spring } from '../drag';
 import { FIGHT_CLASSES } from '../../tackle/defaults/fight-classes';
 import { requireInRange, type Limits } from '../../base/guard';
 import { balancedPull } from '../hookset';
@@ -52,6 +52,28 @@ export interface LoadUp {
   readonly peakN: number | null;
   readonly curve: readonly { readonly timeS: number; readonly tensionN: number }[];
 }
+
+/** The take of the same fish as a strike: its rod, line and hook, and its clutch as the spool stands. */
+export const takeOf = <Strike extends DragWindowInput>({
+  rod,
+  pullAngleRad,
+  line,
+  speedMps,
+  fishKg,
+  fishMps,
+  neededN,
+  clutchN,
+  spool = { fullRadiusM: 1, nowRadiusM: 1 },
+}: Strike): LoadUpInput & Pick<Strike, 'rod'> => ({
+  rod,
+  heldRad: pullAngleRad,
+  line,
+  speedMps,
+  fishKg,
+  fishMps,
+  neededN,
+  ...(clutchN === undefined ? {} : { clutchN: (clutchN * spool.fullRadiusM) / spool.nowRadiusM }),
+});
 
 const POINTS = 40;
 const DEFAULT_UNTIL_S = 4;

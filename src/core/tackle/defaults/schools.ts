@@ -1,6 +1,6 @@
 /**
  * Where practitioners disagree: the sides of each question and the side taken while the user has said nothing. The
- * sentences for each side stand in the catalogues; where a check hangs on a question it says which side it took. Each moves a
+ * sentences for each side stand in the catalogues; a check that depends on a question says which side it took. Each moves a
  * check, a default or a figure, or is marked as a reminder.
  */
 export const SCHOOLS = {

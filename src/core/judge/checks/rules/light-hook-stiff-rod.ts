@@ -23,8 +23,10 @@ export const lightHookStiffRod: Rule = ({ rig, presentation, powerN: ofRod }) =>
 
 const oneOfEach = (hooks: Rig['hooks']) =>
   hooks.filter((hook, i) => hooks.findIndex(({ jointId }) => jointId === hook.jointId) === i);
-/** Lever of a rod that is bent far, over its length; and a jerk over what the arms hold. */
+
+/** Lever of a rod that is bent far, over its length. */
 const LEVER_SHARE = 0.75;
+/** A jerk over what the arms hold. */
 const ARMS_AT_MOST = 1.5;
 
 const rodId = (rig: Rig) => rig.chainOfParts[0]!.joint.id;

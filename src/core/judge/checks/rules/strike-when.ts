@@ -1,4 +1,4 @@
-import { loadUp } from '../../../strike';
+import { loadUp, takeOf } from '../../../strike';
 import { nothing, sideOf, type Rule } from '../rule';
 
 /**
@@ -10,17 +10,10 @@ export const strikeWhen: Rule = (input) => {
   const side = sideOf(input, 'strike');
   if (side === 'at-once' || presentation.kind !== 'towed' || presentation.speedMps === 0 || !strike) return nothing;
   const { asked } = strike;
-  const { fish, giving } = rig.classes.fighting;
+  const { giving } = rig.classes.fighting;
   const load = loadUp({
-    rod: asked.rod,
-    heldRad: asked.pullAngleRad,
+    ...takeOf(asked),
     ...(side === 'give-line' ? { giveToRad: Math.min(asked.pullAngleRad, giving.toRad) } : {}),
-    line: asked.line,
-    speedMps: presentation.speedMps,
-    fishKg: presentation.fishKg,
-    fishMps: fish.strikeMps,
-    neededN: asked.neededN,
-    ...(asked.clutchN ? { clutchN: asked.clutchN } : {}),
   });
   const joints = [rig.chainOfParts[0]!.joint.id];
   if (side === 'give-line')
