@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { InputRangeError } from '../../base/guard';
 import type { Rod } from '../../tackle';
 import { dragWindow } from '../drag';
-import { loadUp, smallCraft, winding, type LoadUpInput, type SmallCraftInput, type WindingInput } from '.';
+import { loadUp, smallCraft, takeOf, winding, type LoadUpInput, type SmallCraftInput, type WindingInput } from '.';
 
 const rod: Rod = { lengthM: 2.2, stiffness: { kind: 'class', power: 'medium', action: 'moderate' } };
 const poker: Rod = { lengthM: 2.2, stiffness: { kind: 'taper', buttEiNm2: 9e5, tipRatio: 1 } };
@@ -160,4 +160,26 @@ describe('smallCraft', () => {
     expect(smallCraft({ ...canoe, tipHeightM: 4, pullN: 18 }).heelingNm).toBe(72));
   it('refuses a hull without drag', () =>
     expect(() => smallCraft({ ...canoe, hullDragN: 0 })).toThrow(InputRangeError));
+});
+
+describe('the take of a strike', () => {
+  const strike = {
+    rod,
+    pullAngleRad: 1.2,
+    line: [{ lengthM: 20, eaN: 900 }],
+    fishKg: 3,
+    speedMps: 0.8,
+    neededN: 6,
+    openingN: 90,
+    weakestN: 70,
+    tearN: 60,
+    clutchN: 15,
+  };
+  it('has its clutch as the spool stands', () =>
+    expect(takeOf({ ...strike, spool: { fullRadiusM: 0.03, nowRadiusM: 0.02 } }).clutchN).toBeCloseTo(22.5, 12));
+  it('is the same with a full spool, and locked without a clutch', () => {
+    expect(takeOf(strike)).toMatchObject({ clutchN: 15, heldRad: 1.2, fishKg: 3, speedMps: 0.8, neededN: 6 });
+    const { clutchN: _, ...locked } = strike;
+    expect(takeOf(locked)).not.toHaveProperty('clutchN');
+  });
 });
