@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BAIT_HOLDS, POINT_PLACES, type BaitHold, type PointPlace } from '@/core/tackle/defaults/bait-classes';
 import { STINGER_HOLDS, type StingerHold } from '@/core/tackle/defaults/rig-classes';
+import { STATIONS } from '@/core/tackle';
 import { keysOf } from './contract/shared';
 import { partIdSchema } from './ids';
 import { JOINT_LIMITS as L } from './joint-limits';
@@ -13,9 +14,11 @@ const jointBase = {
     .max(64)
     .regex(/^[^:]+$/, 'without a colon'),
   partId: partIdSchema,
+  colour: z.string().trim().min(1).max(60).optional(),
 };
 
 const plain = <const K extends string>(kind: K) => z.strictObject({ ...jointBase, kind: z.literal(kind) });
+const station = z.enum(STATIONS);
 const offCentreM = numberIn(L.offCentreM).optional();
 const segmentsOff = z.number().int().min(L.segments.min).max(L.segments.max).optional();
 
@@ -26,11 +29,11 @@ export const jointSchema = z.discriminatedUnion('kind', [
   plain('line'),
   plain('knot'),
   plain('hardware'),
-  plain('lure'),
   plain('attractor'),
   plain('bouncer'),
   plain('snell'),
   plain('skirt'),
+  z.strictObject({ ...jointBase, kind: z.literal('lure'), bare: z.array(station).max(STATIONS.length).optional() }),
   z.strictObject({
     ...jointBase,
     kind: z.literal('plane'),
@@ -39,7 +42,13 @@ export const jointSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ ...jointBase, kind: z.literal('leader'), lengthM: numberIn(L.leaderM) }),
   z.strictObject({ ...jointBase, kind: z.literal('weight'), hold: z.enum(['free', 'pegged', 'fixed']) }),
-  z.strictObject({ ...jointBase, kind: z.literal('hook'), point: keysOf<PointPlace>(POINT_PLACES), offCentreM }),
+  z.strictObject({
+    ...jointBase,
+    kind: z.literal('hook'),
+    point: keysOf<PointPlace>(POINT_PLACES),
+    offCentreM,
+    station: station.optional(),
+  }),
   z.strictObject({ ...jointBase, kind: z.literal('jig-head'), offCentreM }),
   z.strictObject({
     ...jointBase,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { PARTS_OF_JOINT } from '@/core/tackle';
+import { PARTS_OF_JOINT, stationNames } from '@/core/tackle';
+import { stationsOf } from '@/core/rig';
 import { chainProblems } from './chain-rules';
 import { houseSchema } from './house';
 import { jointSchema, type Joint } from './joint';
@@ -48,7 +49,16 @@ function checkParts(
   });
   const bare = (joint: Joint) => {
     const part = byId.get(joint.partId);
-    return part?.kind === 'hard-lure' && part.hookStations === 0;
+    switch (part?.kind) {
+      case 'hard-lure':
+      case 'spoon':
+      case 'topwater':
+        return (
+          joint.kind === 'lure' && stationNames(stationsOf(part)).every((station) => joint.bare?.includes(station))
+        );
+      default:
+        return false;
+    }
   };
   const hooked = chain.some(
     (joint) =>

@@ -30,6 +30,8 @@ const FIELDS = {
   shankM: 'size',
   heightM: 'size',
   openingN: 'force',
+  bladeM: 'size',
+  shankWeightKg: 'mass',
   lipLengthM: 'size',
   ringDiameterM: 'size',
   discDiameterM: 'size',

@@ -9,8 +9,14 @@ import type { I18n } from './client';
 
 type Words = Pick<I18n, 't' | 'format' | 'number'>;
 
-/** What a part is called: by its nickname where rods have one, else by what it is. */
-export function partTitle({ t, format, number }: Words, part: Part): string {
+/** What a part is called: what it is, its nickname where it has one, and which of its colours is meant. */
+export function partTitle(words: Words, part: Part, colour?: string): string {
+  const what = kindTitle(words, part);
+  const named = part.name && part.kind !== 'rod' ? words.t('part.named', { what, name: part.name }) : what;
+  return colour ? words.t('part.coloured', { what: named, colour }) : named;
+}
+
+function kindTitle({ t, format, number }: Words, part: Part): string {
   switch (part.kind) {
     case 'rod':
       return part.name ? t('part.rod.named', { name: part.name }) : t('part.rod.plain');
@@ -70,13 +76,24 @@ export function partTitle({ t, format, number }: Words, part: Part): string {
   }
 }
 
-/** The second line: what matters of the part in its joint, or in the Box where there is none. */
+/** The second line: what matters of the part in its joint, or in the Box where there is none, and its owner's own words. */
 export function partDetail(
   words: Words,
   part: Part,
   joint: Joint | null,
   tiedIn?: LineMaterial,
   classes: Pick<Classes, 'knots'> = DEFAULT_CLASSES,
+): string {
+  const detail = kindDetail(words, part, joint, tiedIn, classes);
+  return part.words ? `${detail} · ${part.words}` : detail;
+}
+
+function kindDetail(
+  words: Words,
+  part: Part,
+  joint: Joint | null,
+  tiedIn: LineMaterial | undefined,
+  classes: Pick<Classes, 'knots'>,
 ): string {
   const { t, format } = words;
   switch (part.kind) {
@@ -105,9 +122,7 @@ export function partDetail(
     case 'hook':
       if (joint?.kind === 'stinger')
         return t('part.hook.stinger', { length: format(joint.lengthM, 'size'), held: t(`word.${joint.held}`) });
-      return joint?.kind === 'hook'
-        ? t('part.hook.detail', { wire: format(part.wireM.value, 'size'), point: t(`word.${joint.point}`) })
-        : t('part.hook.plain', { wire: format(part.wireM.value, 'size'), wireClass: t(`word.${part.wireClass}`) });
+      return hookDetail(words, part, joint);
     case 'jig-head':
       return t('part.jig-head.detail', { size: part.size, wire: format(part.wireM.value, 'size') });
     case 'soft-bait':
@@ -160,6 +175,20 @@ export function partDetail(
     default:
       return part satisfies never;
   }
+}
+
+function hookDetail({ t, format }: Words, part: Extract<Part, { kind: 'hook' }>, joint: Joint | null): string {
+  const wire = format(part.wireM.value, 'size');
+  let what =
+    joint?.kind !== 'hook'
+      ? t('part.hook.plain', { wire, wireClass: t(`word.${part.wireClass}`) })
+      : joint.station
+        ? t('part.hook.onLure', { wire, station: t(`station.${joint.station}`) })
+        : t('part.hook.detail', { wire, point: t(`word.${joint.point}`) });
+  if (part.blade === 'blade' && part.bladeM)
+    what = t('part.hook.bladed', { what, length: format(part.bladeM.value, 'size') });
+  if (part.shankWeightKg) what = t('part.hook.weighted', { what, mass: format(part.shankWeightKg.value, 'mass') });
+  return what;
 }
 
 const capital = (text: string) => text.charAt(0).toLocaleUpperCase() + text.slice(1);

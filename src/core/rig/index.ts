@@ -32,6 +32,8 @@ export {
   type Mass,
   type HookPlace,
   type Place,
+  rigEnd,
+  SHANK_WEIGHT_AT,
   type RiggedEnd,
 } from './rigging';
 export {

@@ -42,10 +42,15 @@ export {
   type Presentation,
   type TowedPresentation,
   type Setup,
+  stationNames,
+  STATIONS,
+  type Station,
 } from './setup';
 export {
+  bladeMassKg,
   hookOfClass,
   POINT_LEG,
+  usualBladeM,
   wireLengthM,
   type HookClassInput,
   type HookGeometry,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { PART_BODY_LIMITS } from './body-limits';
 import { workingSpeeds } from './working-speeds';
 import { bodyFields, byLength } from './body-fields';
@@ -9,6 +10,7 @@ import { kindOfPart } from './kind-of-part';
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('attractor'),
   motion: z.enum(['rotating', 'swaying']),
   massKg: quantity('kg', BODY_LIMITS.massKg),

@@ -5,6 +5,7 @@ import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { PART_BODY_LIMITS } from './body-limits';
 import { inTow, inWater, workingSpeeds } from './working-speeds';
 import { bodyFields, byLength } from './body-fields';
@@ -18,6 +19,7 @@ export const carriedHooks = {
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('hard-lure'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),

@@ -14,8 +14,9 @@ import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { hookOfClass, hookStep } from '@/core/tackle';
-import { givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
+import { bladeMassKg, hookOfClass, hookStep, usualBladeM } from '@/core/tackle';
+import { HARDWARE_SPREAD } from '@/core/tackle/defaults/hardware-classes';
+import { givenFigure, givenRow, kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 
 /** Hooks a rig can hold, from the finest fly wire to a shark hook [m]. */
 const HOOK_LIMITS = { wire: { min: 1e-4, max: 0.01 }, reach: { min: 5e-4, max: 0.2 } } as const;
@@ -40,13 +41,27 @@ const schema = z.strictObject({
   massKg: quantity('kg', BODY_LIMITS.massKg),
   /** a small blade on the shank or the eye */
   blade: z.enum(['no-blade', 'blade']).optional(),
+  /** length of that blade */
+  bladeM: quantity('m', { min: 0.003, max: 0.1 }).optional(),
+  /** weight moulded on the shank, counted in the mass */
+  shankWeightKg: quantity('kg', { min: 1e-5, max: 0.1 }).optional(),
   /** pull at which one opened, where a pull test was made */
   openingN: quantity('N', PULL_TEST_LIMITS.pullN).optional(),
 });
 
 export const hook = kindOfPart({
   schema,
-  classFields: (given) => hookFields(given, 'worm-offset', '3/0'),
+  classFields: (given) => {
+    const fields = hookFields(given, 'worm-offset', '3/0');
+    const bladeM = given['blade'] === 'blade' ? (givenFigure(given, 'bladeM') ?? usualBladeM(fields.gapM.value)) : null;
+    const massKg =
+      fields.massKg.value + (bladeM === null ? 0 : bladeMassKg(bladeM)) + (givenFigure(given, 'shankWeightKg') ?? 0);
+    return {
+      ...fields,
+      massKg: { ...fields.massKg, value: massKg },
+      ...(bladeM === null ? {} : { bladeM: ofClass(bladeM, 'm', HARDWARE_SPREAD.mass) }),
+    };
+  },
   place: ({ style, size }) => [style, hookStep(size) ?? 0],
   guides: ['calliper', 'pull-test', 'weigh'],
   called: ['hook', 'anzuelo'],

@@ -7,6 +7,7 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { hookFacts, hookFields } from './hook';
 import { weightShapeSchema } from './weight';
 import { kindOfPart, ofClass, type GivenPart } from './kind-of-part';
@@ -14,6 +15,7 @@ import { kindOfPart, ofClass, type GivenPart } from './kind-of-part';
 const schema = z
   .strictObject({
     ...partBase,
+    ...coloured,
     kind: z.literal('jig-head'),
     ...hookFacts,
     massKg: quantity('kg', BODY_LIMITS.massKg),

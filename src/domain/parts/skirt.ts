@@ -2,12 +2,14 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { PART_BODY_LIMITS } from './body-limits';
 import { bodyFields, byLength } from './body-fields';
 import { kindOfPart } from './kind-of-part';
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('skirt'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),

@@ -3,6 +3,7 @@ import { BODY_LIMITS } from '@/core/water';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { hookFacts } from './hook';
 import { weightShapeSchema } from './weight';
 import { headFields } from './jig-head';
@@ -10,6 +11,7 @@ import { kindOfPart } from './kind-of-part';
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('skirted-jig'),
   ...hookFacts,
   massKg: quantity('kg', BODY_LIMITS.massKg),

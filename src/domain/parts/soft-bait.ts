@@ -5,12 +5,14 @@ import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { inWater } from './working-speeds';
 import { bodyFields } from './body-fields';
 import { givenRow, kindOfPart } from './kind-of-part';
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('soft-bait'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', { min: 0.01, max: 0.6 }),
@@ -19,6 +21,8 @@ const schema = z.strictObject({
   tail: keysOf<TailShape>(TAIL_SHAPES),
   /** a thin worm, or a body as full as its tail's kind usually is */
   girth: z.enum(['slim', 'full']).optional(),
+  /** a slot in belly or back that the hook lies in */
+  slot: z.enum(['solid', 'slotted']).optional(),
   segments: z.number().int().min(0).max(40).optional(),
   ...inWater,
 });

@@ -3,6 +3,7 @@ import { BODY_LIMITS } from '@/core/water';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { carriedHooks } from './hard-lure';
 import { PART_BODY_LIMITS } from './body-limits';
 import { inTow, inWater, workingSpeeds } from './working-speeds';
@@ -11,6 +12,7 @@ import { kindOfPart } from './kind-of-part';
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('spoon'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
+import { coloured } from './colours';
 import { carriedHooks } from './hard-lure';
 import { PART_BODY_LIMITS } from './body-limits';
 import { workingSpeeds } from './working-speeds';
@@ -14,6 +15,7 @@ const TOPWATER_BODIES = { hollow: 'double', stick: 'treble', cupped: 'treble', b
 
 const schema = z.strictObject({
   ...partBase,
+  ...coloured,
   kind: z.literal('topwater'),
   massKg: quantity('kg', BODY_LIMITS.massKg),
   lengthM: quantity('m', PART_BODY_LIMITS.lengthM),

@@ -6,6 +6,7 @@ import { classesWith } from '@/core/tackle/defaults/classes';
 import { effectFigures, type MovedMark } from '@/core/judge';
 import { readRig } from '@/core/rig';
 import type { PartId, SetupId } from '@/domain/ids';
+import { stationsAt } from '@/domain/lure-stations';
 import type { Joint } from '@/domain/joint';
 import type { RevisionLine } from '@/domain/revision-line';
 import { DraftBar } from '@/features/fields/draft-bar';
@@ -175,6 +176,7 @@ export function BenchView(page: BenchViewProps) {
               key={state.selected}
               joint={bench.joint}
               part={partOf(bench.joint)}
+              stations={stationsAt(state.draft.chain, bench.joint, partOf)}
               onJoint={(joint, field) => dispatch({ kind: 'change-joint', joint, field })}
             />
             <div className="flex min-h-0 flex-1 flex-col print:hidden">

@@ -5,7 +5,15 @@ import { RIG_IDS } from '@/domain/rigs';
 import { completePart } from '@/domain/parts/class-part';
 import { sampleOf } from '@/domain/sample-rig';
 import { evaluate } from '../evaluate';
-import { EMPTY_HOUSE, type House, type Joint, type Part, type Presentation, type Setup } from '../../tackle';
+import {
+  EMPTY_HOUSE,
+  type House,
+  type Joint,
+  type Part,
+  type Presentation,
+  type Setup,
+  type Station,
+} from '../../tackle';
 import { RULES, type Finding, type RuleId } from '.';
 
 /** What is found of one rule in a setup. */
@@ -51,6 +59,27 @@ const onWord = (setup: Setup, power: string): Setup =>
   parted(setup, 'rod', { rating: null, stiffness: { kind: 'class', power, action: 'slow' } });
 const plug: Setup = demoFiles.find(({ id, revision }) => id === 'setup-reef-plug' && revision === 1)!.file;
 const changedPlug: Setup = demoFile('setup-reef-plug');
+/** A lure with other trebles at some of its stations, each joint called by its station. */
+function hookedAt(setup: Setup, sizes: Partial<Record<Station, string>>): Setup {
+  const hooks = Object.entries(sizes).map(([station, size]) => ({
+    station: station as Station,
+    part: { ...made({ kind: 'hook', style: 'treble', size }), id: `treble-${size}` } as Part,
+  }));
+  return {
+    ...setup,
+    parts: [...setup.parts, ...hooks.map(({ part }) => part)],
+    chain: [
+      ...setup.chain,
+      ...hooks.map(({ station, part }): Joint => ({
+        id: station,
+        partId: part.id,
+        kind: 'hook',
+        point: 'open',
+        station,
+      })),
+    ],
+  };
+}
 const bigTail: Setup = demoFile('setup-big-tail');
 const fly: Setup = demoFile('setup-char-flasher');
 const harness: Setup = demoFile('setup-crawler-harness');
@@ -198,6 +227,17 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
         ),
         'edge light',
       ],
+    ],
+  ],
+  [
+    'hooks-reach',
+    changedPlug,
+    [
+      [hookedAt(plug, { front: '5/0', tail: '5/0' }), 'edge each-other'],
+      [hookedAt(plug, { front: '5/0' }), 'edge line'],
+      [hookedAt(plug, { front: '1/0' }), 'none'],
+      [parted(hookedAt(plug, { front: '4' }), 'front', { blade: 'blade' }), 'note blade-room'],
+      [parted(hookedAt(plug, { tail: '4' }), 'tail', { blade: 'blade' }), 'none'],
     ],
   ],
   [

@@ -13,6 +13,7 @@ import { hookAgainstBait } from './rules/hook-against-bait';
 import { hookSpacing } from './rules/hook-spacing';
 import { stingerStation } from './rules/stinger-station';
 import { hooksOnLure } from './rules/hooks-on-lure';
+import { hooksReach } from './rules/hooks-reach';
 import { lightHookStiffRod } from './rules/light-hook-stiff-rod';
 import { stoutHookSoftRod } from './rules/stout-hook-soft-rod';
 import { stretchOverDistance } from './rules/stretch-over-distance';
@@ -72,6 +73,7 @@ export const RULES = {
   'hook-spacing': hookSpacing,
   'stinger-station': stingerStation,
   'hooks-on-lure': hooksOnLure,
+  'hooks-reach': hooksReach,
   'light-hook-stiff-rod': lightHookStiffRod,
   'stout-hook-soft-rod': stoutHookSoftRod,
   'stretch-over-distance': stretchOverDistance,

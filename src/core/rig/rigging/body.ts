@@ -15,6 +15,8 @@ export interface Body {
   readonly tail: TailShape | null;
   /** without the tail [m] */
   readonly trunkM: number;
+  /** a slot that the hook lies in: less of it stands in the gap */
+  readonly slotted: boolean;
 }
 
 /** The body of an assembly; null for a bare hook or a skirted head without trailer. */
@@ -25,7 +27,10 @@ export function bodyOf(assembly: Assembly, classes: Classes): Body | null {
     const { part, joint } = bait;
     const row = classes.bodies[part.kind];
     if (part.kind === 'soft-bait')
-      return soft(joint.id, part.kind, trimmed(part, joint.segmentsOff), part.heightM.value, row.width, part.tail);
+      return {
+        ...soft(joint.id, part.kind, trimmed(part, joint.segmentsOff), part.heightM.value, row.width, part.tail),
+        slotted: part.slot === 'slotted',
+      };
     const lengthM = part.lengthM.value;
     return {
       jointId: joint.id,
@@ -35,6 +40,7 @@ export function bodyOf(assembly: Assembly, classes: Classes): Body | null {
       widthM: lengthM * row.width,
       tail: null,
       trunkM: lengthM,
+      slotted: false,
     };
   }
   if (trailer?.kind === 'trailer') {
@@ -60,6 +66,7 @@ export function bodyOf(assembly: Assembly, classes: Classes): Body | null {
       widthM: lengthM * row.width,
       tail: null,
       trunkM: lengthM,
+      slotted: false,
     };
   }
   return null;
@@ -81,6 +88,7 @@ function soft(
     widthM: lengthM * width,
     tail,
     trunkM: lengthM * (1 - TAIL_SHARE[tail].share),
+    slotted: false,
   };
 }
 

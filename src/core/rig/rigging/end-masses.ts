@@ -5,6 +5,7 @@ import type { TrimPart } from '../../water';
 import { trimmedMassShare, type Body } from './body';
 import type { Assembly } from './elements';
 import type { HookPlace } from './hook-place';
+import type { HookSpec } from './hook-spec';
 
 /** One body of mass in the water, beside the nose, for trim and fall. */
 export interface Mass extends TrimPart {
@@ -57,26 +58,50 @@ const LIP_SHARE = { 'shallow-lip': 0.5, 'medium-lip': 0.8, 'deep-lip': 1 } as co
   number
 >;
 
-/** A hook's mass lies a little behind the middle of its shank, at the height of its shank. */
-export const hookMass = ({ jointId, spec, eye, dropM }: HookPlace, offCentreM = 0): Mass => ({
-  jointId,
-  name: 'hook',
-  massKg: spec.massKg,
-  volumeM3: spec.massKg / MATERIALS.steel.densityKgPm3,
-  xM: eye.xM + 0.55 * spec.shankM,
-  zM: eye.zM - 0.8 * dropM + 0.2 * spec.gapM,
-  yM: offCentreM,
-});
+/** A hook's wire lies a little behind the middle of its shank, at the height of its shank; what is moulded there too. */
+export function hookMasses({ jointId, spec, eye, dropM }: HookPlace, classes: Classes, offCentreM = 0): Mass[] {
+  const wireKg = spec.massKg - spec.shankWeightKg;
+  const wire: Mass = {
+    jointId,
+    name: 'hook',
+    massKg: wireKg,
+    volumeM3: wireKg / MATERIALS.steel.densityKgPm3,
+    xM: eye.xM + 0.55 * spec.shankM,
+    zM: eye.zM - 0.8 * dropM + 0.2 * spec.gapM,
+    yM: offCentreM,
+    ...bladeDrag(spec, classes),
+  };
+  if (spec.shankWeightKg === 0) return [wire];
+  return [
+    wire,
+    {
+      jointId,
+      name: 'weight',
+      massKg: spec.shankWeightKg,
+      volumeM3: spec.shankWeightKg / MATERIALS.lead.densityKgPm3,
+      xM: eye.xM + SHANK_WEIGHT_AT * spec.shankM,
+      zM: eye.zM - dropM,
+      yM: offCentreM,
+    },
+  ];
+}
+
+/** A moulded shank weight sits before the bend, as a share of the shank from the eye. */
+export const SHANK_WEIGHT_AT = 0.6;
 
 /** What hangs from a station pulls there, however it swings. */
-export const hangingMass = ({ jointId, spec, eye }: HookPlace, ringKg: number): Mass => ({
+export const hangingMass = ({ jointId, spec, eye }: HookPlace, ringKg: number, classes: Classes): Mass => ({
   jointId,
   name: 'hook',
   massKg: spec.massKg + ringKg,
   volumeM3: (spec.massKg + ringKg) / MATERIALS.steel.densityKgPm3,
   xM: eye.xM,
   zM: eye.zM,
+  ...bladeDrag(spec, classes),
 });
+
+const bladeDrag = ({ bladeM }: HookSpec, { towed }: Classes) =>
+  bladeM === null ? {} : { dragAreaM2: towed.blade.dragPerLengthSquared * bladeM ** 2 };
 
 /** A weight that rests against the eye, as far before it as it is long. */
 export function peggedMass(assembly: Assembly, eyeX: number): Mass[] {

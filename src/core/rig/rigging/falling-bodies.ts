@@ -143,7 +143,7 @@ function endBodies(end: RiggedEnd, classes: Classes): SinkBody[] {
         return each satisfies never;
     }
   });
-  const wires = end.hooks.map((hook) => wire(hook));
+  const wires = end.hooks.flatMap((hook) => wire(hook, classes));
   switch (bearer.kind) {
     case 'hook':
     case 'snell':
@@ -183,11 +183,19 @@ function head(
   return metal({ massKg: part.massKg.value - wireKg, material: part.material, shape: part.shape }, classes);
 }
 
-function wire({ spec, hangs }: HookPlace): SinkBody {
+function wire({ spec, hangs }: HookPlace, classes: Classes): SinkBody[] {
   const length = wireLengthM(spec, HOOK_STYLES[spec.style]);
   // A hook that hangs free stands in the flow with all of its wire.
   const exposed = hangs ? 0.7 : RIGGED_WIRE.exposedShare;
-  return { massKg: spec.massKg, material: 'steel', dragAreaM2: exposed * RIGGED_WIRE.cd * length * spec.wireM };
+  const blade = spec.bladeM === null ? 0 : classes.towed.blade.dragPerLengthSquared * spec.bladeM ** 2;
+  const steel: SinkBody = {
+    massKg: spec.massKg - spec.shankWeightKg,
+    material: 'steel',
+    dragAreaM2: exposed * RIGGED_WIRE.cd * length * spec.wireM + blade,
+  };
+  return spec.shankWeightKg === 0
+    ? [steel]
+    : [steel, metal({ massKg: spec.shankWeightKg, material: 'lead', shape: 'bullet' }, classes)];
 }
 
 /** The lure's trunk and what floats it, falling on its side. */

@@ -1,4 +1,5 @@
 import type { PointPlace } from '../../tackle/defaults/bait-classes';
+import type { Station } from '../../tackle';
 import type { Guard } from '../../tackle/defaults/hookset-classes';
 import type { HookSpec } from './hook-spec';
 
@@ -25,4 +26,6 @@ export interface HookPlace {
   readonly clearGapM: number | null;
   /** where the point stands along the trunk, 0 nose to 1 tail's root; null without a body */
   readonly station: number | null;
+  /** on a lure: which of its stations, and the joint of the ring that was put there; null: the ring that it came with */
+  readonly hangsAt?: { readonly station: Station; readonly ringId: string | null };
 }

@@ -3,7 +3,15 @@ import { HOOK_STYLES, POINTS_OF_BENDS, type HookStyle, type WireClass } from '..
 import { POINTS_IN_REACH, STOCK_DOUBLES, STOCK_TREBLES } from '../../tackle/defaults/rig-classes';
 import type { Barb, HookPoints, Sharpness } from '../../tackle/defaults/hookset-classes';
 import { MATERIALS } from '../../tackle/defaults/sink-classes';
-import { hookOfClass, hookStep, wireLengthM, type HookFacts, type HookPart, type LurePart } from '../../tackle';
+import {
+  hookOfClass,
+  hookStep,
+  usualBladeM,
+  wireLengthM,
+  type HookFacts,
+  type HookPart,
+  type LurePart,
+} from '../../tackle';
 
 /** A hook as numbers, wherever it came from. */
 export interface HookSpec {
@@ -19,6 +27,10 @@ export interface HookSpec {
   /** where a pull test was made */
   readonly openingN?: number | undefined;
   readonly accent: boolean;
+  /** length of the blade on it [m]; null: none */
+  readonly bladeM: number | null;
+  /** weight moulded on its shank [kg], counted in its mass */
+  readonly shankWeightKg: number;
 }
 
 /** A hook of the Box, or the one cast into a head: of that the mass is its wire's. */
@@ -35,6 +47,8 @@ export function specOfHook(part: HookFacts | HookPart): HookSpec {
     massKg: loose ? loose.massKg.value : wireMassKg(wire, part.style),
     openingN: loose?.openingN?.value,
     accent: part.finish === 'red' || loose?.blade === 'blade',
+    bladeM: loose?.blade === 'blade' ? (loose.bladeM?.value ?? usualBladeM(wire.gapM)) : null,
+    shankWeightKg: loose?.shankWeightKg?.value ?? 0,
   };
 }
 
@@ -54,6 +68,8 @@ export function specOfClass(
     sharpness: 'needle',
     ...geometry,
     accent: false,
+    bladeM: null,
+    shankWeightKg: 0,
   };
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoFile } from '../../../../tests/helpers/demo';
 import type { RigId } from '@/domain/rigs';
+import { completePart } from '@/domain/parts/class-part';
 import { sampleOf } from '@/domain/sample-rig';
 import { evaluate } from '../../judge';
 import type { Part, Setup } from '../../tackle';
@@ -164,3 +165,94 @@ it('says the gap only where it is too small', () =>
   expect(evaluate(demoFile('setup-drowned-wall')).verdicts.balance.reasons.map(({ code }) => code)).toEqual([
     'balance-pitch',
   ]));
+
+describe('hooks by station', () => {
+  const minnow = sampleOf('towed-minnow');
+  const withHooks = (joints: readonly Record<string, unknown>[], lure: object = {}): Setup =>
+    ({
+      ...minnow,
+      parts: [...minnow.parts, treble('treble-2', 0.0012), treble('treble-8', 0.00037), ring],
+      chain: [
+        ...minnow.chain.map((joint) => (joint.kind === 'lure' ? { ...joint, ...lure } : joint)),
+        ...joints.map((joint) => ({ point: 'open', kind: 'hook', ...joint })),
+      ],
+    }) as Setup;
+  const treble = (id: string, massKg: number): Part => {
+    const made = completePart({ id, kind: 'hook', style: 'treble', size: id.slice(7), massKg: figure(massKg, 'kg') });
+    if (!made.ok) throw new Error(id);
+    return made.data;
+  };
+  const ring = ringPart();
+  const stations = (setup: Setup) =>
+    endOf(setup).hooks.map(({ hangsAt, jointId, spec }) => [hangsAt!.station, jointId, spec.size]);
+
+  it('keeps what it came with where nothing else was said', () =>
+    expect(stations(minnow)).toEqual([
+      ['front', 'lure', '6'],
+      ['tail', 'lure', '6'],
+    ]));
+  it('takes the hook of the station before the hook of all, and that before its own', () => {
+    expect(stations(withHooks([{ id: 'h', partId: 'treble-2', station: 'tail' }]))).toEqual([
+      ['front', 'lure', '6'],
+      ['tail', 'h', '2'],
+    ]);
+    expect(
+      stations(
+        withHooks([
+          { id: 'all', partId: 'treble-8' },
+          { id: 'h', partId: 'treble-2', station: 'front' },
+        ]),
+      ),
+    ).toEqual([
+      ['front', 'h', '2'],
+      ['tail', 'all', '8'],
+    ]);
+  });
+  it('leaves a station bare, unless a hook was put just there', () => {
+    expect(stations(withHooks([], { bare: ['front'] }))).toEqual([['tail', 'lure', '6']]);
+    expect(stations(withHooks([{ id: 'h', partId: 'treble-2', station: 'front' }], { bare: ['front'] }))).toEqual([
+      ['front', 'h', '2'],
+      ['tail', 'lure', '6'],
+    ]);
+  });
+  it('weighs the difference at the station where it is', () => {
+    const moment = (setup: Setup) => endOf(setup).masses.reduce((sum, { massKg, xM }) => sum + massKg * xM, 0);
+    const total = (setup: Setup) => endOf(setup).masses.reduce((sum, { massKg }) => sum + massKg, 0);
+    const front = withHooks([{ id: 'h', partId: 'treble-2', station: 'front' }]);
+    const own = endOf(minnow).hooks[0]!;
+    expect(total(front) - total(minnow)).toBeCloseTo(0.0012 - own.spec.massKg, 12);
+    expect(moment(front) - moment(minnow)).toBeCloseTo((0.0012 - own.spec.massKg) * own.eye.xM, 12);
+  });
+  it('hangs each hook on the ring before it', () => {
+    const ringed = withHooks([
+      { id: 'ring', kind: 'hardware', partId: 'ring' },
+      { id: 'h', partId: 'treble-2', station: 'tail' },
+    ]);
+    expect(endOf(ringed).hooks.map(({ hangsAt }) => hangsAt!.ringId)).toEqual([null, 'ring']);
+  });
+});
+
+function ringPart(): Part {
+  const made = completePart({ id: 'ring', kind: 'hardware', form: 'split-ring' });
+  if (!made.ok) throw new Error('ring');
+  return made.data;
+}
+
+describe('a weight on the shank and a slot in the body', () => {
+  it('counts the weight where it sits, as lead, and the wire as steel', () => {
+    const weighted = parted('weightless-weedless', 'hook', {
+      shankWeightKg: figure(0.005, 'kg'),
+      massKg: figure(0.0065, 'kg'),
+    });
+    const { masses, hooks } = endOf(weighted);
+    expect(mass(weighted, 'weight').massKg).toBe(0.005);
+    expect(mass(weighted, 'weight').volumeM3).toBeCloseTo(0.005 / 11340, 9);
+    expect(mass(weighted, 'hook').massKg).toBeCloseTo(0.0015, 12);
+    expect(mass(weighted, 'weight').zM).toBeLessThan(hooks[0]!.eye.zM);
+    expect(masses.filter(({ name }) => name === 'weight')).toHaveLength(1);
+  });
+  it('leaves more of the gap clear', () => {
+    const clear = (slot: string) => endOf(parted('weightless-weedless', 'soft-bait', { slot })).hooks[0]!.clearGapM!;
+    expect(clear('slotted')).toBeGreaterThan(clear('solid'));
+  });
+});

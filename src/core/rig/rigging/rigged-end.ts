@@ -1,15 +1,16 @@
 import type { HookPlace, Place } from './hook-place';
 import { BAIT_HOLDS, POINT_PLACES, type PointPlace } from '../../tackle/defaults/bait-classes';
 import type { Classes } from '../../tackle/defaults/classes';
-import { HARD_LURE_BALANCE, HOOK_STATIONS } from '../../tackle/defaults/rig-classes';
+import { HARD_LURE_BALANCE } from '../../tackle/defaults/rig-classes';
 import { POINT_LEG, weightSize, type LurePart } from '../../tackle';
 import { bodyOf, bodyProfile, type Body } from './body';
+import { carriedHooks } from './carried-hooks';
 import type { Assembly } from './elements';
 import {
   attachedMasses,
   bodyMasses,
   hangingMass,
-  hookMass,
+  hookMasses,
   lureDragM2,
   lureVolumeM3,
   peggedMass,
@@ -48,7 +49,7 @@ export const POINT_HEIGHT = { open: 1.35, 'skin-hooked': 0.96, buried: 0.25 } as
  */
 export function rigEnd(assembly: Assembly, classes: Classes): RiggedEnd {
   const end = withoutStingers(assembly, classes);
-  const trailing = end.hooks.filter(({ role }) => role === 'stinger').map((hook) => hangingMass(hook, 0));
+  const trailing = end.hooks.filter(({ role }) => role === 'stinger').map((hook) => hangingMass(hook, 0, classes));
   return { ...end, masses: [...end.masses, ...trailing] };
 }
 
@@ -107,7 +108,7 @@ function looseHook(
     head: null,
     hooks: [stationed, ...stingers(assembly, stationed, body)],
     masses: [
-      hookMass(stationed, joint.offCentreM),
+      ...hookMasses(stationed, classes, joint.offCentreM),
       ...pegged,
       ...bodyMasses(assembly, body, classes),
       ...attachedMasses(assembly, classes, eyeX),
@@ -140,7 +141,7 @@ function onHead(
     head: { lengthM: size.lengthM, diameterM: size.diameterM },
     hooks: [place, ...stingers(assembly, place, body)],
     masses: [
-      hookMass(place, offCentreM),
+      ...hookMasses(place, classes, offCentreM),
       {
         jointId,
         name: 'head',
@@ -169,43 +170,11 @@ function lure(
   body: Body,
   classes: Classes,
 ): RiggedEnd {
-  const jointId = assembly.bearer.joint.id;
-  const stock = stockHook(part, classes);
-  const count = stationsOf(part);
-  const changed = assembly.attached.find((each) => each.kind === 'hook');
-  const spec = changed?.kind === 'hook' ? specOfHook(changed.part) : stock;
-  const rings = assembly.attached.filter((each) => each.kind === 'hardware' && each.part.form === 'split-ring');
-  const ringKg = rings[0]?.kind === 'hardware' ? rings[0].part.massKg.value : 0;
-  const ringM = rings[0]?.kind === 'hardware' ? rings[0].part.widthM.value : 0.005;
-  // A lure that comes bare takes one hook, at its tail.
-  const stations = HOOK_STATIONS[Math.min(5, changed ? Math.max(1, count) : count)] ?? [];
-  const hooks = spec
-    ? stations.map((station, i): HookPlace => {
-        const tail = i === stations.length - 1;
-        const eye: Place =
-          part.kind === 'trolled-fly'
-            ? { xM: body.lengthM * 0.9 - spec.shankM, zM: 0 }
-            : { xM: station * body.lengthM + (tail ? ringM : 0), zM: tail ? 0 : -body.heightM / 2 - ringM };
-        const tip: Place = tail
-          ? { xM: eye.xM + spec.shankM * (1 - POINT_LEG), zM: spec.gapM / 2 }
-          : { xM: eye.xM + spec.gapM / 2, zM: eye.zM - spec.shankM * (1 - POINT_LEG) };
-        return {
-          jointId: changed?.joint.id ?? jointId,
-          role: 'carried',
-          spec,
-          point: 'open',
-          guard: part.kind === 'topwater' && part.body === 'hollow' ? 'hollow-body' : 'none',
-          eye,
-          tip,
-          dropM: 0,
-          hangs: part.kind !== 'trolled-fly',
-          clearGapM: null,
-          station: tip.xM / body.trunkM,
-        };
-      })
-    : [];
+  const { joint } = assembly.bearer;
+  const hung = carriedHooks(assembly, part, body, classes);
+  const hooks = hung.map(({ place }) => place);
   // The lure was weighed with the hooks it came with: what hangs there now is put in their place.
-  const stockKg = (stock?.massKg ?? 0) * count;
+  const stockKg = (stockHook(part, classes)?.massKg ?? 0) * stationsOf(part);
   const trunkKg = Math.max(part.massKg.value - stockKg, part.massKg.value * 0.4);
   const volumeM3 = lureVolumeM3(part, trunkKg, stockKg, classes);
   const at =
@@ -219,13 +188,13 @@ function lure(
         };
   return {
     assembly,
-    bearerId: jointId,
+    bearerId: joint.id,
     body,
     head: null,
     hooks: [...hooks, ...stingers(assembly, hooks.at(-1) ?? null, body)],
     masses: [
       {
-        jointId,
+        jointId: joint.id,
         name: 'mass',
         massKg: trunkKg,
         volumeM3: 0,
@@ -233,8 +202,17 @@ function lure(
         zM: at.massZ * body.heightM,
         dragAreaM2: lureDragM2(part, body, classes),
       },
-      { jointId, name: 'volume', massKg: 0, volumeM3, xM: at.volumeX * body.lengthM, zM: at.volumeZ * body.heightM },
-      ...hooks.map((hook) => hangingMass(hook, ringKg)),
+      {
+        jointId: joint.id,
+        name: 'volume',
+        massKg: 0,
+        volumeM3,
+        xM: at.volumeX * body.lengthM,
+        zM: at.volumeZ * body.heightM,
+      },
+      ...hung.flatMap(({ place, ringKg }) =>
+        place.hangs ? [hangingMass(place, ringKg, classes)] : hookMasses(place, classes),
+      ),
       ...attachedMasses(assembly, classes, body.lengthM),
     ],
     eye: { xM: 0, zM: 0 },
@@ -269,7 +247,7 @@ function snell(assembly: Assembly, { part, joint }: BearerOf<'snell'>, body: Bod
     head: null,
     hooks: [...hooks, ...stingers(assembly, hooks.at(-1) ?? null, body)],
     masses: [
-      ...hooks.map((hook) => hookMass(hook, 0)),
+      ...hooks.flatMap((hook) => hookMasses(hook, classes)),
       ...bodyMasses(assembly, body, classes),
       ...attachedMasses(assembly, classes, front),
     ],
@@ -289,7 +267,7 @@ function hookPlace({ body, classes, ...given }: PlaceInput): HookPlace {
   const tip: Place = { xM: eye.xM + (1 - POINT_LEG) * spec.shankM - spec.gapM / 2, zM: eye.zM - dropM + spec.gapM };
   const station = body ? tip.xM / body.trunkM : null;
   const thick = body ? body.heightM * bodyProfile(Math.min(1, Math.max(0, station!))) : 0;
-  const { share } = classes.compression[given.point === 'open' ? 'open' : 'weedless'];
+  const { share } = classes.compression[given.point === 'open' ? 'open' : body?.slotted ? 'slotted' : 'weedless'];
   return { ...given, tip, hangs: false, station, clearGapM: body ? spec.gapM - share * thick : null };
 }
 

@@ -1,5 +1,6 @@
 import type { TailShape } from '../../tackle/defaults/sink-classes';
 import { bodyProfile } from '../../rig';
+import { smooth } from './outline';
 import { path, type Primitive, type Pt } from './primitives';
 
 export interface BaitShape {
@@ -82,6 +83,75 @@ function drawTail({ trunkMm: L, lengthMm, tail }: BaitShape, half: number, joint
           { closed: true, jointId },
         ),
       );
+    case 'curl-tail':
+      return [
+        path(
+          'bait',
+          [
+            ...smooth([
+              [L - 1, -root],
+              at(0.22, -0.62),
+              at(0.5, -0.85),
+              at(0.78, -0.55),
+              at(0.97, 0.15),
+              at(1, 0.9),
+              at(0.93, 1.25),
+            ]),
+            ...smooth([at(0.93, 1.25), at(0.86, 0.6), at(0.7, 0.05), at(0.48, -0.15), at(0.25, 0.05), [L - 1, root]]),
+          ],
+          { closed: true, jointId },
+        ),
+      ];
+    case 'claw-tail':
+      return [-1, 1].map((side) =>
+        path(
+          'bait',
+          [
+            ...smooth([
+              [L - 1, side * root * 0.1],
+              at(0.25, side * 0.3),
+              at(0.42, side * 0.85),
+              at(0.66, side * 1.2),
+              at(0.9, side * 1.05),
+              at(1, side * 0.72),
+            ]),
+            at(0.8, side * 0.74),
+            ...smooth([at(0.98, side * 0.42), at(0.72, side * 0.4), at(0.45, side * 0.25), [L - 1, side * root]]),
+          ],
+          { closed: true, jointId },
+        ),
+      );
+    case 'fan-tail':
+      return [
+        ...[0.3, 0.42, 0.54].map((s) =>
+          path(
+            'strand',
+            [
+              [s * L, half * bodyProfile(s) * 0.8],
+              [(s - 0.05) * L, half * 1.5],
+              [(s - 0.1) * L, half * 1.7],
+            ],
+            { jointId },
+          ),
+        ),
+        path(
+          'strand',
+          [
+            [0.04 * L, -0.2 * half],
+            [-0.06 * L, -0.9 * half],
+            [-0.12 * L, -1.1 * half],
+          ],
+          { jointId },
+        ),
+        path(
+          'bait',
+          [[L - 1, -root], at(0.5, -0.3), at(1, -0.8), at(0.85, 0), at(1, 0.8), at(0.5, 0.3), [L - 1, root]],
+          {
+            closed: true,
+            jointId,
+          },
+        ),
+      ];
     default:
       return tail satisfies never;
   }

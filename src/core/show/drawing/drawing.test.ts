@@ -5,6 +5,8 @@ import { RIG_IDS } from '@/domain/rigs';
 import { sampleOf } from '@/domain/sample-rig';
 import { catalogueOf } from '@/i18n/catalogue';
 import { HARDWARE_CLASSES, type HardwareForm } from '../../tackle/defaults/hardware-classes';
+import { HOOK_STYLES } from '../../tackle/defaults/hook-classes';
+import { PART_KINDS } from '@/domain/parts';
 import { KNOTS, type KnotPattern } from '../../tackle/defaults/knots';
 import { evaluate } from '../../judge';
 import { readRig } from '../../rig';
@@ -231,13 +233,60 @@ it('moves a balloon off a label that stands in its way, and tries the far side w
   expect(below![1]).toBeGreaterThan(3.6);
 });
 
+/** From the shank to the highest of the first arm of a hook [mm]. */
+function heightOfWire({ primitives }: { readonly primitives: readonly Primitive[] }): number {
+  const wire = primitives.find((p) => p.kind === 'path' && p.pen === 'hook')!;
+  const ys = pointsOf(wire).map(([, y]) => y);
+  return Math.max(...ys) - Math.min(...ys);
+}
+
+it.each([
+  ['bait', 1],
+  ['double', 2],
+  ['treble', 3],
+] as const)('gives a %s hook %i points, each with its barb', (style, points) => {
+  const made = completePart({ id: 'hook', kind: 'hook', style, size: '4' });
+  const bent = completePart({ id: 'hook', kind: 'hook', style, size: '4', barb: 'barbless' });
+  if (!made.ok || !bent.ok) throw new Error('no hook');
+  const count = (part: typeof made.data, pen: string) =>
+    outlineOfPart(part)!.primitives.filter((p) => p.kind === 'path' && p.pen === pen).length;
+  expect(count(made.data, 'hook')).toBe(points);
+  expect(count(made.data, 'point')).toBe(points);
+  expect(count(bent.data, 'point')).toBe(0);
+});
+
+it('draws every kind of part but rods, reels and line, and each style of hook in its own way', () => {
+  const outlines = Object.keys(HOOK_STYLES).map((style) => {
+    const made = completePart({
+      id: 'hook',
+      kind: 'hook',
+      style,
+      size: '2/0',
+      wireM: ofHook,
+      gapM: gap,
+      shankM: shank,
+    });
+    return made.ok ? JSON.stringify(outlineOfPart(made.data)!.primitives) : style;
+  });
+  // A stinger is a plain single, as a bait hook is not.
+  expect(new Set(outlines).size).toBeGreaterThanOrEqual(outlines.length - 1);
+  for (const kind of PART_KINDS) {
+    const made = completePart({ id: 'part', kind });
+    if (!made.ok) continue;
+    expect(outlineOfPart(made.data) === null, kind).toBe(['rod', 'reel', 'line'].includes(kind));
+  }
+});
+const ofHook = { value: 0.0012, unit: 'm', provenance: 'measured' };
+const gap = { value: 0.012, unit: 'm', provenance: 'measured' };
+const shank = { value: 0.03, unit: 'm', provenance: 'measured' };
+
 it('draws hooks, weights and baits alone, in their own millimetres', () => {
   for (const { file } of drawings) {
     for (const part of file.parts) {
       const outline = outlineOfPart(part);
       if (part.kind === 'hook') {
         expect(outline!.wireMm).toBeCloseTo(part.wireM.value * 1e3, 9);
-        expect(outline!.heightMm).toBeCloseTo(part.gapM.value * 1e3 + 1.5 * part.wireM.value * 1e3 + 3, 6);
+        expect(Math.abs(heightOfWire(outline!) / (part.gapM.value * 1e3) - 1)).toBeLessThan(0.1);
       } else if (part.kind === 'soft-bait') {
         expect(outline!.widthMm).toBeCloseTo(part.lengthM.value * 1e3 + 3, 6);
       } else if (part.kind === 'rod') {

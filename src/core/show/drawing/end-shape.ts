@@ -1,13 +1,15 @@
-import { HOOK_STYLES } from '../../tackle/defaults/hook-classes';
 import { bodyProfile, type HookPlace, type RiggedEnd } from '../../rig';
 import { drawBait } from './bait-shape';
 import { hardwareShape, oval } from './hardware-shape';
 import { weightOutline } from './head-shape';
-import { drawHanging, drawHook, eyeRadiusMm, hookOutline } from './hook-shape';
+import { drawHook, hookShapeOf } from './hook-shape';
 import { drawLure } from './lure-shape';
 import { drawNatural } from './natural-shape';
 import { circle, path, placed, type Primitive, type Pt } from './primitives';
 import { boundsOf, turn, type Anchor, type Shape } from './shape';
+
+/** Eye of a head, in diameters of its wire. */
+const HEAD_EYE = 1.5;
 
 /** A hook that hangs under a belly leans this far aft from straight down [rad]. */
 const HANGS_AFT = 0.35;
@@ -17,9 +19,12 @@ const HANGS_AFT = 0.35;
  * Every place is that of `rigEnd`, so that what is drawn is what Balance and the checks were worked out from.
  */
 export function endShape(end: RiggedEnd, pitchRad: number, judged: HookPlace | null): Shape {
+  // The body hides a shank that runs through it.
+  const inside = end.hooks.filter(({ hangsAt, hangs }) => hangsAt && !hangs);
   const parts = [
+    ...inside.flatMap(hookOf),
     ...bodyOf(end),
-    ...end.hooks.flatMap((hook) => hookOf(hook)),
+    ...end.hooks.filter((hook) => !inside.includes(hook)).flatMap(hookOf),
     ...loopsOf(end),
     ...headOf(end),
     ...skirtsOf(end),
@@ -89,23 +94,22 @@ function bodyOf(end: RiggedEnd): Primitive[] {
 }
 
 function hookOf(hook: HookPlace): Primitive[] {
-  const { spec } = hook;
-  const shape = { gapMm: spec.gapM * 1e3, shankMm: spec.shankM * 1e3, wireMm: spec.wireM * 1e3 };
+  const shape = hookShapeOf(hook.spec);
   const [ex, ey] = pt(hook.eye);
-  if (hook.hangs) {
-    const atTail = Math.abs(hook.eye.zM) < 1e-9;
-    const angle = atTail ? 0 : Math.PI / 2 - HANGS_AFT;
-    const turnDown = turn(angle);
-    const move = (point: Pt): Pt => {
+  if (!hook.hangs) {
+    const lies = drawHook(shape, hook.jointId, hook.dropM === 0 ? null : hook.dropM * 1e3);
+    return placed(lies, ([x, y]: Pt): Pt => [x + ex, y + ey], 1);
+  }
+  const atTail = Math.abs(hook.eye.zM) < 1e-9;
+  const turnDown = turn(atTail ? 0 : Math.PI / 2 - HANGS_AFT);
+  return placed(
+    drawHook(shape, hook.jointId),
+    (point: Pt): Pt => {
       const [x, y] = turnDown(point);
       return [x + ex, y + ey];
-    };
-    return placed(drawHanging(shape, HOOK_STYLES[spec.style].bends === 3 ? 3 : 1, hook.jointId), move, 1);
-  }
-  const outline = hookOutline(shape, hook.dropM * 1e3);
-  const move = ([x, y]: Pt): Pt => [x + ex, y + ey];
-  const eye = circle('hook', [ex - eyeRadiusMm(shape.wireMm), ey], eyeRadiusMm(shape.wireMm), hook.jointId);
-  return [...placed(drawHook(outline, hook.jointId), move, 1), eye];
+    },
+    1,
+  );
 }
 
 /** Loops and cords between a hook and what hangs on it or is tied to it. */
@@ -151,14 +155,14 @@ function headOf(end: RiggedEnd): Primitive[] {
   return [
     ...guard,
     path('metal', points, { closed: true, jointId: end.bearerId }),
-    circle('hook', [ex, ey], eyeRadiusMm(hook.spec.wireM * 1e3), end.bearerId),
+    circle('hook', [ex, ey], HEAD_EYE * hook.spec.wireM * 1e3, end.bearerId),
   ];
 }
 
 const SPREADS = [-1, -0.72, -0.45, -0.2, 0.05, 0.3, 0.55, 0.8, 1] as const;
 
 /** Strands from a collar, flaring aft. */
-function strands(x: number, collar: number, lengthMm: number, jointId: string): Primitive[] {
+export function drawSkirt(x: number, collar: number, lengthMm: number, jointId: string): Primitive[] {
   return SPREADS.map((spread, i) =>
     path(
       'strand',
@@ -177,10 +181,10 @@ function skirtsOf(end: RiggedEnd): Primitive[] {
   const collar = (end.head?.diameterM ?? 0.008) * 1e3 * 0.7;
   const own =
     bearer.kind === 'lure' && bearer.part.kind === 'skirted-jig'
-      ? strands(-1, collar, STOCK_SKIRT_MM, end.bearerId)
+      ? drawSkirt(-1, collar, STOCK_SKIRT_MM, end.bearerId)
       : [];
   const more = attached.flatMap((each) =>
-    each.kind === 'skirt' ? strands(1, collar, each.part.lengthM.value * 1e3, each.joint.id) : [],
+    each.kind === 'skirt' ? drawSkirt(1, collar, each.part.lengthM.value * 1e3, each.joint.id) : [],
   );
   return [...own, ...more];
 }
@@ -197,7 +201,7 @@ function attachedOf(end: RiggedEnd): Primitive[] {
     switch (each.part.form) {
       case 'split-ring':
         return end.hooks
-          .filter(({ role }) => role === 'carried')
+          .filter(({ hangsAt }) => hangsAt?.ringId === each.joint.id)
           .flatMap((hook) => {
             const [x, y] = pt(hook.eye);
             const w = each.part.widthM.value * 1e3;
@@ -338,14 +342,20 @@ function anchorsOf(end: RiggedEnd, move: (point: Pt) => Pt): Anchor[] {
       case 'hook':
       case 'stinger': {
         const hook = end.hooks.filter(({ jointId }) => jointId === each.joint.id).at(0);
-        if (hook) anchors.push(anchor(each.joint.id, hookAnchor(hook), 'below'));
+        anchors.push(
+          anchor(
+            each.joint.id,
+            hook ? hookAnchor(hook) : [(body?.lengthM ?? 0) * 1e3, (body?.heightM ?? 0) * 500],
+            'below',
+          ),
+        );
         break;
       }
       case 'skirt':
         anchors.push(anchor(each.joint.id, [each.part.lengthM.value * 500, 5], 'below'));
         break;
       case 'hardware': {
-        const carried = end.hooks.filter(({ role }) => role === 'carried').at(-1);
+        const carried = end.hooks.filter(({ hangsAt }) => hangsAt?.ringId === each.joint.id).at(-1);
         const at: Pt =
           each.part.form === 'split-ring' && carried
             ? [carried.eye.xM * 1e3 - 3, -carried.eye.zM * 1e3]

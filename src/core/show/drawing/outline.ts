@@ -19,7 +19,7 @@ export function outline(
 }
 
 /** A curve through points, five steps between two (Catmull and Rom 1974). */
-function smooth(points: readonly Pt[]): Pt[] {
+export function smooth(points: readonly Pt[]): Pt[] {
   return points
     .slice(0, -1)
     .flatMap((p1, i) => {

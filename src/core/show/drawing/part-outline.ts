@@ -1,15 +1,26 @@
 import { TAIL_SHARE } from '../../tackle/defaults/bait-classes';
 import { BODIES } from '../../tackle/defaults/rig-classes';
-import { weightSize, type Part } from '../../tackle';
+import { DEFAULT_CLASSES } from '../../tackle/defaults/classes';
+import {
+  weightSize,
+  type AttractorPart,
+  type BottomBouncerPart,
+  type DivingPlanePart,
+  type JigHeadPart,
+  type LurePart,
+  type Part,
+  type SnellPart,
+} from '../../tackle';
+import { rigEnd, type Assembly, type Element } from '../../rig';
 import { drawBait } from './bait-shape';
+import { elementShape } from './element-shape';
+import { drawSkirt, endShape } from './end-shape';
 import { hardwareShape } from './hardware-shape';
 import { weightOutline } from './head-shape';
 import { drawKnot } from './knot-shape';
-import { drawLure } from './lure-shape';
 import { drawNatural } from './natural-shape';
-import { drawHook, hookOutline } from './hook-shape';
-import { circle, path, placed, type Primitive, type Pt } from './primitives';
-import { boundsOf } from './shape';
+import { path, placed, type Primitive, type Pt } from './primitives';
+import { boundsOf, type Shape } from './shape';
 
 export interface PartOutline {
   /** in millimetres of the thing, from 0, 0 */
@@ -24,15 +35,21 @@ export interface PartOutline {
 export function outlineOfPart(part: Part): PartOutline | null {
   switch (part.kind) {
     case 'hook': {
-      const hook = { gapMm: part.gapM.value * 1e3, shankMm: part.shankM.value * 1e3, wireMm: part.wireM.value * 1e3 };
-      const eyeRadius = 1.5 * hook.wireMm;
-      const outline = hookOutline(hook, 0);
-      return fitted(
-        [...drawHook(outline, part.id), circle('hook', [-eyeRadius, 0], eyeRadius, part.id)],
-        { left: -2 * eyeRadius, right: hook.shankMm, top: -hook.gapMm, bottom: eyeRadius },
-        hook.wireMm,
-      );
+      const { primitives, ...box } = endOf({
+        kind: 'hook',
+        part,
+        joint: { ...joint(part.id), kind: 'hook', point: 'open' },
+      });
+      return fitted(primitives, box, part.wireM.value * 1e3);
     }
+    case 'jig-head':
+    case 'skirted-jig':
+    case 'snell':
+    case 'hard-lure':
+    case 'spoon':
+    case 'topwater':
+    case 'trolled-fly':
+      return around(endOf(bearerOf(part)).primitives);
     case 'weight': {
       const size = weightSize({ massKg: part.massKg.value, material: part.material, shape: part.shape });
       const [length, diameter] = [size.lengthM * 1e3, size.diameterM * 1e3];
@@ -49,8 +66,11 @@ export function outlineOfPart(part: Part): PartOutline | null {
         heightMm: part.heightM.value * 1e3,
         tail: part.tail,
       };
+      const shapes = drawBait(bait, part.id);
+      // Legs and claws stand out of the body; all other tails stay within its height.
+      if (part.tail === 'fan-tail' || part.tail === 'claw-tail' || part.tail === 'curl-tail') return around(shapes);
       return fitted(
-        drawBait(bait, part.id),
+        shapes,
         { left: 0, right: bait.lengthMm, top: -bait.heightMm / 2, bottom: bait.heightMm / 2 },
         null,
       );
@@ -73,17 +93,12 @@ export function outlineOfPart(part: Part): PartOutline | null {
       return around(drawKnot(part.pattern, part.id));
     case 'hardware':
       return around(hardwareShape(part, part.id).primitives);
-    case 'hard-lure':
-    case 'spoon':
-    case 'topwater':
-    case 'trolled-fly':
-      return around(
-        drawLure(
-          part,
-          { lengthMm: part.lengthM.value * 1e3, heightMm: part.lengthM.value * 1e3 * BODIES[part.kind].height },
-          part.id,
-        ),
-      );
+    case 'attractor':
+    case 'diving-plane':
+    case 'bottom-bouncer':
+      return around(elementShape({ kind: 'inline', fitted: inlineOf(part) }).primitives);
+    case 'skirt':
+      return around(drawSkirt(0, SKIRT_COLLAR_MM, part.lengthM.value * 1e3, part.id));
     case 'natural-bait':
       return around(
         drawNatural(
@@ -95,10 +110,49 @@ export function outlineOfPart(part: Part): PartOutline | null {
           part.id,
         ),
       );
-    default:
+    case 'rod':
+    case 'reel':
+    case 'line':
       return null;
+    default:
+      return part satisfies never;
   }
 }
+
+/** A hook, head, lure or snell alone, with the hooks that it comes with. */
+const endOf = (bearer: Assembly['bearer']): Shape =>
+  endShape(rigEnd({ kind: 'assembly', bearer, attached: [], pegged: null }, DEFAULT_CLASSES), 0, null);
+
+const joint = (partId: string) => ({ id: partId, partId });
+
+function bearerOf(part: JigHeadPart | SnellPart | LurePart): Assembly['bearer'] {
+  switch (part.kind) {
+    case 'jig-head':
+      return { kind: 'jig-head', part, joint: { ...joint(part.id), kind: 'jig-head' } };
+    case 'snell':
+      return { kind: 'snell', part, joint: { ...joint(part.id), kind: 'snell' } };
+    default:
+      return { kind: 'lure', part, joint: { ...joint(part.id), kind: 'lure' } };
+  }
+}
+
+function inlineOf(
+  part: AttractorPart | DivingPlanePart | BottomBouncerPart,
+): Extract<Element, { kind: 'inline' }>['fitted'] {
+  switch (part.kind) {
+    case 'attractor':
+      return { kind: 'attractor', part, joint: { ...joint(part.id), kind: 'attractor' } };
+    case 'diving-plane':
+      return { kind: 'plane', part, joint: { ...joint(part.id), kind: 'plane' } };
+    case 'bottom-bouncer':
+      return { kind: 'bouncer', part, joint: { ...joint(part.id), kind: 'bouncer' } };
+    default:
+      return part satisfies never;
+  }
+}
+
+/** Width of a skirt's collar by itself [mm]. */
+const SKIRT_COLLAR_MM = 6;
 
 /** As much paper as the primitives take. */
 const around = (primitives: readonly Primitive[]): PartOutline => fitted(primitives, boundsOf(primitives), null);

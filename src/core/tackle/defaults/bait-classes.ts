@@ -21,6 +21,9 @@ export const TAIL_SHARE = {
   'paddle-tail': { share: 0.2, reason: 'wrist and paddle' },
   'twin-tail': { share: 0.45, reason: 'two curls, about as long as the body' },
   'straight-tail': { share: 0.15, reason: 'a drawn-out tip' },
+  'curl-tail': { share: 0.4, reason: 'a sickle nearly as long as the body' },
+  'claw-tail': { share: 0.35, reason: 'two arms with claws' },
+  'fan-tail': { share: 0.15, reason: 'a short fan' },
 } as const;
 
 /** Where a bait sits on a hook: the hook's eye as a share of the bait's length from its nose, and how far the hook goes through. */
@@ -36,6 +39,10 @@ export const COMPRESSION = {
   weedless: {
     share: 0.42,
     reason: 'the whole body lies between shank and point; soft plastic gives by more than half',
+  },
+  slotted: {
+    share: 0.3,
+    reason: 'a slot in the belly or back: two thin walls fold where a whole body would be squeezed',
   },
   open: { share: 0.4, reason: 'the shank runs through the middle: half the body stands over it and gives a fifth' },
 } as const;

@@ -40,6 +40,11 @@ export const CHECK_LIMITS = {
     fails: 0.35,
     reason: 'mass of changed hooks over that of the lure: a seventh changes its swing, a third kills it',
   },
+  hookReach: {
+    share: 0.85,
+    reason:
+      'distance of two rings over the shanks of both hooks: they lock when both swing toward each other, which they rarely do to the full',
+  },
   lightHook: {
     edge: 8,
     fails: 5,

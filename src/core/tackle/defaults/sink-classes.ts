@@ -30,6 +30,9 @@ export const TAIL_SHAPES = {
   'paddle-tail': { perLengthSquared: 0.045, reason: 'the tail paddles across the flow' },
   'twin-tail': { perLengthSquared: 0.08, reason: 'two curled tails spread out' },
   'straight-tail': { perLengthSquared: 0.02, reason: 'only the body' },
+  'curl-tail': { perLengthSquared: 0.05, reason: 'one flat sickle that streams and flutters' },
+  'claw-tail': { perLengthSquared: 0.075, reason: 'two claws that spread as they sink' },
+  'fan-tail': { perLengthSquared: 0.05, reason: 'legs and a fan beside a round body' },
 } as const;
 
 /** Drag area of a skirt [m²], which flares as it falls. */

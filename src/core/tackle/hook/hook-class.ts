@@ -1,3 +1,4 @@
+import { HARDWARE_CLASSES } from '../defaults/hardware-classes';
 import { DEFAULT_CLASSES, type Classes } from '../defaults/classes';
 import { WIRE_CLASSES, type HookStyle, type WireClass } from '../defaults/hook-classes';
 import { MATERIALS } from '../defaults/sink-classes';
@@ -50,3 +51,11 @@ export function wireLengthM(
 
 /** The point's leg over the shank: long enough to hold, short enough to turn in. */
 export const POINT_LEG = 0.3;
+
+/** Length of the blade that suits a hook of a gap [m, m]: it hangs beside the shank and clears the point. */
+export const usualBladeM = (gapM: number): number => BLADE_PER_GAP * gapM;
+const BLADE_PER_GAP = 1.6;
+
+/** Mass of a thin cupped blade [kg] by its length [m]: as that of a blade on the line. */
+export const bladeMassKg = (lengthM: number): number =>
+  HARDWARE_CLASSES.blade.fullness * MATERIALS.brass.densityKgPm3 * lengthM ** 3;

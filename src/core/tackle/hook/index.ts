@@ -1,2 +1,10 @@
-export { hookOfClass, POINT_LEG, wireLengthM, type HookClassInput, type HookGeometry } from './hook-class';
+export {
+  bladeMassKg,
+  hookOfClass,
+  POINT_LEG,
+  usualBladeM,
+  wireLengthM,
+  type HookClassInput,
+  type HookGeometry,
+} from './hook-class';
 export { hookSizeAt, hookStep } from './hook-size';

@@ -37,3 +37,4 @@ export type {
   TowedPresentation,
 } from './presentation';
 export type { Setup } from './setup';
+export { stationNames, STATIONS, type Station } from './stations';

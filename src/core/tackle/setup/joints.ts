@@ -1,20 +1,30 @@
 import type { BaitHold, PointPlace } from '../defaults/bait-classes';
 import type { StingerHold } from '../defaults/rig-classes';
 import type { PartKind } from './parts';
+import type { Station } from './stations';
 
 /** A place in the rig, from the rod to the bait, and the part that fills it. */
-export type Joint = { readonly id: string; readonly partId: string } & (
-  | {
-      readonly kind:
-        'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'lure' | 'attractor' | 'bouncer' | 'snell' | 'skirt';
-    }
+export type Joint = {
+  readonly id: string;
+  readonly partId: string;
+  /** which of the part's colours */
+  readonly colour?: string | undefined;
+} & (
+  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'attractor' | 'bouncer' | 'snell' | 'skirt' }
+  /** bare: stations of the lure that carry no hook */
+  | { readonly kind: 'lure'; readonly bare?: readonly Station[] | undefined }
   | { readonly kind: 'leader'; readonly lengthM: number }
   /** sidewaysRad: how far it is turned from straight down; tripped: it has let go and planes no more */
   | { readonly kind: 'plane'; readonly sidewaysRad?: number | undefined; readonly tripped?: boolean | undefined }
   /** free: slides; pegged: rests against what follows; fixed: tied or clipped in the line, or hung at its end */
   | { readonly kind: 'weight'; readonly hold: 'free' | 'pegged' | 'fixed' }
-  /** offCentreM: how far to the side of the body's middle the hook sits [m] */
-  | { readonly kind: 'hook'; readonly point: PointPlace; readonly offCentreM?: number | undefined }
+  /** offCentreM: how far to the side of the body's middle the hook sits [m]; station: on a lure, absent for all of them */
+  | {
+      readonly kind: 'hook';
+      readonly point: PointPlace;
+      readonly offCentreM?: number | undefined;
+      readonly station?: Station | undefined;
+    }
   | { readonly kind: 'jig-head'; readonly offCentreM?: number | undefined }
   | {
       readonly kind: 'bait';

@@ -109,6 +109,10 @@ export interface HookPart extends PartBase, HookFacts {
   readonly kind: 'hook';
   readonly massKg: Quantity<'kg'>;
   readonly blade?: 'no-blade' | 'blade' | undefined;
+  /** length of that blade */
+  readonly bladeM?: Quantity<'m'> | undefined;
+  /** weight moulded on the shank, counted in the mass */
+  readonly shankWeightKg?: Quantity<'kg'> | undefined;
   /** pull at which one opened, from a pull test; it replaces the wire's rule */
   readonly openingN?: Quantity<'N'> | undefined;
 }
@@ -165,6 +169,8 @@ export interface SoftBaitPart extends PartBase, InWater {
   readonly heightM: Quantity<'m'>;
   readonly material: BodyMaterial;
   readonly tail: TailShape;
+  /** a slot that the hook lies in */
+  readonly slot?: 'solid' | 'slotted' | undefined;
   readonly segments?: number | undefined;
 }
 

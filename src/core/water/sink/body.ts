@@ -109,6 +109,9 @@ function dragAreaOf(
     case 'paddle-tail':
     case 'twin-tail':
     case 'straight-tail':
+    case 'curl-tail':
+    case 'claw-tail':
+    case 'fan-tail':
       return constant(
         TAIL_SHAPES[shape.kind].perLengthSquared *
           requireInRange(`${path}.shape.lengthM`, shape.lengthM, BODY_LIMITS.lengthM) ** 2,

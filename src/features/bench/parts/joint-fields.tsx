@@ -3,6 +3,8 @@
 import { BAIT_HOLDS, POINT_PLACES } from '@/core/tackle/defaults/bait-classes';
 import { STINGER_HOLDS } from '@/core/tackle/defaults/rig-classes';
 import type { Joint } from '@/domain/joint';
+import type { Station } from '@/core/tackle';
+import { coloursOf } from '@/domain/parts/colours';
 import { JOINT_LIMITS as L } from '@/domain/joint-limits';
 import type { Part } from '@/domain/parts';
 import { QuantityField } from '@/features/fields/quantity-field';
@@ -13,11 +15,37 @@ import { ChoiceField } from '@/ui/choice-field';
 export interface JointFieldsProps {
   readonly joint: Joint;
   readonly part: Part;
+  /** what its lure's hooks hang at, where it is a lure or a hook on one */
+  readonly stations: readonly Station[] | null;
   readonly onJoint: (joint: Joint, field: string) => void;
 }
 
-/** What is chosen about a joint besides its part: a length, a hold, where the point lies. */
-export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
+/** What is chosen about a joint besides its part: a length, a hold, where the point lies, which colour. */
+export function JointFields(props: JointFieldsProps) {
+  const { joint, part, onJoint } = props;
+  const { t } = useI18n();
+  const colours = coloursOf(part);
+  return (
+    <>
+      <OwnFields {...props} />
+      {colours.length > 0 && (
+        <Frame>
+          <ChoiceField
+            label={t('jointField.colour')}
+            value={joint.colour ?? ''}
+            options={[
+              { value: '', label: t('jointField.anyColour') },
+              ...colours.map(({ name }) => ({ value: name, label: name })),
+            ]}
+            onValueChange={(colour) => onJoint({ ...joint, colour: colour === '' ? undefined : colour }, 'colour')}
+          />
+        </Frame>
+      )}
+    </>
+  );
+}
+
+function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
   const { t } = useI18n();
   const words = <K extends string>(values: readonly K[]) =>
     values.map((value) => ({ value, label: t(`word.${value}` as 'word.lead') }));
@@ -69,7 +97,45 @@ export function JointFields({ joint, part, onJoint }: JointFieldsProps) {
           )}
         </Frame>
       );
+    case 'lure': {
+      if (!stations || stations.length === 0) return null;
+      const bare = joint.bare ?? [];
+      return (
+        <Frame>
+          <fieldset className="col-span-2 flex flex-wrap gap-x-4">
+            <legend className="narrow text-[12px] text-dim">{t('jointField.bare')}</legend>
+            {[...new Set(stations)].map((station) => (
+              <label key={station} className="flex min-h-9 items-center gap-1.5 text-[13px] lg:min-h-7">
+                <input
+                  type="checkbox"
+                  checked={bare.includes(station)}
+                  onChange={({ target }) => {
+                    const left = target.checked ? [...bare, station] : bare.filter((each) => each !== station);
+                    onJoint({ ...joint, bare: left.length === 0 ? undefined : left }, 'bare');
+                  }}
+                />
+                {t(`station.${station}`)}
+              </label>
+            ))}
+          </fieldset>
+        </Frame>
+      );
+    }
     case 'hook':
+      if (stations)
+        return (
+          <Frame>
+            <ChoiceField
+              label={t('jointField.station')}
+              value={joint.station ?? 'all'}
+              options={(['all', ...new Set(stations)] as const).map((value) => ({
+                value,
+                label: t(`station.${value}`),
+              }))}
+              onValueChange={(value) => onJoint({ ...joint, station: value === 'all' ? undefined : value }, 'station')}
+            />
+          </Frame>
+        );
       return (
         <Frame>
           <ChoiceField

@@ -61,14 +61,14 @@ export function JointRow({
         ref={row}
         type="button"
         aria-current={isSelected ? 'true' : undefined}
-        aria-label={`${index + 1} ${jointText(i18n, joint, [part])}: ${partTitle(i18n, part)}`}
+        aria-label={`${index + 1} ${jointText(i18n, joint, [part])}: ${partTitle(i18n, part, joint.colour)}`}
         onClick={() => onSelect(joint.id)}
         className={`grid min-h-9 min-w-0 flex-1 grid-cols-[20px_minmax(0,1fr)_auto] content-center items-baseline gap-x-1 px-2 text-left lg:min-h-0 ${isOneLine ? 'py-[1px]' : 'py-[2px]'} ${isSelected ? 'bg-hi text-on-hi' : ''}`}
       >
         <span className="text-[12px] font-semibold">{index + 1}</span>
         {isOneLine ? (
           <span className={`semi-narrow truncate text-[13px] leading-[1.3] ${isTried ? 'italic' : ''}`}>
-            {partTitle(i18n, part)}{' '}
+            {partTitle(i18n, part, joint.colour)}{' '}
             <span className={`narrow text-[12px] ${isSelected ? '' : 'text-dim'}`}>
               {partDetail(i18n, part, joint, tiedIn, classes)}
             </span>
@@ -76,7 +76,7 @@ export function JointRow({
         ) : (
           <span className="min-w-0">
             <span className={`semi-narrow block truncate text-[13.5px] leading-[1.2] ${isTried ? 'italic' : ''}`}>
-              {partTitle(i18n, part)}
+              {partTitle(i18n, part, joint.colour)}
             </span>
             <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>
               {partDetail(i18n, part, joint, tiedIn, classes)}

@@ -225,7 +225,12 @@ export function candidatesFor(joint: Joint, chain: readonly Joint[], box: readon
 export const isChanged = (state: BenchState): boolean => JSON.stringify(state.draft) !== JSON.stringify(state.saved);
 
 const chainWith = (chain: readonly Joint[], jointId: string, partId: PartId): readonly Joint[] =>
-  chain.map((joint) => (joint.id === jointId ? { ...joint, partId } : joint));
+  chain.map((joint) => {
+    if (joint.id !== jointId || joint.partId === partId) return joint;
+    // A colour is one of the part's own.
+    const { colour: _, ...kept } = joint;
+    return { ...kept, partId } as Joint;
+  });
 
 /** A new step, or the same one going on while the user types in one field. */
 function withDraft(state: BenchState, draft: Draft, field: string | null = null): BenchState {

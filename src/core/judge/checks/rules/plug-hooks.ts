@@ -5,11 +5,20 @@ export const plugHooks: Rule = (input) => {
   const side = sideOf(input, 'plug-hooks');
   return input.rig.ends.flatMap(({ assembly, hooks }): Found[] => {
     if (assembly.bearer.kind !== 'lure' || assembly.bearer.part.kind !== 'hard-lure') return [];
-    const [hook] = hooks;
-    const sort = hook?.spec.points === 'treble' ? 'treble' : 'inline';
-    if (!hook || sort === side) return [];
+    const other = hooks.find(({ spec }) => sortOf(spec) !== side);
+    if (!other) return [];
     return [
-      { severity: 'note', verdict: 'set', joints: [hook.jointId], code: sort, facts: {}, school: 'plug-hooks', side },
+      {
+        severity: 'note',
+        verdict: 'set',
+        joints: [other.jointId],
+        code: sortOf(other.spec),
+        facts: {},
+        school: 'plug-hooks',
+        side,
+      },
     ];
   });
 };
+
+const sortOf = ({ points }: { readonly points: string }) => (points === 'treble' ? 'treble' : 'inline');
