@@ -32,6 +32,21 @@ describe('chainProblems', () => {
     ],
     [['rod', 'reel', 'line', 'jig-head', 'bait', 'stinger', 'hardware'], []],
   ] as const)('%j: %j', (kinds, expected) => expect(codes(...kinds)).toEqual(expected));
+  it('refuses a leg that starts nowhere, at the head or at itself', () => {
+    const legged = (from: string) =>
+      chainProblems(
+        chain('rod', 'reel', 'line', 'hardware', 'leader', 'hook').map((joint) =>
+          joint.kind === 'leader' ? { ...joint, from } : joint,
+        ),
+      ).map(({ code }) => code);
+    expect(['hardware-3', 'gone', 'line-2', 'leader-4', 'hook-5'].map(legged)).toEqual([
+      [],
+      ['leg'],
+      ['leg'],
+      ['leg'],
+      ['leg'],
+    ]);
+  });
   it('finds two of one id', () =>
     expect(chainProblems([...chain('rod', 'reel', 'line', 'hook'), { id: 'hook-3', kind: 'bait' }])).toMatchObject([
       { at: 4, field: 'id', code: 'twice' },

@@ -3,8 +3,8 @@ import { bearsHook, HOOK_BEARING, type Joint } from '@/core/tackle';
 /** What is wrong with a chain, as the place in it and what may stand there. */
 export interface ChainProblem {
   readonly at: number;
-  readonly field: 'id' | 'kind';
-  readonly code: 'head' | 'twice' | 'no-hook' | 'needs-hook' | 'needs-something';
+  readonly field: 'id' | 'kind' | 'from';
+  readonly code: 'head' | 'twice' | 'no-hook' | 'needs-hook' | 'needs-something' | 'leg';
   readonly allowed: string;
 }
 
@@ -20,11 +20,20 @@ const PARTING = new Set<Joint['kind']>(['line', 'leader', 'knot', 'weight', 'att
  * What a chain must be for the models to read it: a rod, a reel and a main line first and once, a hook somewhere, and
  * baits, trailers and stingers behind what carries them. All else is for the checks to remark, not to refuse.
  */
-export function chainProblems(chain: readonly Pick<Joint, 'id' | 'kind'>[]): readonly ChainProblem[] {
+export function chainProblems(
+  chain: readonly (Pick<Joint, 'id' | 'kind'> & { readonly from?: string | undefined })[],
+): readonly ChainProblem[] {
   const problems: ChainProblem[] = [];
   const ids = new Set<string>();
   let carrier = false;
-  chain.forEach(({ id, kind }, at) => {
+  chain.forEach(({ id, kind, from }, at) => {
+    if (from !== undefined && !chain.slice(3, at).some((each) => each.id === from))
+      problems.push({
+        at,
+        field: 'from',
+        code: 'leg',
+        allowed: 'the id of a joint between the main line and this leader',
+      });
     if (ids.has(id)) problems.push({ at, field: 'id', code: 'twice', allowed: 'an id that no other joint has' });
     ids.add(id);
     const head = HEAD[at];

@@ -1,6 +1,6 @@
 import { KNOTS } from '@/core/tackle/defaults/knots';
 import { carriesPull } from '@/core/rig';
-import { PARTS_OF_JOINT, type Joint } from '@/core/tackle';
+import { PARTS_OF_JOINT, type Joint, type WeightHold } from '@/core/tackle';
 import type { Part } from './parts';
 import type { RigSlot } from './rigs';
 
@@ -51,9 +51,7 @@ export function fitsJoint(part: Part, chain: readonly Joint[], joint: Joint, box
       // One point lies in the bait; a treble has nowhere to lie.
       return joint.kind !== 'hook' || joint.point === 'open' || part.points === 'single';
     case 'weight':
-      return (
-        joint.kind !== 'weight' || (joint.hold === 'fixed' ? part.rigging !== 'sliding' : part.rigging !== 'fixed')
-      );
+      return joint.kind !== 'weight' || holds(part, joint.hold);
     case 'hardware': {
       const now = box.find(({ id }) => id === joint.partId);
       return (
@@ -68,18 +66,18 @@ export function fitsJoint(part: Part, chain: readonly Joint[], joint: Joint, box
   }
 }
 
+/** Whether a weight can be held so: what slides has a hole, what is fixed a ring or a slot. */
+const holds = ({ rigging }: Extract<Part, { kind: 'weight' }>, hold: WeightHold): boolean =>
+  hold === 'fixed' || hold === 'pinched' ? rigging !== 'sliding' : rigging !== 'fixed';
+
 /** Whether a part could fill a slot of a rig pattern. */
-export function fitsSlot(part: Part, { seed, partKind, form, knot, like }: RigSlot): boolean {
+export function fitsSlot(part: Part, { seed, partKind, form, knot, like, with: needed }: RigSlot): boolean {
   if (part.kind !== partKind) return false;
   if (part.kind === 'hardware' && form) return part.form === form;
   if (part.kind === 'knot' && knot) return KNOTS[part.pattern].use === KNOTS[knot].use;
-  if (
-    part.kind === 'weight' &&
-    seed.kind === 'weight' &&
-    (seed.hold === 'fixed' ? part.rigging === 'sliding' : part.rigging === 'fixed')
-  )
-    return false;
+  if (part.kind === 'weight' && seed.kind === 'weight' && !holds(part, seed.hold)) return false;
   if (part.kind === 'hook' && seed.kind === 'hook' && seed.point !== 'open' && part.points !== 'single') return false;
+  if (needed && (part as unknown as Record<string, unknown>)[needed] === undefined) return false;
   return Object.entries(like ?? {}).every(
     ([field, value]) => (part as unknown as Record<string, unknown>)[field] === value,
   );

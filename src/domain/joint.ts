@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BAIT_HOLDS, POINT_PLACES, type BaitHold, type PointPlace } from '@/core/tackle/defaults/bait-classes';
 import { STINGER_HOLDS, type StingerHold } from '@/core/tackle/defaults/rig-classes';
-import { STATIONS } from '@/core/tackle';
+import { STATIONS, WEIGHT_HOLDS } from '@/core/tackle';
 import { keysOf } from './contract/shared';
 import { partIdSchema } from './ids';
 import { JOINT_LIMITS as L } from './joint-limits';
@@ -28,11 +28,11 @@ export const jointSchema = z.discriminatedUnion('kind', [
   plain('reel'),
   plain('line'),
   plain('knot'),
-  plain('hardware'),
   plain('attractor'),
   plain('bouncer'),
-  plain('snell'),
   plain('skirt'),
+  z.strictObject({ ...jointBase, kind: z.literal('hardware'), place: z.enum(['eye', 'bend']).optional() }),
+  z.strictObject({ ...jointBase, kind: z.literal('snell'), spacingM: numberIn(L.spacingM).optional() }),
   z.strictObject({ ...jointBase, kind: z.literal('lure'), bare: z.array(station).max(STATIONS.length).optional() }),
   z.strictObject({
     ...jointBase,
@@ -40,8 +40,18 @@ export const jointSchema = z.discriminatedUnion('kind', [
     sidewaysRad: numberIn(L.sidewaysRad).optional(),
     tripped: z.boolean().optional(),
   }),
-  z.strictObject({ ...jointBase, kind: z.literal('leader'), lengthM: numberIn(L.leaderM) }),
-  z.strictObject({ ...jointBase, kind: z.literal('weight'), hold: z.enum(['free', 'pegged', 'fixed']) }),
+  z.strictObject({
+    ...jointBase,
+    kind: z.literal('leader'),
+    lengthM: numberIn(L.leaderM),
+    from: jointBase.id.optional(),
+  }),
+  z.strictObject({
+    ...jointBase,
+    kind: z.literal('weight'),
+    hold: z.enum(WEIGHT_HOLDS),
+    aboveM: numberIn(L.aboveM).optional(),
+  }),
   z.strictObject({
     ...jointBase,
     kind: z.literal('hook'),
@@ -55,6 +65,7 @@ export const jointSchema = z.discriminatedUnion('kind', [
     kind: z.literal('bait'),
     held: keysOf<BaitHold>(BAIT_HOLDS).optional(),
     spins: z.boolean().optional(),
+    slackM: numberIn(L.slackM).optional(),
     segmentsOff,
   }),
   z.strictObject({ ...jointBase, kind: z.literal('trailer'), segmentsOff }),

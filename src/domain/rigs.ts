@@ -15,6 +15,8 @@ export interface RigSlot {
   readonly knot?: KnotPattern;
   /** fields that the part should have, as `{ blade: 'blade' }` */
   readonly like?: Readonly<Record<string, string>>;
+  /** a field that the part must have at all, as a weight on a hook's shank */
+  readonly with?: string;
 }
 
 export interface RigPattern {
@@ -86,6 +88,39 @@ export const RIGS = {
       soft,
     ],
   },
+  'shank-weighted-weedless': {
+    fished: 'cast',
+    fall: 'slow',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook', { with: 'shankWeightKg' }),
+      soft,
+    ],
+  },
+  'slotted-prawn': {
+    fished: 'cast',
+    fall: 'slow',
+    slots: [
+      ...head,
+      ...toLeader,
+      toHook,
+      slot('hook', { kind: 'hook', point: 'skin-hooked' }, 'hook'),
+      plain('bait', 'bait', 'soft-bait', { like: { slot: 'slotted' } }),
+    ],
+  },
+  'pinched-weight': {
+    fished: 'cast',
+    fall: 'slow',
+    slots: [
+      ...head,
+      slot('weight', { kind: 'weight', hold: 'pinched', aboveM: 0.4 }, 'weight'),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+    ],
+  },
   'dragged-split-leader': {
     fished: 'cast',
     fall: 'steady',
@@ -113,6 +148,26 @@ export const RIGS = {
       toHook,
       plain('jig-head', 'jig-head', 'jig-head'),
       soft,
+    ],
+  },
+  'two-legs': {
+    fished: 'drifted',
+    slots: [
+      ...head,
+      slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
+      link('bead', 'bead'),
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      knot('short-swivel-knot', 'doubled-eye'),
+      leader('short-leader', 0.35),
+      knot('short-hook-knot', 'doubled-eye'),
+      slot('short-hook', { kind: 'hook', point: 'open' }, 'hook'),
+      slot('short-bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+      knot('swivel-knot', 'doubled-eye'),
+      slot('leader', { kind: 'leader', lengthM: 0.65, from: 'swivel' }, 'line'),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
     ],
   },
   'jig-head': {
@@ -203,6 +258,21 @@ export const RIGS = {
       plain('lure', 'lure', 'trolled-fly'),
     ],
   },
+  'disc-fly': {
+    fished: 'trolled',
+    slots: [...head, ...swivelled(1.2), link('disc', 'wobble-disc'), toHook, plain('lure', 'lure', 'trolled-fly')],
+  },
+  'strip-on-a-tube': {
+    fished: 'trolled',
+    slots: [
+      ...head,
+      ...swivelled(1.2),
+      toHook,
+      slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait', { like: { bait: 'bait-strip' } }),
+      slot('tube', { kind: 'hardware', place: 'bend' }, 'hardware', { form: 'sleeve' }),
+    ],
+  },
   'bait-head-behind-attractor': {
     fished: 'trolled',
     slots: [
@@ -229,6 +299,29 @@ export const RIGS = {
       link('swivel', 'swivel'),
       plain('snell', 'snell', 'snell'),
       slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+    ],
+  },
+  'sliding-snell': {
+    fished: 'drifted',
+    slots: [
+      ...head,
+      slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
+      link('bead', 'bead'),
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      plain('snell', 'snell', 'snell', { like: { front: 'sliding' } }),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+    ],
+  },
+  'worm-harness': {
+    fished: 'drifted',
+    slots: [
+      ...head,
+      slot('weight', { kind: 'weight', hold: 'pinched', aboveM: 0.5 }, 'weight'),
+      knot('line-knot', 'doubled-eye'),
+      link('swivel', 'swivel'),
+      plain('snell', 'snell', 'snell', { like: { blade: 'no-blade' } }),
+      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait', { like: { bait: 'bait-worm' } }),
     ],
   },
   'bouncer-harness': {
@@ -265,6 +358,17 @@ export const RIGS = {
       link('front-crimp', 'crimp'),
       leader('leader', 1.2),
       link('rear-crimp', 'crimp'),
+      plain('lure', 'lure', 'hard-lure'),
+    ],
+  },
+  'wind-on-leader': {
+    fished: 'trolled',
+    slots: [
+      ...head,
+      knot('leader-knot', 'line-splice'),
+      leader('leader', 5),
+      toHook,
+      link('snap', 'snap'),
       plain('lure', 'lure', 'hard-lure'),
     ],
   },

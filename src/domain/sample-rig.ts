@@ -29,6 +29,7 @@ function sampleFields(rig: RigId, slot: RigSlot): Readonly<Record<string, unknow
     ...(slot.like ?? {}),
   };
   const figure = (value: number, unit: string) => ({ value, unit, provenance: 'class' });
+  const pinched = slot.seed.kind === 'weight' && slot.seed.hold === 'pinched';
   switch (slot.partKind) {
     case 'rod':
       return {
@@ -50,9 +51,11 @@ function sampleFields(rig: RigId, slot: RigSlot): Readonly<Record<string, unknow
         ? { ...given, style: 'treble', size: '4' }
         : rig === 'plug'
           ? { ...given, style: 'single-inline', size: '6' }
-          : slot.seed.kind === 'hook' && slot.seed.point === 'open'
-            ? { style: 'bait', size: '1/0', ...given }
-            : { ...given, style: 'worm-offset', size: '4/0' };
+          : slot.with === 'shankWeightKg'
+            ? { ...given, style: 'wide-gap', size: '5/0', shankWeightKg: figure(0.005, 'kg') }
+            : slot.seed.kind === 'hook' && slot.seed.point === 'open'
+              ? { style: 'bait', size: '1/0', ...given }
+              : { ...given, style: 'worm-offset', size: '4/0' };
     case 'soft-bait':
       return {
         ...given,
@@ -60,7 +63,7 @@ function sampleFields(rig: RigId, slot: RigSlot): Readonly<Record<string, unknow
           rig === 'big-bait-stinger' ? 0.18 : rig === 'tandem' || rig === 'drop-weight' ? 0.08 : 0.12,
           'm',
         ),
-        tail: rig === 'drop-weight' ? 'straight-tail' : 'paddle-tail',
+        tail: rig === 'drop-weight' ? 'straight-tail' : rig === 'slotted-prawn' ? 'fan-tail' : 'paddle-tail',
         ...(rig === 'tandem' || rig === 'drop-weight' ? {} : { material: 'soft-salted' }),
       };
     case 'jig-head':
@@ -72,8 +75,8 @@ function sampleFields(rig: RigId, slot: RigSlot): Readonly<Record<string, unknow
     case 'weight':
       return {
         ...given,
-        massKg: figure(rig === 'drop-weight' ? 0.014 : 0.01, 'kg'),
-        shape: rig === 'drop-weight' ? 'sphere' : (given['shape'] ?? 'bullet'),
+        massKg: figure(pinched ? 0.002 : rig === 'drop-weight' ? 0.014 : 0.01, 'kg'),
+        shape: rig === 'drop-weight' || pinched ? 'sphere' : (given['shape'] ?? 'bullet'),
       };
     case 'hardware':
       return { ...given, ...(slot.form === 'crimp' ? { widthM: figure(0.0018, 'm') } : {}) };

@@ -30,7 +30,7 @@ const FIELDS = {
   shankM: 'size',
   heightM: 'size',
   openingN: 'force',
-  bladeM: 'size',
+  bladeLengthM: 'size',
   shankWeightKg: 'mass',
   lipLengthM: 'size',
   ringDiameterM: 'size',

@@ -185,8 +185,8 @@ function hookDetail({ t, format }: Words, part: Extract<Part, { kind: 'hook' }>,
       : joint.station
         ? t('part.hook.onLure', { wire, station: t(`station.${joint.station}`) })
         : t('part.hook.detail', { wire, point: t(`word.${joint.point}`) });
-  if (part.blade === 'blade' && part.bladeM)
-    what = t('part.hook.bladed', { what, length: format(part.bladeM.value, 'size') });
+  if (part.blade === 'blade' && part.bladeLengthM)
+    what = t('part.hook.bladed', { what, length: format(part.bladeLengthM.value, 'size') });
   if (part.shankWeightKg) what = t('part.hook.weighted', { what, mass: format(part.shankWeightKg.value, 'mass') });
   return what;
 }

@@ -146,10 +146,37 @@ const HOOKS: readonly Row[] = [
     { style: 'bait', size, finish: 'red', wireClass: 'fine' },
     20,
   ]),
+  ...[3.5, 7].map((mass): Row => [
+    `hook-shank-${String(mass).replace('.', '_')}`,
+    'hook',
+    { style: 'wide-gap', size: '5/0', shankWeightKg: g(mass) },
+    4,
+  ]),
+  ['hook-treble-2-blade', 'hook', { style: 'treble', size: '2', blade: 'blade', bladeLengthM: mm(16), finish: 'nickel' }, 2],
+  ...['4/0', '6/0'].map((size): Row => [
+    `hook-inline-${size.replace('/', 'x')}`,
+    'hook',
+    { style: 'single-inline', size, sharpness: 'needle' },
+    4,
+  ]),
   ...['4', '6'].map((size): Row => [`hook-stinger-${size}`, 'hook', { style: 'stinger', size }, 2]),
 ];
 
 const SMALL: readonly Row[] = [
+  ...[1, 2, 3].map((mass): Row => [
+    `weight-split-${mass}`,
+    'weight',
+    { material: 'tin', shape: 'sphere', rigging: 'fixed', massKg: g(mass), words: 'split shot' },
+    25,
+  ]),
+  [
+    'bait-prawn-90',
+    'soft-bait',
+    { lengthM: mm(90), tail: 'fan-tail', slot: 'slotted', colours: 'amber ×4, clear with black specks ×2' },
+    6,
+  ],
+  ['bait-curl-75', 'soft-bait', { lengthM: mm(75), tail: 'curl-tail', colours: 'white ×5, chartreuse ×3' }, 8],
+  ['bait-claw-90', 'soft-bait', { lengthM: mm(90), tail: 'claw-tail' }, 6],
   ...[5, 7, 14, 28].map((mass): Row => [
     `weight-lead-bullet-${mass}`,
     'weight',
@@ -224,6 +251,7 @@ const SMALL: readonly Row[] = [
   ...[14, 18].map((width): Row => [`blade-${width}`, 'hardware', { form: 'blade', widthM: mm(width) }, 6]),
   ['snell-two-4', 'snell', { hooks: 2, hookSize: '4' }, 3],
   ['snell-one-2', 'snell', { hooks: 1, hookSize: '2', beads: 0 }, 5],
+  ['snell-sliding-1', 'snell', { hooks: 2, hookSize: '1', beads: 0, front: 'sliding' }, 4],
   ['harness-blade', 'snell', { hooks: 2, hookSize: '2', blade: 'blade', beads: 6 }, 2],
   ['plane-100', 'diving-plane', { lengthM: mm(100), massKg: g(85) }, 2],
   ['plane-75', 'diving-plane', { lengthM: mm(75), massKg: g(45) }, 2],

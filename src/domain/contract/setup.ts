@@ -1,3 +1,4 @@
+import { STATIONS } from '@/core/tackle';
 import { z } from 'zod';
 import { evaluate } from '@/core/judge';
 import { ROD_FAMILY_NAMES } from '@/core/tackle/defaults/rod-classes';
@@ -120,10 +121,13 @@ export const setupModel = model({
                     askedGapM: z.number(),
                     station: nullable,
                     pointsInReach: z.number(),
+                    hangsAt: z.enum(STATIONS).nullable(),
+                    opensN: z.number(),
                   }),
                 )
                 .readonly(),
               pastHookM: nullable,
+              spin: z.strictObject({ exposedM: z.number(), turnsPerM: z.number() }).nullable(),
             }),
           )
           .readonly(),

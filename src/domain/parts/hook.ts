@@ -42,7 +42,7 @@ const schema = z.strictObject({
   /** a small blade on the shank or the eye */
   blade: z.enum(['no-blade', 'blade']).optional(),
   /** length of that blade */
-  bladeM: quantity('m', { min: 0.003, max: 0.1 }).optional(),
+  bladeLengthM: quantity('m', { min: 0.003, max: 0.1 }).optional(),
   /** weight moulded on the shank, counted in the mass */
   shankWeightKg: quantity('kg', { min: 1e-5, max: 0.1 }).optional(),
   /** pull at which one opened, where a pull test was made */
@@ -53,13 +53,13 @@ export const hook = kindOfPart({
   schema,
   classFields: (given) => {
     const fields = hookFields(given, 'worm-offset', '3/0');
-    const bladeM = given['blade'] === 'blade' ? (givenFigure(given, 'bladeM') ?? usualBladeM(fields.gapM.value)) : null;
+    const bladeM = given['blade'] === 'blade' ? (givenFigure(given, 'bladeLengthM') ?? usualBladeM(fields.gapM.value)) : null;
     const massKg =
       fields.massKg.value + (bladeM === null ? 0 : bladeMassKg(bladeM)) + (givenFigure(given, 'shankWeightKg') ?? 0);
     return {
       ...fields,
       massKg: { ...fields.massKg, value: massKg },
-      ...(bladeM === null ? {} : { bladeM: ofClass(bladeM, 'm', HARDWARE_SPREAD.mass) }),
+      ...(bladeM === null ? {} : { bladeLengthM: ofClass(bladeM, 'm', HARDWARE_SPREAD.mass) }),
     };
   },
   place: ({ style, size }) => [style, hookStep(size) ?? 0],

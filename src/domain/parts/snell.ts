@@ -18,6 +18,9 @@ const schema = z.strictObject({
   strengthN: quantity('N', CHAIN_LIMITS.strengthN),
   beads: z.number().int().min(0).max(30),
   blade: z.enum(['no-blade', 'blade']),
+  bladeLengthM: quantity('m', { min: 0.003, max: 0.1 }).optional(),
+  /** a front hook that slides is set to the bait's length */
+  front: z.enum(['fixed', 'sliding']).optional(),
 });
 
 export const snell = kindOfPart({

@@ -137,7 +137,9 @@ function jointChanges({ chain, parts }: Setup): readonly Change[] {
           joint.lengthM,
         );
       case 'weight':
-        return joint.hold === 'fixed' ? [] : set(joint.id, 'weight-hold', 'hold', ['free', 'pegged'], joint.hold);
+        return joint.hold === 'fixed' || joint.hold === 'pinched'
+          ? []
+          : set(joint.id, 'weight-hold', 'hold', ['free', 'pegged'], joint.hold);
       case 'stinger':
         return [
           ...set(joint.id, 'stinger-hold', 'held', ['stopped', 'ring'], joint.held),

@@ -195,6 +195,7 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
     [
       [parted(harness, 'snell', { spacingM: figure(0.02, 'm') }), 'edge close'],
       [parted(harness, 'snell', { spacingM: figure(0.1, 'm') }), 'edge wide'],
+      [jointed(parted(harness, 'snell', { front: 'sliding' }), 'snell', { spacingM: 0.02 }), 'edge close-slides'],
     ],
   ],
   [
@@ -459,6 +460,7 @@ const CASES: readonly (readonly [rule: RuleId, passes: Setup, fails: readonly (r
         },
         'edge sleeve',
       ],
+      [sampleOf('strip-on-a-tube'), 'note bend'],
       [
         {
           ...wall,

@@ -1,7 +1,7 @@
 import { TWIST } from '../../tackle/defaults/rig-classes';
 import type { LineMaterial } from '../../tackle/defaults/line-materials';
 import { weightSize } from '../../tackle';
-import { carriesPull, type Assembly, type Element, type Fitted, type Rig } from '../../rig';
+import { carriesPull, type Assembly, type Element, type Fitted, type Rig, pinchedAboveM, baitSpin } from '../../rig';
 import type { HardwareForm } from '../../tackle/defaults/hardware-classes';
 
 /** Questions that several rules ask of a rig. */
@@ -46,7 +46,7 @@ export interface Spinner {
   readonly turnsPerM: number;
 }
 
-export function spinnersOf(rig: Rig): readonly Spinner[] {
+export function spinnersOf(rig: Rig, speedMps: number): readonly Spinner[] {
   return rig.elements.flatMap((element, i): Spinner[] => {
     if (element.kind === 'inline' && element.fitted.kind === 'attractor' && element.fitted.part.motion === 'rotating') {
       return [
@@ -81,6 +81,10 @@ export function spinnersOf(rig: Rig): readonly Spinner[] {
         },
       ];
     }
+    const end = rig.ends.find(({ assembly }) => assembly === element);
+    const bowed = end ? baitSpin(end, speedMps) : null;
+    if (bait && bowed && bowed.turnsPerM > 0)
+      return [{ element, jointId: bait.joint.id, what: 'natural-bait', turnsPerM: bowed.turnsPerM }];
     const disc =
       bearer.kind === 'lure' &&
       bearer.part.kind === 'trolled-fly' &&
@@ -103,7 +107,7 @@ const has = (element: Element | undefined, form: HardwareForm): boolean =>
 
 /** Line from one element to the next assembly or the end of the rig [m]. */
 export function leadAfter(rig: Rig, element: Element): { readonly leadM: number; readonly next: Assembly | null } {
-  let leadM = 0;
+  let leadM = pinchedAboveM(element) ?? 0;
   for (const each of rig.elements.slice(rig.elements.indexOf(element) + 1)) {
     if (each.kind === 'piece' && each.fitted.kind === 'leader') leadM += each.fitted.joint.lengthM;
     if (each.kind === 'assembly')

@@ -1,5 +1,5 @@
 import { ATTITUDES, ATTITUDE_STEPS, SLACK_SPEED_MPS } from '../../tackle/defaults/rig-classes';
-import { pointsInReach, type HookPlace, type Rig, type RiggedEnd } from '../../rig';
+import { baitSpin, openingOf, pointsInReach, type HookPlace, type Rig, type RiggedEnd } from '../../rig';
 import type { Presentation } from '../../tackle';
 import { trim } from '../../water';
 import {
@@ -97,6 +97,7 @@ function balanced(end: RiggedEnd, rig: Rig, { water, speedMps }: Presentation): 
       end.body?.kind === 'natural-bait' && last
         ? Math.max(0, end.body.lengthM - (last.eye.xM + last.spec.shankM))
         : null,
+    spin: baitSpin(end, speedMps),
   };
 }
 
@@ -119,5 +120,7 @@ function hookFit(hook: HookPlace, rig: Rig): HookFit {
     askedGapM,
     station: hook.station,
     pointsInReach: stands ? pointsInReach(points) : 0,
+    hangsAt: hook.hangsAt?.station ?? null,
+    opensN: openingOf(hook.spec),
   };
 }

@@ -2,7 +2,7 @@ import { HOLDS_EDGE } from '../../tackle/defaults/fight-classes';
 import type { Classes } from '../../tackle/defaults/classes';
 import { hookset, SET_STEPS, tearForceN, type HooksetInput } from '../../strike';
 import { clutchNowN, rodBend, type Presentation } from '../../tackle';
-import type { Rig, Running } from '../../rig';
+import { piecesInPull, type Rig, type Running } from '../../rig';
 import { lineOut, type LineOut } from './line-out';
 import type { StrikeFigures } from './strike';
 import { markAtLeast, rulingFirst, worst, type Reason, type SetFigures, type Verdict, type Weighed } from '../verdict';
@@ -201,7 +201,7 @@ export function hooksetInput(rig: Rig, presentation: Presentation, running: Runn
         woundM: sweep.woundM,
         peakMomentNm: sweep.peakMomentNm ?? rig.classes.setWays[sweep.way].peakMomentNm,
       },
-      line: rig.pieces.map(({ lengthM, line, riggedN }) => ({
+      line: piecesInPull(rig).map(({ lengthM, line, riggedN }) => ({
         lengthM: lengthM ?? out.mainLineM,
         eaN: line.eaN,
         strengthN: riggedN,

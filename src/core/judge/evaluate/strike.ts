@@ -16,7 +16,7 @@ import {
   type TaperedRod,
   type Presentation,
 } from '../../tackle';
-import { lineRiggedN, openingOf, gripRiseRad, type Rig, type Running } from '../../rig';
+import { lineRiggedN, openingOf, gripRiseRad, piecesInPull, type Rig, type Running } from '../../rig';
 import { lineOut, type LineOut } from './line-out';
 
 export interface StrikeFigures {
@@ -49,7 +49,7 @@ export function strikeFigures(rig: Rig, presentation: Presentation, running: Run
   const asked: StrikeFigures['asked'] = {
     rod: asTaper(rig.rod),
     pullAngleRad: pullAngleRad(rig, presentation, running),
-    line: rig.pieces.map(({ lengthM, line }) => ({ lengthM: lengthM ?? out.mainLineM, eaN: line.eaN })),
+    line: piecesInPull(rig).map(({ lengthM, line }) => ({ lengthM: lengthM ?? out.mainLineM, eaN: line.eaN })),
     fishKg: presentation.fishKg,
     speedMps: presentation.speedMps,
     fishMps: rig.classes.fighting.fish.strikeMps,

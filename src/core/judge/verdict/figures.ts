@@ -12,6 +12,10 @@ export interface HookFit {
   /** where the point stands along the trunk, 0 nose to 1 tail's root; null without a body */
   readonly station: number | null;
   readonly pointsInReach: number;
+  /** which station of a lure it hangs at */
+  readonly hangsAt: 'front' | 'middle' | 'tail' | null;
+  /** pull at which it opens [N] */
+  readonly opensN: number;
 }
 
 export interface BalancedEnd {
@@ -24,6 +28,8 @@ export interface BalancedEnd {
   readonly hooks: readonly HookFit[];
   /** length of a natural bait behind the last hook's bend [m] */
   readonly pastHookM: number | null;
+  /** a bait on two hooks: how much of the last bend stands out of it [m], and its turns in a metre of way */
+  readonly spin: { readonly exposedM: number; readonly turnsPerM: number } | null;
 }
 
 export interface BalanceFigures {

@@ -1,3 +1,4 @@
+import { PINCHED_ABOVE_M } from '../../tackle';
 import type { HardwareForm } from '../../tackle/defaults/hardware-classes';
 import type { Fitted, FittedOf } from './fitted';
 
@@ -150,3 +151,9 @@ function peggedBefore(elements: readonly Element[]): FittedOf<'weight'> | null {
 }
 
 export const isAssembly = (element: Element): element is Assembly => element.kind === 'assembly';
+
+/** How far above the end of its line a pinched weight sits [m]; null: nothing is pinched. */
+export const pinchedAboveM = (element: Element): number | null =>
+  element.kind === 'threaded' && element.fitted.kind === 'weight' && element.fitted.joint.hold === 'pinched'
+    ? (element.fitted.joint.aboveM ?? PINCHED_ABOVE_M)
+    : null;

@@ -47,7 +47,7 @@ export function specOfHook(part: HookFacts | HookPart): HookSpec {
     massKg: loose ? loose.massKg.value : wireMassKg(wire, part.style),
     openingN: loose?.openingN?.value,
     accent: part.finish === 'red' || loose?.blade === 'blade',
-    bladeM: loose?.blade === 'blade' ? (loose.bladeM?.value ?? usualBladeM(wire.gapM)) : null,
+    bladeM: loose?.blade === 'blade' ? (loose.bladeLengthM?.value ?? usualBladeM(wire.gapM)) : null,
     shankWeightKg: loose?.shankWeightKg?.value ?? 0,
   };
 }

@@ -1,15 +1,16 @@
 export { bodyProfile, trimmed, trimmedMassShare, type Body } from './body';
-export { carriesPull, elementsOf, isAssembly, type Assembly, type Element } from './elements';
+export { carriesPull, elementsOf, isAssembly, pinchedAboveM, type Assembly, type Element } from './elements';
 export { fitChain, type Fitted, type FittedOf } from './fitted';
 export { pointsInReach, stationsOf, stockHook, type HookSpec } from './hook-spec';
 export { SHANK_WEIGHT_AT, type Mass } from './end-masses';
 export type { HookPlace, Place } from './hook-place';
-export { rigEnd, type RiggedEnd } from './rigged-end';
+export { rigEnd, spacingOf, type RiggedEnd } from './rigged-end';
 export { hardwareStrengthN, knotShare, lineOfKnot, openingOf, type LinePiece } from './carrying-joints';
 export {
   leadersM,
   lineRiggedN,
   onRod,
+  piecesInPull,
   ratingOf,
   readRig,
   rodOf,

@@ -226,8 +226,22 @@ const guardBeside = (end: RiggedEnd, classes: Classes): number =>
     ? classes.guards.bristle.forceN
     : 0;
 
-/** Length of all leaders [m]. */
-export const leadersM = (rig: Rig): number => rig.pieces.reduce((sum, { lengthM }) => sum + (lengthM ?? 0), 0);
+/** Length of the leaders between main line and hook [m]. */
+export const leadersM = (rig: Rig): number => piecesInPull(rig).reduce((sum, { lengthM }) => sum + (lengthM ?? 0), 0);
+
+/** The pieces of line that a fish on the judged hook pulls on: of two legs on one swivel, the one that this hook hangs on. */
+export function piecesInPull(rig: Pick<Rig, 'pieces' | 'chainOfParts' | 'hook'>): readonly RiggedPiece[] {
+  const reached = new Map<string, readonly string[]>();
+  let path: readonly string[] = [];
+  for (const { kind, joint } of rig.chainOfParts) {
+    if (kind === 'leader' && joint.from !== undefined) path = reached.get(joint.from) ?? path;
+    if (kind === 'line' || kind === 'leader' || kind === 'snell') path = [...path, joint.id];
+    reached.set(joint.id, path);
+  }
+  const forks = rig.chainOfParts.some(({ kind, joint }) => kind === 'leader' && joint.from !== undefined);
+  const pulled = reached.get(rig.hook.jointId) ?? [];
+  return forks ? rig.pieces.filter(({ jointId }) => pulled.includes(jointId)) : rig.pieces;
+}
 
 /** What the line as rigged holds at its weakest, hooks apart [N]. */
 export const lineRiggedN = (rig: Rig): number => Math.min(...rig.pieces.map(({ riggedN }) => riggedN));

@@ -220,9 +220,13 @@ function lure(
   };
 }
 
+/** Between two hooks of a snell [m]: as it is set where the front one slides, else as it was tied. */
+export const spacingOf = ({ part, joint }: Pick<BearerOf<'snell'>, 'part' | 'joint'>): number =>
+  (part.front === 'sliding' ? joint.spacingM : undefined) ?? part.spacingM?.value ?? 0;
+
 function snell(assembly: Assembly, { part, joint }: BearerOf<'snell'>, body: Body | null, classes: Classes): RiggedEnd {
   const spec = specOfClass('bait', part.hookSize, classes);
-  const spacing = part.spacingM?.value ?? 0;
+  const spacing = spacingOf({ part, joint });
   const held = baitJoint(assembly)?.held ?? 'nose';
   const front = (body ? BAIT_HOLDS[held].station * body.lengthM : 0) - spec.shankM * 0.6;
   const hooks = Array.from({ length: part.hooks }, (_, i): HookPlace => {

@@ -6,7 +6,9 @@ import { STANDARD_GRAVITY_MPS2 as g } from '../../base/constants';
 import { DEFAULT_CLASSES } from '../../tackle/defaults/classes';
 import type { Joint, Part, Setup } from '../../tackle';
 import { waterProperties } from '../../water';
-import { readRig, together, towedLine } from '.';
+import { sampleOf } from '@/domain/sample-rig';
+import { baitSpin } from '../trolling';
+import { piecesInPull, readRig, together, towedLine } from '.';
 
 const water = waterProperties({ temperatureC: 10, salinity: 0 });
 const minnow = demoFile('setup-crimped-minnow');
@@ -117,5 +119,77 @@ describe('what stands in the line', () => {
     ).weights.find(({ jointId }) => jointId === 'own')!;
     expect(bouncer.netWeightN).toBeCloseTo(0.04 * g * (1 - water.densityKgPm3 / 11340), 6);
     expect(bouncer.dragAreaM2).toBeGreaterThan(2e-4);
+  });
+});
+
+describe('a weight pinched on the line', () => {
+  const leader = minnow.chain.find(({ kind }) => kind === 'leader') as Extract<Joint, { kind: 'leader' }>;
+  const pinched = (aboveM: number, after: string = leader.id): Setup => {
+    const part = completePart({
+      id: 'shot',
+      kind: 'weight',
+      material: 'lead',
+      massKg: { value: 0.003, unit: 'kg', provenance: 'label' },
+    });
+    if (!part.ok) throw new Error('shot');
+    const at = minnow.chain.findIndex(({ id }) => id === after) + 1;
+    const joint: Joint = { id: 'shot', partId: 'shot', kind: 'weight', hold: 'pinched', aboveM };
+    return {
+      ...minnow,
+      parts: [...minnow.parts, part.data as Part],
+      chain: minnow.chain.toSpliced(at, 0, joint as never),
+    };
+  };
+  it('parts its leader in two of the same line, with the weight between', () => {
+    const [whole, parted] = [lineOf(minnow), lineOf(pinched(0.4))];
+    expect(parted.segments).toHaveLength(whole.segments.length + 1);
+    const [above, below] = parted.segments.slice(-2);
+    expect(above!.lengthM + below!.lengthM).toBeCloseTo(leader.lengthM, 12);
+    expect(below!.lengthM).toBe(0.4);
+    expect(below!.diameterM).toBe(above!.diameterM);
+    expect(parted.weights.find(({ jointId }) => jointId === 'shot')!.afterSegment).toBe(parted.segments.length - 2);
+    expect(parted.end.netWeightN).toBeCloseTo(whole.end.netWeightN, 12);
+  });
+  it('leaves some leader above a weight that was set higher than it is long', () =>
+    expect(lineOf(pinched(leader.lengthM + 1)).segments.every(({ lengthM }) => lengthM >= 0)).toBe(true));
+  it('keeps the strength chain as it was', () =>
+    expect(readRig(pinched(0.4)).chain.strengthN).toBe(readRig(minnow).chain.strengthN));
+});
+
+describe('two legs on one swivel', () => {
+  const sample = sampleOf('two-legs');
+  it('lets the short one ride where both start, and tows the long one', () => {
+    const { segments, weights } = lineOf(sample);
+    expect(segments.map(({ lengthM }) => lengthM)).toEqual([0, 0.65]);
+    expect(weights.find(({ jointId }) => jointId === 'short-hook')!.afterSegment).toBe(0);
+  });
+  it('pulls on one leg only, whichever hook is judged, and counts both in the strength chain', () => {
+    const rig = readRig(sample);
+    expect(piecesInPull(rig).map(({ jointId }) => jointId)).toHaveLength(2);
+    expect(rig.chain.joints.map(({ name }) => name)).toEqual(expect.arrayContaining(['short-leader', 'leader']));
+  });
+  it('takes all pieces of a rig with one leg', () =>
+    expect(piecesInPull(readRig(minnow))).toEqual(readRig(minnow).pieces));
+});
+
+describe('a worm on two hooks', () => {
+  const bent = (slackM: number, speedMps: number) => {
+    const sample = sampleOf('worm-harness');
+    const chain = sample.chain.map((joint) => (joint.kind === 'bait' ? { ...joint, slackM } : joint));
+    return baitSpin(readRig({ ...sample, chain }).ends[0]!, speedMps)!;
+  };
+  it('does not turn while it is straight, nor slower than a crawl', () => {
+    expect(bent(0, 1).turnsPerM).toBe(0);
+    expect(bent(0.02, 0.15).turnsPerM).toBe(0);
+  });
+  it('turns more with bend and with speed, up to what a worm of its length can', () => {
+    expect(bent(0.02, 0.6).turnsPerM).toBeGreaterThan(bent(0.002, 0.6).turnsPerM);
+    expect(bent(0.02, 1.2).turnsPerM).toBeGreaterThan(bent(0.02, 0.6).turnsPerM);
+    expect(bent(0.2, 50).turnsPerM).toBeLessThan(4);
+  });
+  it('says how much of the last bend stands out, and nothing of a bait on one hook', () => {
+    const end = readRig(sampleOf('worm-harness')).ends[0]!;
+    expect(bent(0, 1).exposedM).toBeCloseTo(end.hooks.at(-1)!.spec.gapM - end.body!.heightM / 2, 12);
+    expect(baitSpin(readRig(sampleOf('bridled-bait')).ends[0]!, 1)).toBeNull();
   });
 });

@@ -12,7 +12,7 @@ import type { DivingPlanePart, HardLurePart, LurePart, SpoonPart } from '../../t
 import { sideTaken } from '../../tackle/defaults/schools';
 import type { Fouling } from '../../tackle/defaults/tow-classes';
 import { inlineBody, PLANE_KG_PM3, smallBody } from './falling-bodies';
-import { isAssembly, type Element } from './elements';
+import { isAssembly, pinchedAboveM, type Element } from './elements';
 import type { Rig } from './rig';
 import type { RiggedEnd } from './rigged-end';
 
@@ -35,7 +35,7 @@ export interface TowedLine {
 export function towedLine(rig: Rig, water: WaterProperties, speedMps: number, fouling: Fouling = 'none'): TowedLine {
   const foul = rig.classes.fouling[fouling];
   const segments: TowSegment[] = [];
-  const weights: (TowWeight & { readonly jointId: string })[] = [];
+  const weights: (TowWeight & { afterSegment: number; readonly jointId: string })[] = [];
   let piece = 0;
   const paid = () => {
     const { lengthM, line } = rig.pieces[piece]!;
@@ -50,12 +50,21 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number, fo
     });
   };
   const endOf = new Map(rig.ends.map((end) => [end.assembly as Element, end]));
+  const segmentOf = new Map<string, number>();
   for (const element of rig.elements) {
-    if (element.kind === 'piece') paid();
+    if (element.kind === 'piece') {
+      const from = element.fitted.kind === 'leader' ? element.fitted.joint.from : undefined;
+      if (from !== undefined) ridesWhereItStarts(segments, weights, segmentOf.get(from) ?? 0);
+      paid();
+    }
     // A snell is line and end in one.
     if (isAssembly(element) && element.bearer.kind === 'snell') paid();
-    for (const body of bodiesOf(element, endOf, rig, water, speedMps))
-      weights.push({ ...body, afterSegment: segments.length - 1 });
+    const aboveM = pinchedAboveM(element);
+    const afterSegment = segments.length - 1;
+    for (const body of bodiesOf(element, endOf, rig, water, speedMps)) weights.push({ ...body, afterSegment });
+    // Below a pinched weight the same line runs on.
+    if (aboveM !== null) splitLast(segments, aboveM);
+    for (const id of idsOf(element)) segmentOf.set(id, segments.length - 1);
   }
   const last = segments.length - 1;
   return {
@@ -64,6 +73,27 @@ export function towedLine(rig: Rig, water: WaterProperties, speedMps: number, fo
     end: together(weights.filter(({ afterSegment }) => afterSegment === last)),
   };
 }
+
+/** Cuts the last segment in two, the second `aboveM` long; of the main line, whose length is what is out, nothing is cut off. */
+function splitLast(segments: TowSegment[], aboveM: number): void {
+  const last = segments.pop()!;
+  segments.push(segments.length === 0 ? last : { ...last, lengthM: Math.max(LEAST_PIECE_M, last.lengthM - aboveM) }, {
+    ...last,
+    lengthM: aboveM,
+  });
+}
+
+/** What is left of a leader above a weight that was set higher than it is long [m]. */
+const LEAST_PIECE_M = 0.01;
+
+/** The first of two legs is short: its bait is taken to ride where both start, and the line goes on from there. */
+function ridesWhereItStarts(segments: TowSegment[], weights: { afterSegment: number }[], at: number): void {
+  segments.length = at + 1;
+  for (const weight of weights) weight.afterSegment = Math.min(weight.afterSegment, at);
+}
+
+const idsOf = (element: Element): readonly string[] =>
+  element.kind === 'assembly' ? [element.bearer.joint.id] : [element.fitted.joint.id];
 
 /** Several bodies at one place; of what dives there, the steepest says how its drive grows with speed. */
 export function together(bodies: readonly TowedBody[]): TowedBody {
@@ -218,7 +248,7 @@ function endTowed(end: RiggedEnd, classes: Classes, diveExponent: number, water:
   );
   const blade =
     bearer.kind === 'snell' && bearer.part.blade === 'blade'
-      ? classes.towed.blade.dragPerLengthSquared * SNELL_BLADE_M ** 2
+      ? classes.towed.blade.dragPerLengthSquared * (bearer.part.bladeLengthM?.value ?? SNELL_BLADE_M) ** 2
       : 0;
   return {
     jointId: end.bearerId,

@@ -1,3 +1,4 @@
+export { baitSpin, type BaitSpin } from './bait-spin';
 export { castBand, type BandAsk, type CastBand } from './band-share';
 export {
   bottomWeight,

@@ -22,6 +22,8 @@ export interface DetailInput {
 const MARGIN = { left: 9, right: 13, top: 17, bottom: 14 } as const;
 /** Paper that a piece of line takes, enough for its length to stand over it; less where there is little room [mm]. */
 const PIECE_MM = { wide: 15, narrow: 10 } as const;
+/** Rod, reel and main line have their balloons on the whole sheet. */
+const HEAD_JOINTS = 3;
 /** Paper below which a drawing has no room for every dimension [mm]. */
 const NARROW_MM = 130;
 
@@ -36,8 +38,11 @@ export function drawDetail({
   atLeast = 0,
 }: DetailInput): Drawing {
   const items = itemsOf(rig, detailFrom(rig), presentation, figures);
-  const room = { widthMm: widthMm - MARGIN.left - MARGIN.right, heightMm: heightMm - MARGIN.top - MARGIN.bottom };
   const reach = reachOf(items);
+  const room = {
+    widthMm: widthMm - MARGIN.left - MARGIN.right,
+    heightMm: heightMm - MARGIN.top - MARGIN.bottom - reach.paperMm,
+  };
   const pieceMm = widthMm < NARROW_MM ? PIECE_MM.narrow : PIECE_MM.wide;
   const fits = (scale: number) => {
     const { leftMm, rightMm } = layOut(items, 1 / scale, pieceMm);
@@ -55,28 +60,39 @@ export function drawDetail({
 
   const bodies = layout.laid.filter(({ item }) => item.kind === 'shape' && item.shape.body);
   // With little room only the last bait is dimensioned.
-  const dimensioned = widthMm < NARROW_MM ? bodies.slice(-1) : bodies;
+  const dimensioned = widthMm < NARROW_MM || reach.paperMm > 0 ? bodies.slice(-1) : bodies;
   const dimensions = [
     ...dimensioned.flatMap((each, i) =>
-      bodyDimensions(each, { f, x0, y0, isLast: i === dimensioned.length - 1 && each === layout.laid.at(-1) }),
+      bodyDimensions(each, {
+        f,
+        x0,
+        y0: y0 + each.y,
+        isLast: i === dimensioned.length - 1 && each === layout.laid.at(-1),
+      }),
     ),
-    ...(pieceMm === PIECE_MM.wide ? layout.laid.flatMap((each) => pieceDimension(each, x0, y0)) : []),
+    ...(pieceMm === PIECE_MM.wide ? layout.laid.flatMap((each) => pieceDimension(each, x0, y0 + each.y)) : []),
   ];
   const numberOf = (jointId: string) => chain.findIndex((joint) => joint.id === jointId) + 1;
-  const wishes = layout.laid.flatMap(({ item, x, widthMm: pieceWidth }): BalloonWish[] => {
-    if (item.kind === 'piece')
+  const wishes = layout.laid.flatMap(({ item, x, y, widthMm: pieceWidth }, i): BalloonWish[] => {
+    if (item.kind === 'piece') {
+      // A line with a weight pinched on it is two pieces and one joint.
+      const known = layout.laid
+        .slice(0, i)
+        .some((each) => each.item.kind === 'piece' && each.item.jointId === item.jointId);
+      if (known || numberOf(item.jointId) <= HEAD_JOINTS) return [];
       return [
         {
           jointId: item.jointId,
           number: numberOf(item.jointId),
-          target: [x0 + x + pieceWidth * 0.2, y0],
+          target: [x0 + x + pieceWidth * 0.2, y0 + y],
           side: 'below',
         },
       ];
+    }
     return item.shape.anchors.map(({ jointId, at, side }) => ({
       jointId,
       number: numberOf(jointId),
-      target: [x0 + x + at[0] * f, y0 + at[1] * f] as Pt,
+      target: [x0 + x + at[0] * f, y0 + y + at[1] * f] as Pt,
       side,
     }));
   });
@@ -85,7 +101,7 @@ export function drawDetail({
     widthMm,
     heightMm,
     scale,
-    origin: [x0 + (layout.laid.at(-1)?.x ?? 0), y0],
+    origin: [x0 + (layout.laid.at(-1)?.x ?? 0), y0 + (layout.laid.at(-1)?.y ?? 0)],
     primitives: [
       path(detailFrom(rig) === 1 ? 'line' : 'leader', [
         [0, y0],

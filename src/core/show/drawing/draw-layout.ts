@@ -3,13 +3,22 @@ import type { Laid, Layout } from './layout';
 
 /** A laid-out rig as primitives on paper, the line along y = 0 of `move`. */
 export function drawLayout(layout: Layout, f: number, at: Pt, firstPen: Pen): Primitive[] {
-  const [x0, y0] = at;
+  const [x0, top] = at;
   const primitives: Primitive[] = [];
   let pen = firstPen;
-  let from: Pt = [x0 + layout.leftMm, y0];
+  let from: Pt = [x0 + layout.leftMm, top];
   let passing: { readonly under: number; readonly right: number } | null = null;
   layout.laid.forEach((each, i) => {
     const x = x0 + each.x;
+    const y0 = top + each.y;
+    if (each.from) {
+      from = [x0 + each.from[0], top + each.from[1]];
+      passing = null;
+      primitives.push(
+        path('leader', [from, [x, y0]], each.item.kind === 'piece' ? { jointId: each.item.jointId } : {}),
+      );
+      from = [x, y0];
+    }
     if (each.item.kind === 'piece') {
       pen = 'leader';
       primitives.push(...(passing ? below(from, [x, y0], passing, each.item.jointId) : straight(from, [x, y0], pen)));
@@ -37,7 +46,8 @@ export function drawLayout(layout: Layout, f: number, at: Pt, firstPen: Pen): Pr
       );
     primitives.push(...placed(shape.primitives, ([px, py]: Pt): Pt => [x + px * f, y0 + py * f], f));
     from = isEnd ? [x, y0] : [x + shape.exit[0] * f, y0 + shape.exit[1] * f];
-    if (isEnd && i < layout.laid.length - 1)
+    const next = layout.laid[i + 1];
+    if (isEnd && next && next.y === each.y)
       passing = { under: y0 + Math.max(2, shape.bottom * f + 1.6), right: x + shape.right * f };
   });
   return primitives;

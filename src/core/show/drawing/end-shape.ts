@@ -217,10 +217,15 @@ function attachedOf(end: RiggedEnd): Primitive[] {
         return shift(-1, 0);
       case 'hook-guard':
         return shift(ex + 2, ey);
+      case 'sleeve': {
+        const hook = each.joint.place === 'bend' ? end.hooks[0] : undefined;
+        return hook
+          ? shift((hook.eye.xM + 0.82 * hook.spec.shankM) * 1e3 - right / 2, (hook.dropM - hook.eye.zM) * 1e3)
+          : shift(ex - right / 2, ey);
+      }
       case 'blade':
       case 'bead':
       case 'stop':
-      case 'sleeve':
         return shift(ex - right / 2, ey);
       default:
         return shift(ex, ey);

@@ -10,6 +10,7 @@ export type Pen =
   | 'ghost'
   | 'line'
   | 'leader'
+  | 'tag'
   | 'break'
   | 'knot'
   | 'metal'

@@ -94,7 +94,7 @@ export function drawSheet(input: SheetInput): Drawing {
   const lens = {
     left: lureStart - 2.5,
     right: endX + layout.rightMm + 2.5,
-    half: Math.max(6, Math.max(-endReach.top, endReach.bottom) * f + 2.5),
+    half: Math.max(6, Math.max(-endReach.top, endReach.bottom) * f + endReach.paperMm + 2.5),
   };
   const dimY = Math.max(5.5, lineY - 9);
 

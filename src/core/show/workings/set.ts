@@ -1,6 +1,6 @@
 import { hooksetInput, type Evaluation } from '../../judge';
 import { asTaper, type Presentation } from '../../tackle';
-import type { Rig } from '../../rig';
+import { piecesInPull, type Rig } from '../../rig';
 import { hookTerms, lineTerms, rodTerms } from './shared-terms';
 import { chosen, classTerm, computed, reading, type Working } from './working';
 
@@ -31,7 +31,7 @@ export function setWorking(rig: Rig, presentation: Presentation, { figures }: Ev
       chosen('s', 'slack', presentation.slackM, 'distance'),
       computed('c', 'crush', rig.crushM, 'size'),
       ...lineTerms(rig),
-      ...rig.pieces.map(({ part, line }, i) =>
+      ...piecesInPull(rig).map(({ part, line }, i) =>
         part?.eaN
           ? reading(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', part.eaN, 'force', part.id)
           : computed(`EA_{${i + 1}}`, i === 0 ? 'line-ea' : 'leader-ea', line.eaN, 'force'),

@@ -30,6 +30,21 @@ export const KNOTS = {
     shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.5 },
     reason: 'a fixed loop that leaves the lure free to swing',
   },
+  'overhand-loop': {
+    use: 'terminal',
+    shares: { nylon: 0.8, fluorocarbon: 0.75, braid: 0.65, metal: 0.5 },
+    reason: 'a doubled end tied over itself twice; quick, bulky, and the loop leaves the lure free',
+  },
+  'loop-to-loop': {
+    use: 'line-to-line',
+    shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.5 },
+    reason: 'two loops drawn square into each other: it is the loop knots that give',
+  },
+  'line-splice': {
+    use: 'line-to-line',
+    shares: { nylon: 0.92, fluorocarbon: 0.9, braid: 0.92, metal: 0.5 },
+    reason: 'leader run inside hollow braid and bound: no bend, it grips as it is pulled',
+  },
 } as const satisfies Record<
   string,
   { use: 'line-to-line' | 'terminal'; shares: Record<KnotGroup, number>; reason: string }

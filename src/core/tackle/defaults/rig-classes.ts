@@ -104,6 +104,7 @@ export const POINTS_IN_REACH = {
 export const CONNECTION_FREEDOM = {
   knot: 'tight',
   'open-loop': 'free',
+  'overhand-loop': 'free',
   snap: 'free',
   'split-ring': 'free',
   'solid-ring': 'free',
@@ -122,6 +123,13 @@ export const TWIST = {
   spoon: { turnsPerLength: 0.04, reason: 'sways, and rolls over once in twenty-five lengths' },
   attractor: { turnsPerLength: 0.25, reason: 'a rotating plate turns once in four lengths' },
   'natural-bait': { turnsPerLength: 0.2, reason: 'a bait set to roll turns once in five lengths' },
+  bowed: {
+    bowAtFull: 0.12,
+    grip: 0.5,
+    fromMps: 0.2,
+    reason:
+      'a worm bent by an eighth of its length turns once in some three lengths; slower than a crawl it only sways',
+  },
   blade: { turnsPerLength: 0.02, reason: 'a blade turns on its own clevis; little reaches the line' },
   swivel: { passes: 0.15, reason: 'a plain swivel under load turns out six sevenths of it' },
   solid: { passes: 1, reason: 'nothing turns' },

@@ -1,5 +1,14 @@
 export { EMPTY_HOUSE, type Angler, type Craft, type House, type RulesSheet } from './house';
-export { bearsHook, HOOK_BEARING, PARTS_OF_JOINT, type Joint, type JointKind } from './joints';
+export {
+  bearsHook,
+  HOOK_BEARING,
+  PARTS_OF_JOINT,
+  PINCHED_ABOVE_M,
+  WEIGHT_HOLDS,
+  type Joint,
+  type JointKind,
+  type WeightHold,
+} from './joints';
 export type {
   AttractorPart,
   BaitPart,

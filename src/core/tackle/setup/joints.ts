@@ -10,14 +10,22 @@ export type Joint = {
   /** which of the part's colours */
   readonly colour?: string | undefined;
 } & (
-  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'hardware' | 'attractor' | 'bouncer' | 'snell' | 'skirt' }
+  | { readonly kind: 'rod' | 'reel' | 'line' | 'knot' | 'attractor' | 'bouncer' | 'skirt' }
+  /** spacingM: between the hooks of one whose front hook slides, as it is set [m] */
+  | { readonly kind: 'snell'; readonly spacingM?: number | undefined }
+  /** place: of a tube, over the eye or in the bend, where it holds the bait; absent: over the eye */
+  | { readonly kind: 'hardware'; readonly place?: 'eye' | 'bend' | undefined }
   /** bare: stations of the lure that carry no hook */
   | { readonly kind: 'lure'; readonly bare?: readonly Station[] | undefined }
-  | { readonly kind: 'leader'; readonly lengthM: number }
+  /** from: the joint that it starts at, as the second of two legs on one swivel; absent: where the joint before it ends */
+  | { readonly kind: 'leader'; readonly lengthM: number; readonly from?: string | undefined }
   /** sidewaysRad: how far it is turned from straight down; tripped: it has let go and planes no more */
   | { readonly kind: 'plane'; readonly sidewaysRad?: number | undefined; readonly tripped?: boolean | undefined }
-  /** free: slides; pegged: rests against what follows; fixed: tied or clipped in the line, or hung at its end */
-  | { readonly kind: 'weight'; readonly hold: 'free' | 'pegged' | 'fixed' }
+  /**
+   * free: slides; pegged: rests against what follows; fixed: tied or clipped in the line, or hung at its end; pinched: on
+   * the line before it, which runs on uncut, so far above its end [m]
+   */
+  | { readonly kind: 'weight'; readonly hold: WeightHold; readonly aboveM?: number | undefined }
   /** offCentreM: how far to the side of the body's middle the hook sits [m]; station: on a lure, absent for all of them */
   | {
       readonly kind: 'hook';
@@ -30,6 +38,8 @@ export type Joint = {
       readonly kind: 'bait';
       readonly held?: BaitHold | undefined;
       readonly spins?: boolean | undefined;
+      /** length of a worm between two hooks beyond the hooks' own spacing: what bends it [m] */
+      readonly slackM?: number | undefined;
       readonly segmentsOff?: number | undefined;
     }
   | { readonly kind: 'trailer'; readonly segmentsOff?: number | undefined }
@@ -37,6 +47,12 @@ export type Joint = {
   | { readonly kind: 'stinger'; readonly lengthM: number; readonly held: StingerHold }
 );
 export type JointKind = Joint['kind'];
+
+export const WEIGHT_HOLDS = ['free', 'pegged', 'fixed', 'pinched'] as const;
+export type WeightHold = (typeof WEIGHT_HOLDS)[number];
+
+/** Where a pinched weight sits when nobody said: as far above the hook as most are set [m]. */
+export const PINCHED_ABOVE_M = 0.4;
 
 /** The kinds of part that each kind of joint takes. */
 export const PARTS_OF_JOINT = {

@@ -110,7 +110,7 @@ export interface HookPart extends PartBase, HookFacts {
   readonly massKg: Quantity<'kg'>;
   readonly blade?: 'no-blade' | 'blade' | undefined;
   /** length of that blade */
-  readonly bladeM?: Quantity<'m'> | undefined;
+  readonly bladeLengthM?: Quantity<'m'> | undefined;
   /** weight moulded on the shank, counted in the mass */
   readonly shankWeightKg?: Quantity<'kg'> | undefined;
   /** pull at which one opened, from a pull test; it replaces the wire's rule */
@@ -263,6 +263,9 @@ export interface SnellPart extends PartBase {
   readonly strengthN: Quantity<'N'>;
   readonly beads: number;
   readonly blade: 'no-blade' | 'blade';
+  readonly bladeLengthM?: Quantity<'m'> | undefined;
+  /** a front hook that slides is set to the bait's length */
+  readonly front?: 'fixed' | 'sliding' | undefined;
 }
 
 export interface HardwarePart extends PartBase {

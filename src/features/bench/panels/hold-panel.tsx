@@ -92,6 +92,8 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig, onFight }: Hold
             <th className="font-normal">{t('balance.pulled')}</th>
             <th className="font-normal">{t('balance.roll')}</th>
             <th className="font-normal">{t('balance.past')}</th>
+            <th className="font-normal">{t('balance.exposed')}</th>
+            <th className="font-normal">{t('balance.turns')}</th>
           </tr>
         </thead>
         <tbody>
@@ -104,6 +106,8 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig, onFight }: Hold
               <td>{format(end.trim.pitchPulledRad, 'angle')}</td>
               <td>{format(end.trim.rollArmM, 'size')}</td>
               <td>{format(end.pastHookM, 'size')}</td>
+              <td>{format(end.spin?.exposedM ?? null, 'size')}</td>
+              <td>{end.spin ? number(end.spin.turnsPerM, 1) : '–'}</td>
             </tr>
           ))}
         </tbody>
@@ -115,6 +119,7 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig, onFight }: Hold
             <th className="font-normal">{t('balance.gap')}</th>
             <th className="font-normal">{t('balance.station')}</th>
             <th className="font-normal">{t('balance.points')}</th>
+            <th className="font-normal">{t('balance.opens')}</th>
           </tr>
         </thead>
         <tbody>
@@ -122,7 +127,10 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig, onFight }: Hold
             .flatMap(({ hooks }) => hooks)
             .map((hook, i) => (
               <tr key={i} className="border-t border-faint text-right">
-                <td className="text-left">{strengthText(i18n, hook.jointId, rig)}</td>
+                <td className="text-left">
+                  {strengthText(i18n, hook.jointId, rig)}
+                  {hook.hangsAt ? ` · ${t(`station.${hook.hangsAt}`)}` : ''}
+                </td>
                 <td>
                   {hook.clearGapM === null
                     ? '–'
@@ -130,6 +138,7 @@ export function HoldPanel({ open, onOpenChange, evaluation, rig, onFight }: Hold
                 </td>
                 <td>{format(hook.station, 'share')}</td>
                 <td>{number(hook.pointsInReach, 0)}</td>
+                <td>{format(hook.opensN, 'force')}</td>
               </tr>
             ))}
         </tbody>

@@ -3,7 +3,7 @@
 import { BAIT_HOLDS, POINT_PLACES } from '@/core/tackle/defaults/bait-classes';
 import { STINGER_HOLDS } from '@/core/tackle/defaults/rig-classes';
 import type { Joint } from '@/domain/joint';
-import type { Station } from '@/core/tackle';
+import { PINCHED_ABOVE_M, WEIGHT_HOLDS, type Station } from '@/core/tackle';
 import { coloursOf } from '@/domain/parts/colours';
 import { JOINT_LIMITS as L } from '@/domain/joint-limits';
 import type { Part } from '@/domain/parts';
@@ -87,9 +87,18 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
           <ChoiceField
             label={t('presentation.hold')}
             value={joint.hold}
-            options={words<'free' | 'pegged' | 'fixed'>(['free', 'pegged', 'fixed'])}
+            options={words(WEIGHT_HOLDS)}
             onValueChange={(hold) => onJoint({ ...joint, hold }, 'hold')}
           />
+          {joint.hold === 'pinched' && (
+            <QuantityField
+              label={t('jointField.aboveM')}
+              measure="distance"
+              value={joint.aboveM ?? PINCHED_ABOVE_M}
+              limits={L.aboveM}
+              onValueChange={(aboveM) => aboveM !== null && onJoint({ ...joint, aboveM }, 'aboveM')}
+            />
+          )}
           {part.kind === 'weight' && part.material === 'lead' && (
             <p className="semi-narrow col-span-2 mt-1 border-l-2 border-ink pl-2 text-[12px]">
               {t('presentation.leadCaution')}
@@ -168,14 +177,48 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
               ]}
               onValueChange={(value) => onJoint({ ...joint, spins: value === 'yes' }, 'spins')}
             />
-          ) : (
-            segments(joint.segmentsOff, part.kind === 'soft-bait' ? part.segments : undefined, (segmentsOff) => ({
-              ...joint,
-              segmentsOff,
-            }))
-          )}
+          ) : null}
+          {part.kind === 'natural-bait' && part.bait === 'bait-worm' ? (
+            <QuantityField
+              label={t('jointField.slackM')}
+              measure="size"
+              value={joint.slackM ?? null}
+              limits={L.slackM}
+              emptyMeans={t('jointField.straight')}
+              onValueChange={(slackM) => onJoint({ ...joint, slackM: slackM ?? undefined }, 'slackM')}
+            />
+          ) : null}
+          {part.kind === 'natural-bait'
+            ? null
+            : segments(joint.segmentsOff, part.kind === 'soft-bait' ? part.segments : undefined, (segmentsOff) => ({
+                ...joint,
+                segmentsOff,
+              }))}
         </Frame>
       );
+    case 'snell':
+      return part.kind === 'snell' && part.front === 'sliding' ? (
+        <Frame>
+          <QuantityField
+            label={t('jointField.spacingM')}
+            measure="size"
+            value={joint.spacingM ?? part.spacingM?.value ?? null}
+            limits={L.spacingM}
+            onValueChange={(spacingM) => onJoint({ ...joint, spacingM: spacingM ?? undefined }, 'spacingM')}
+          />
+        </Frame>
+      ) : null;
+    case 'hardware':
+      return part.kind === 'hardware' && part.form === 'sleeve' ? (
+        <Frame>
+          <ChoiceField
+            label={t('jointField.place')}
+            value={joint.place ?? 'eye'}
+            options={(['eye', 'bend'] as const).map((value) => ({ value, label: t(`jointField.${value}`) }))}
+            onValueChange={(place) => onJoint({ ...joint, place: place === 'eye' ? undefined : place }, 'place')}
+          />
+        </Frame>
+      ) : null;
     case 'plane':
       return (
         <Frame>

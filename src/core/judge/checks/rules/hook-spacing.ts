@@ -1,3 +1,4 @@
+import { spacingOf } from '../../../rig';
 import type { Found, Rule } from '../rule';
 
 /** The second hook of a harness: behind the middle of the bait, before its tail; and of a size with the first. */
@@ -5,7 +6,7 @@ export const hookSpacing: Rule = ({ rig }) =>
   rig.ends.flatMap(({ assembly, body, bearerId }): Found[] => {
     const { bearer } = assembly;
     if (bearer.kind !== 'snell' || bearer.part.hooks < 2 || !body) return [];
-    const spacingM = bearer.part.spacingM?.value ?? 0;
+    const spacingM = spacingOf(bearer);
     const { least, most } = rig.classes.checks.hookSpacing;
     const share = spacingM / body.lengthM;
     if (share >= least && share <= most) return [];
@@ -14,7 +15,7 @@ export const hookSpacing: Rule = ({ rig }) =>
         severity: 'edge',
         verdict: 'set',
         joints: [bearerId, body.jointId],
-        code: share < least ? 'close' : 'wide',
+        code: `${share < least ? 'close' : 'wide'}${bearer.part.front === 'sliding' ? '-slides' : ''}`,
         facts: { spacingM, lengthM: body.lengthM },
       },
     ];

@@ -3,9 +3,9 @@ import { before, spinnersOf, turnsOut } from '../look';
 import type { Found, Rule } from '../rule';
 
 /** Twist that a spinning lure puts into a hundred metres of line, after what swivels turn out. */
-export const lineTwist: Rule = ({ rig }) => {
+export const lineTwist: Rule = ({ rig, presentation }) => {
   const { edge, fails } = rig.classes.checks.twist;
-  return spinnersOf(rig).flatMap(({ element, jointId, turnsPerM }): Found[] => {
+  return spinnersOf(rig, presentation.speedMps).flatMap(({ element, jointId, turnsPerM }): Found[] => {
     const swivels = before(rig, element).filter(turnsOut).length;
     const turnsPer100 = 100 * turnsPerM * TWIST.swivel.passes ** swivels;
     if (turnsPer100 <= edge) return [];

@@ -49,8 +49,12 @@ export const loopOrTight: Rule = (input) => {
 };
 
 function freedomOf(element: Element | null): 'free' | 'tight' | null {
-  if (element?.kind === 'knot')
-    return element.fitted.part.pattern === 'open-loop' ? CONNECTION_FREEDOM['open-loop'] : CONNECTION_FREEDOM.knot;
+  if (element?.kind === 'knot') {
+    const { pattern } = element.fitted.part;
+    return pattern === 'open-loop' || pattern === 'overhand-loop'
+      ? CONNECTION_FREEDOM[pattern]
+      : CONNECTION_FREEDOM.knot;
+  }
   if (element?.kind !== 'link') return null;
   const { form } = element.fitted.part;
   return form === 'snap' || form === 'split-ring' || form === 'solid-ring' || form === 'crimp'

@@ -3,8 +3,8 @@ import { sideOf, type Found, type Rule } from '../rule';
 
 /** A swivel on the nose of something that does not spin is only weight and a flash. */
 export const needlessSwivel: Rule = (input) => {
-  const { rig } = input;
-  const spins = new Set(spinnersOf(rig).map(({ element }) => element));
+  const { rig, presentation } = input;
+  const spins = new Set(spinnersOf(rig, presentation.speedMps).map(({ element }) => element));
   const side = sideOf(input, 'spin-link');
   return rig.ends.flatMap(({ assembly, bearerId }): Found[] => {
     if (spins.has(assembly) || assembly.bearer.kind === 'snell') return [];

@@ -3,9 +3,9 @@ import { sideOf, type Found, type Rule } from '../rule';
 
 /** What spins or rolls twists the line unless something before it turns. */
 export const spinWithoutSwivel: Rule = (input) => {
-  const { rig } = input;
+  const { rig, presentation } = input;
   const side = sideOf(input, 'spin-link');
-  return spinnersOf(rig).flatMap(({ element, jointId, what, turnsPerM }): Found[] => {
+  return spinnersOf(rig, presentation.speedMps).flatMap(({ element, jointId, what, turnsPerM }): Found[] => {
     const ahead = before(rig, element);
     if (ahead.some(turnsOut)) return [];
     const ring = ahead.some((each) => linkOf(each, 'solid-ring', 'split-ring'));

@@ -6,6 +6,8 @@ export const towPoint: Rule = ({ rig }) =>
   rig.ends.flatMap(({ assembly, bearerId }): Found[] => {
     const sleeve = attachedForm(assembly, 'sleeve');
     const keeper = attachedForm(assembly, 'screw-keeper');
+    if (sleeve?.kind === 'hardware' && sleeve.joint.place === 'bend')
+      return [{ severity: 'note', verdict: 'balance', joints: [sleeve.joint.id, bearerId], code: 'bend', facts: {} }];
     if (sleeve && actionOf(rig, assembly) === 'own')
       return [{ severity: 'edge', verdict: 'balance', joints: [sleeve.joint.id, bearerId], code: 'sleeve', facts: {} }];
     if (keeper && assembly.bearer.kind === 'hook')

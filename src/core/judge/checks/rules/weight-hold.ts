@@ -10,6 +10,7 @@ export const weightHold: Rule = (input) => {
     const { next, leadM } = leadAfter(input.rig, element);
     if (
       hold === side ||
+      hold === 'pinched' ||
       leadM > 0 ||
       next?.bearer.kind !== 'hook' ||
       !next.attached.some(({ kind }) => kind === 'bait')
