@@ -424,3 +424,10 @@ export type RigId = keyof typeof RIGS;
 export const RIG_IDS = Object.keys(RIGS) as readonly RigId[];
 
 export const rigPattern = (id: RigId): RigPattern => RIGS[id];
+
+/** What holds of a part in a slot unless its packet says otherwise. */
+export const usualIn = ({ like, form, knot }: RigSlot): Readonly<Record<string, unknown>> => ({
+  ...(like ?? {}),
+  ...(form ? { form } : {}),
+  ...(knot ? { pattern: knot, shares: {} } : {}),
+});

@@ -65,7 +65,8 @@ function kindTitle({ t, format, number }: Words, part: Part): string {
     case 'snell':
       return t('part.snell.title', { hooks: part.hooks, size: part.hookSize });
     case 'hardware':
-      return t('part.hardware.title', {
+      return t(part.size ? 'part.hardware.numbered' : 'part.hardware.title', {
+        size: part.size ?? '',
         form: capital(t(`word.${part.form}`)),
         width: format(part.widthM.value, 'size'),
       });

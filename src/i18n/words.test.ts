@@ -132,7 +132,9 @@ describe('the lexicon of quick add', () => {
         );
         expect(of.length, `${word}: ${path}`).toBeGreaterThan(0);
         expect(
-          of.some((field) => field.kind === 'choice' && field.options.includes(String(value))),
+          of.some(
+            (field) => field.kind === 'text' || (field.kind === 'choice' && field.options.includes(String(value))),
+          ),
           `${word}: ${path} = ${value}`,
         ).toBe(true);
       }

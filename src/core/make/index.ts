@@ -57,6 +57,7 @@ export {
   type Cutting,
   type CuttingInput,
   leadersOf,
+  linksOnMainLine,
   type LeaderEnd,
   type LeaderPiece,
   sizing,

@@ -3,6 +3,8 @@ export {
   type DetailInput,
   drawSheet,
   type SheetInput,
+  knotSteps,
+  type KnotStep,
   outlineOfPart,
   type PartOutline,
   type Drawing,

@@ -154,7 +154,13 @@ const tyingModel = model({
   name: 'tying',
   input: z.strictObject({
     batch: z
-      .array(z.strictObject({ setup: setupFileSchema, count: z.number().int().min(T.count.min).max(T.count.max) }))
+      .array(
+        z.strictObject({
+          setup: setupFileSchema,
+          count: z.number().int().min(T.count.min).max(T.count.max),
+          sharesLink: z.boolean().optional(),
+        }),
+      )
       .min(1)
       .max(40),
     allowances: allowancesSchema.optional(),
@@ -223,7 +229,7 @@ const tyingModel = model({
       pieces: pieces.map(({ leader: _, ...piece }) => piece),
       lines: lines.map(({ spools, ...line }) => ({ ...line, spools: spools.map((spool) => spool.id as string) })),
       take: take.map(({ part: _, ...taken }) => taken),
-      steps: batch.map(({ setup }) => tyingSteps(setup, allowances)),
+      steps: batch.map(({ setup, sharesLink }) => tyingSteps(setup, allowances, sharesLink)),
     };
   },
 });

@@ -25,4 +25,5 @@ export const attractor = kindOfPart({
   place: byLength,
   guides: ['window-test', 'weigh'],
   called: ['attractor', 'atractor'],
+  packetSays: ['motion'],
 });

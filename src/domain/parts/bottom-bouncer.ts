@@ -24,4 +24,5 @@ export const bottomBouncer = kindOfPart({
   place: ({ massKg }) => ['', massKg.value],
   guides: ['weigh', 'calliper'],
   called: ['bottom bouncer', 'brazo de fondo'],
+  packetSays: [],
 });

@@ -24,4 +24,5 @@ export const divingPlane = kindOfPart({
   place: byLength,
   guides: ['dive-test', 'weigh'],
   called: ['diving plane', 'plano de inmersión'],
+  packetSays: [],
 });

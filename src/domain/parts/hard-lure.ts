@@ -50,4 +50,5 @@ export const hardLure = kindOfPart({
   place: byLength,
   guides: ['weigh', 'dive-test', 'float-test', 'sink-test', 'window-test'],
   called: ['lure', 'plug', 'minnow', 'señuelo'],
+  packetSays: ['buoyancy', 'lip', 'hookStations', 'hookStyle'],
 });

@@ -53,7 +53,8 @@ export const hook = kindOfPart({
   schema,
   classFields: (given) => {
     const fields = hookFields(given, 'worm-offset', '3/0');
-    const bladeM = given['blade'] === 'blade' ? (givenFigure(given, 'bladeLengthM') ?? usualBladeM(fields.gapM.value)) : null;
+    const bladeM =
+      given['blade'] === 'blade' ? (givenFigure(given, 'bladeLengthM') ?? usualBladeM(fields.gapM.value)) : null;
     const massKg =
       fields.massKg.value + (bladeM === null ? 0 : bladeMassKg(bladeM)) + (givenFigure(given, 'shankWeightKg') ?? 0);
     return {
@@ -65,6 +66,7 @@ export const hook = kindOfPart({
   place: ({ style, size }) => [style, hookStep(size) ?? 0],
   guides: ['calliper', 'pull-test', 'weigh'],
   called: ['hook', 'anzuelo'],
+  packetSays: ['style', 'size'],
 });
 
 /** Wire, gap, shank and mass of a hook by its style, size and wire. */

@@ -37,6 +37,7 @@ export const jigHead = kindOfPart({
   place: ({ massKg }) => ['', massKg.value],
   guides: ['calliper', 'weigh'],
   called: ['jig head', 'cabeza plomada', 'cabeza'],
+  packetSays: ['shape', 'size'],
 });
 
 export function headFields(given: GivenPart) {

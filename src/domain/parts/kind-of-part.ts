@@ -17,6 +17,8 @@ export interface KindOfPart<S extends z.ZodType> {
   readonly guides: readonly Guide[];
   /** what it is called on packets, English and Spanish: how quick add knows it */
   readonly called: readonly string[];
+  /** fields that tell one such part from another and that its packet says: where a line does not, they are asked */
+  readonly packetSays: readonly string[];
 }
 
 /** Checks a kind against its own schema. */

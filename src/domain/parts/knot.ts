@@ -20,4 +20,5 @@ export const knot = kindOfPart({
   place: ({ pattern }) => [pattern, 0],
   guides: ['pull-test'],
   called: [],
+  packetSays: [],
 });

@@ -30,6 +30,7 @@ export const line = kindOfPart({
   place: ({ material, strengthN, diameterM }) => [material, strengthN?.value ?? diameterM?.value ?? 0],
   guides: ['pull-test', 'line-test', 'calliper'],
   called: ['line', 'hilo', 'línea'],
+  packetSays: ['material'],
 });
 
 function lineFields(given: GivenPart) {

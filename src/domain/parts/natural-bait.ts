@@ -27,4 +27,5 @@ export const naturalBait = kindOfPart({
   place: byLength,
   guides: ['weigh', 'calliper'],
   called: [],
+  packetSays: ['bait', 'state'],
 });

@@ -36,6 +36,7 @@ export const reel = kindOfPart({
   place: ({ build, fullRadiusM }) => [build, fullRadiusM.value],
   guides: ['clutch-test', 'spool-fill'],
   called: ['reel', 'carrete'],
+  packetSays: ['build'],
 });
 
 function reelFields(given: GivenPart) {

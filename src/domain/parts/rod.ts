@@ -77,6 +77,7 @@ export const rod = kindOfPart({
   place: (part) => ['', resolveRod(rodOf(part, DEFAULT_CLASSES)).buttEiNm2],
   guides: ['hang-test', 'set-test', 'accuracy-test', 'weigh'],
   called: ['rod', 'caña'],
+  packetSays: ['mount', 'stiffness.power', 'stiffness.action'],
 });
 
 function rodFields(given: GivenPart) {

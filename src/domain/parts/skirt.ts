@@ -22,4 +22,5 @@ export const skirt = kindOfPart({
   place: byLength,
   guides: ['weigh'],
   called: ['skirt', 'faldón'],
+  packetSays: ['strands'],
 });

@@ -31,4 +31,5 @@ export const skirtedJig = kindOfPart({
   place: ({ massKg }) => ['', massKg.value],
   guides: ['calliper', 'weigh'],
   called: ['skirted jig', 'jig con faldón'],
+  packetSays: ['blade', 'guard', 'size'],
 });

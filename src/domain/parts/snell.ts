@@ -37,4 +37,5 @@ export const snell = kindOfPart({
   place: byLength,
   guides: ['pull-test'],
   called: ['snell', 'bajo montado'],
+  packetSays: ['hooks', 'hookSize', 'blade'],
 });

@@ -37,4 +37,5 @@ export const softBait = kindOfPart({
   place: ({ tail, lengthM }) => [tail, lengthM.value],
   guides: ['weigh', 'sink-test', 'float-test', 'calliper'],
   called: ['soft bait', 'vinilo'],
+  packetSays: ['tail'],
 });

@@ -29,4 +29,5 @@ export const spoon = kindOfPart({
   place: byLength,
   guides: ['weigh', 'dive-test', 'sink-test', 'window-test'],
   called: ['spoon', 'cucharilla'],
+  packetSays: [],
 });

@@ -33,4 +33,5 @@ export const topwater = kindOfPart({
   place: byLength,
   guides: ['weigh', 'window-test'],
   called: ['topwater', 'de superficie'],
+  packetSays: ['body'],
 });

@@ -27,4 +27,5 @@ export const trailer = kindOfPart({
   place: byLength,
   guides: ['weigh'],
   called: ['trailer', 'tráiler'],
+  packetSays: ['tail'],
 });

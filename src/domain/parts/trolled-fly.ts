@@ -26,4 +26,5 @@ export const trolledFly = kindOfPart({
   place: byLength,
   guides: ['weigh', 'window-test'],
   called: ['trolled fly', 'mosca'],
+  packetSays: [],
 });

@@ -26,4 +26,5 @@ export const weight = kindOfPart({
   place: ({ material, massKg }) => [material, massKg.value],
   guides: ['weigh'],
   called: ['weight', 'sinker', 'plomo'],
+  packetSays: ['shape', 'material'],
 });

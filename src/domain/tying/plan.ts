@@ -1,5 +1,4 @@
-import { cutList, cuttingStock, type Allowances, type CutPiece, type Cutting } from '@/core/make';
-import type { Setup } from '@/core/tackle';
+import { cutList, cuttingStock, type Allowances, type BatchItem, type CutPiece, type Cutting } from '@/core/make';
 import type { Part } from '../parts';
 import { stockOf } from '../stock';
 
@@ -42,11 +41,7 @@ const isSameLine = (a: Line, b: Line): boolean =>
  *
  * @throws {InputRangeError} as `cutList` and `cuttingStock`.
  */
-export function planBatch(
-  batch: readonly { readonly setup: Pick<Setup, 'chain' | 'parts' | 'house'>; readonly count: number }[],
-  box: readonly Part[],
-  allowances: Allowances = {},
-): BatchPlan {
+export function planBatch(batch: readonly BatchItem[], box: readonly Part[], allowances: Allowances = {}): BatchPlan {
   const { pieces, take } = cutList(batch, allowances);
   const used = [...new Set(pieces.map(({ partId }) => partId))].flatMap((id) =>
     box.filter((part): part is Line => part.id === id && part.kind === 'line'),

@@ -13,7 +13,18 @@ export function OutlineShapes({
   readonly outline: PartOutline;
   readonly isTrueWire?: boolean;
 }) {
-  return outline.primitives.map((p, i) => <Shape key={i} p={p} wireMm={isTrueWire ? outline.wireMm : null} />);
+  return <PrimitiveShapes primitives={outline.primitives} wireMm={isTrueWire ? outline.wireMm : null} />;
+}
+
+/** Lines and circles of a drawing with their pens. */
+export function PrimitiveShapes({
+  primitives,
+  wireMm = null,
+}: {
+  readonly primitives: readonly Primitive[];
+  readonly wireMm?: number | null;
+}) {
+  return primitives.map((p, i) => <Shape key={i} p={p} wireMm={wireMm} />);
 }
 
 function Shape({ p, wireMm }: { readonly p: Primitive; readonly wireMm: number | null }) {

@@ -22,7 +22,7 @@ export function DayPanel({ state, box }: { readonly state: QuiverState; readonly
   );
   const title = (id: string) => {
     const part = box.find((each) => each.id === id);
-    return part ? partTitle(i18n, part) : id;
+    return part ? partTitle(i18n, part) : i18n.t('reading.gone');
   };
   return (
     <>

@@ -1,11 +1,13 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { RIG_IDS, RIGS, type RigId } from '@/domain/rigs';
+import { RIGS, type RigId } from '@/domain/rigs';
 import { useI18n } from '@/i18n/client';
 import { TextField } from '@/ui/text-field';
 
 export interface RigListProps {
+  /** which of them, in what order */
+  readonly rigs: readonly RigId[];
   readonly sketches: Readonly<Record<RigId, ReactNode>>;
   /** the user's own words, by rig */
   readonly words: Readonly<Record<string, string>>;
@@ -13,12 +15,12 @@ export interface RigListProps {
 }
 
 /** Every built-in rig with its drawing; found by its name, what it does, or the user's own words for it. */
-export function RigList({ sketches, words, onRig }: RigListProps) {
+export function RigList({ rigs, sketches, words, onRig }: RigListProps) {
   const { t } = useI18n();
   const [find, setFind] = useState('');
   const plain = (text: string) => text.toLocaleLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
   const asked = plain(find).split(/\s+/).filter(Boolean);
-  const shown = RIG_IDS.filter((rig) =>
+  const shown = rigs.filter((rig) =>
     asked.every((each) => plain(`${t(`rig.${rig}.name`)} ${t(`rig.${rig}.what`)} ${words[rig] ?? ''}`).includes(each)),
   );
   return (

@@ -1,32 +1,31 @@
 'use client';
 
-import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import { VERDICT_NAMES } from '@/core/judge';
 import type { House } from '@/domain/house';
 import type { Part } from '@/domain/parts';
 import type { RigId, RigSlot } from '@/domain/rigs';
 import { DraftBar } from '@/features/fields/draft-bar';
+import { PartLine } from '@/features/fields/part-line';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
 import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
-import { partDetail, partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
-import { ChoiceField } from '@/ui/choice-field';
 import { Mark } from '@/ui/mark';
 import { TextField } from '@/ui/text-field';
 import { ChainSketch } from './chain-sketch';
-import { RigList } from './rig-list';
+import { StartFrom } from './start-from';
 import { useSetupStart } from './use-setup-start';
 
 export interface SetupStartProps {
   readonly box: readonly Part[];
   readonly house: House;
   readonly sketches: Readonly<Record<RigId, ReactNode>>;
+  readonly setups: readonly { readonly id: string; readonly name: string }[];
 }
 
 /** A setup from an empty sheet: first the rig, then place by place what is there and what is still missing. */
-export function SetupStart({ box, house, sketches }: SetupStartProps) {
+export function SetupStart({ box, house, sketches, setups }: SetupStartProps) {
   const i18n = useI18n();
   const { t } = i18n;
   const start = useSetupStart(box, house, t('start.firstReason'));
@@ -42,7 +41,7 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
       </h1>
       <DraftBar offer={start.draft.offer} onTakeUp={start.takeUpDraft} onThrowAway={start.draft.throwAway} />
       {!rig ? (
-        <RigList sketches={sketches} words={start.words} onRig={start.take} />
+        <StartFrom start={start} sketches={sketches} setups={setups} />
       ) : (
         <>
           <div className="mb-2 grid items-end gap-3 border border-ink bg-sheet p-2 sm:grid-cols-[minmax(0,1fr)_260px]">
@@ -83,27 +82,18 @@ export function SetupStart({ box, house, sketches }: SetupStartProps) {
                   className="grid grid-cols-[24px_minmax(0,1fr)] items-end border-t border-faint py-1.5 first:border-0"
                 >
                   <span className="pb-1 text-[12px] font-semibold">{i + 1}</span>
-                  {slot.parts.length === 0 ? (
-                    <p className="semi-narrow py-1 text-[14px]">
-                      {slotName(slot)}: {t('start.noneInBox')}{' '}
-                      <Link href="/box" className="underline">
-                        {t('start.toBox')}
-                      </Link>
-                    </p>
-                  ) : (
-                    <ChoiceField
-                      label={slotName(slot)}
-                      value={chosen[slot.id] ?? ''}
-                      options={[
-                        { value: '', label: t('start.choose') },
-                        ...slot.parts.map((part) => ({
-                          value: part.id as string,
-                          label: `${partTitle(i18n, part)} · ${partDetail(i18n, part, null)}`,
-                        })),
-                      ]}
-                      onValueChange={(partId) => start.choose(slot.id, partId)}
-                    />
-                  )}
+                  <PartLine
+                    label={slotName(slot)}
+                    chosen={start.parts.find(({ id }) => id === chosen[slot.id]) ?? null}
+                    isNew={start.isMade(start.parts.find(({ id }) => id === chosen[slot.id]) ?? null)}
+                    parts={slot.parts}
+                    kinds={slot.kinds}
+                    usual={slot.usual}
+                    needs={slot.with}
+                    onChoose={(part) => start.choose(slot.id, part.id)}
+                    onMake={(part) => start.choose(slot.id, start.make(part).id)}
+                    onClear={() => start.choose(slot.id, undefined)}
+                  />
                 </li>
               ))}
             </ol>

@@ -4,8 +4,9 @@ import { fitsSlot } from '@/domain/fits';
 import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
-import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
-import { knotId } from '@/domain/made-id';
+import { RIG_IDS, rigPattern, usualIn, type RigId } from '@/domain/rigs';
+import { knotId, newPartId } from '@/domain/made-id';
+import { askedOf, NOTHING_ASKED, slotFor, type Question } from '@/domain/start-from';
 import { builtInKnots, chainOf } from '@/domain/start-setup';
 import { usualPresentation } from '@/domain/usual-presentation';
 import { send } from '@/features/fields/send';
@@ -18,17 +19,25 @@ import type { QuestionOf } from '@/workers/protocol';
 
 export type StartFailure = 'not-found' | 'unreachable' | FailureCode;
 
+export type StartsFrom = 'rig' | 'lure' | 'question' | 'copy';
+
 interface Start {
   readonly rig: RigId;
   readonly chosen: Readonly<Record<string, PartId | undefined>>;
   readonly name: string;
+  /** parts that were made here */
+  readonly made: readonly Part[];
+  readonly question: Question;
 }
 
 /** A start that was kept, where its rig is still one. */
-const readStart = (kept: unknown): Start | null => {
-  const start = kept as Start;
-  return RIG_IDS.includes(start.rig) && typeof start.name === 'string' ? start : null;
-};
+async function readStart(kept: unknown): Promise<Start | null> {
+  const { made = [], question = NOTHING_ASKED, ...start } = kept as Start;
+  if (!RIG_IDS.includes(start.rig) || typeof start.name !== 'string') return null;
+  const { partSchema } = await import('@/domain/parts');
+  const parts = partSchema.array().safeParse(made);
+  return parts.success ? { ...start, made: parts.data, question } : null;
+}
 
 /** Headless: a rig from an empty sheet, place by place. */
 export function useSetupStart(box: readonly Part[], house: House, firstReason: string) {
@@ -40,24 +49,36 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
   const [failure, setFailure] = useState<StartFailure | null>(null);
   const [busy, start] = useTransition();
 
+  const [made, setMade] = useState<readonly Part[]>([]);
+  const [from, setFrom] = useState<StartsFrom>('rig');
+  const [about, setAbout] = useState<Part | null>(null);
+  const [question, ask] = useState<Question>(NOTHING_ASKED);
+
   const parts = useMemo(() => {
     const held = new Set(box.map(({ id }) => id));
-    return [...box, ...builtInKnots.filter(({ id }) => !held.has(id))];
-  }, [box]);
+    return [...made, ...box, ...builtInKnots.filter(({ id }) => !held.has(id))];
+  }, [made, box]);
   const slots = useMemo(
     () =>
       rig
-        ? rigPattern(rig).slots.map((slot) => ({ ...slot, parts: parts.filter((part) => fitsSlot(part, slot)) }))
+        ? rigPattern(rig).slots.map((slot) => ({
+            ...slot,
+            parts: parts.filter((part) => fitsSlot(part, slot)),
+            // Knots are tied, not bought.
+            kinds: slot.partKind === 'knot' ? [] : [slot.partKind],
+            usual: usualIn(slot),
+          }))
         : [],
     [rig, parts],
   );
   const chain = useMemo(() => (rig ? chainOf(slots, chosen) : null), [rig, slots, chosen]);
+  const asked = from === 'question' ? question : NOTHING_ASKED;
   const presentation = useMemo(
-    () => (rig && chain ? usualPresentation(rig, parts, chain, house.schools) : null),
-    [rig, parts, chain, house],
+    () => (rig && chain ? askedOf(usualPresentation(rig, parts, chain, house.schools), asked) : null),
+    [rig, parts, chain, house, asked],
   );
   const missing = slots.filter(({ id }) => !chosen[id]);
-  const question = useMemo(
+  const toEvaluate = useMemo(
     (): QuestionOf<'evaluate'> | null =>
       chain && presentation
         ? {
@@ -72,10 +93,13 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
         : null,
     [chain, presentation, parts, house],
   );
-  const worked = useAnswer(question);
-  const evaluation = worked.last && worked.last.question === question ? worked.last.answer : null;
+  const worked = useAnswer(toEvaluate);
+  const evaluation = worked.last && worked.last.question === toEvaluate ? worked.last.answer : null;
 
-  const unsaved = useMemo(() => (rig && name !== '' ? { rig, chosen, name } : null), [rig, chosen, name]);
+  const unsaved = useMemo(
+    () => (rig && (name !== '' || made.length > 0) ? { rig, chosen, name, made, question } : null),
+    [rig, chosen, name, made, question],
+  );
   const draft = useDraft('new setup', unsaved, readStart);
 
   return {
@@ -87,6 +111,8 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
       setRig(kept.rig);
       setChosen(kept.chosen);
       setName(kept.name);
+      setMade(kept.made);
+      ask(kept.question);
     },
     rig,
     slots,
@@ -102,14 +128,31 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     /** takes a rig, its knots already tied; null goes back to the list */
     take: (next: RigId | null) => {
       setRig(next);
+      const place = next && about && from !== 'rig' ? slotFor(next, about) : null;
       setChosen(
         next
-          ? Object.fromEntries(rigPattern(next).slots.flatMap(({ id, knot }) => (knot ? [[id, knotId(knot)]] : [])))
+          ? Object.fromEntries([
+              ...rigPattern(next).slots.flatMap(({ id, knot }) => (knot ? [[id, knotId(knot)]] : [])),
+              ...(place ? [[place, about!.id]] : []),
+            ])
           : {},
       );
     },
-    choose: (slotId: string, partId: string) =>
-      setChosen((held) => ({ ...held, [slotId]: parts.find(({ id }) => id === partId)?.id })),
+    from,
+    setFrom,
+    about,
+    setAbout,
+    question,
+    ask,
+    parts,
+    isMade: (part: Part | null) => part !== null && made.includes(part),
+    /** a part that the Box does not hold yet; it is put there with the setup */
+    make: (part: Part): Part => {
+      const own = { ...part, id: newPartId() };
+      setMade((held) => [own, ...held]);
+      return own;
+    },
+    choose: (slotId: string, partId: PartId | undefined) => setChosen((held) => ({ ...held, [slotId]: partId })),
     /** the user's own words for a rig, kept with the house */
     call: (text: string) => rig && setWords((held) => ({ ...held, [rig]: text })),
     keepWords: () => {
@@ -133,7 +176,7 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
           reason: firstReason,
           chain,
           presentation,
-          parts: builtInKnots,
+          parts: [...builtInKnots, ...made],
         });
         if (reply.ok) {
           draft.saved();
@@ -143,3 +186,5 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
     },
   };
 }
+
+export type SetupStartState = ReturnType<typeof useSetupStart>;

@@ -34,7 +34,7 @@ export function LeaderList({
     });
   const line = (id: string) => {
     const part = box.find((each) => each.id === id);
-    return part ? partTitle(i18n, part) : id;
+    return part ? partTitle(i18n, part) : t('reading.gone');
   };
   const shown = [...leaders].sort(
     (a, b) => b.tiedAt.localeCompare(a.tiedAt) || a.name.localeCompare(b.name) || a.id.localeCompare(b.id),

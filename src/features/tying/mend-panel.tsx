@@ -1,27 +1,19 @@
 'use client';
 
-import { useState } from 'react';
 import { useI18n } from '@/i18n/client';
-import { restFromNow, Timer } from './timer';
+import { Timer, useRest } from './timer';
 
 const MENDS = { join: 5, shorten: 4, swap: 5, rehang: 4 } as const;
 
 /** Mending and altering, each as steps with its caution. */
 export function MendPanel() {
   const { t } = useI18n();
-  const [endsAt, setEndsAt] = useState<number | null>(null);
+  const rest = useRest();
   return (
     <>
-      <p className="mb-2">
-        <button
-          type="button"
-          onClick={() => setEndsAt(restFromNow())}
-          className="narrow min-h-10 border border-ink px-3 text-[15px]"
-        >
-          {t('tying.key.timer')}
-        </button>
-      </p>
-      <Timer key={endsAt} endsAt={endsAt} onOver={() => setEndsAt(null)} />
+      <div className="mb-2">
+        <Timer rest={rest} />
+      </div>
       <div className="grid gap-x-8 gap-y-3 sm:grid-cols-2">
         {(Object.keys(MENDS) as (keyof typeof MENDS)[]).map((id) => (
           <section key={id}>

@@ -3,14 +3,15 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { outlineOfPart } from '@/core/show';
-import { tyingSteps, type TyingStep } from '@/core/make';
+import { linksOnMainLine, tyingSteps, type TyingStep } from '@/core/make';
 import { OutlineShapes } from '@/features/fields/outline-view';
 import { useI18n, type I18n } from '@/i18n/client';
 import type { QuiverSetup } from '@/server/queries/quiver-page';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
 import { jointName, partOfJoint } from './names';
-import { restFromNow, Timer } from './timer';
+import { KnotFigures } from './knot-figures';
+import { Timer, useRest } from './timer';
 
 const KEYS = [
   { action: 'next', keys: ['Enter', 'ArrowRight'], label: 'next', atFoot: true },
@@ -23,10 +24,12 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
   const i18n = useI18n();
   const { t } = i18n;
   const { file, name } = setup;
-  const steps = useMemo(() => tyingSteps(file), [file]);
+  const [sharesLink, setSharesLink] = useState(true);
+  const canShare = useMemo(() => linksOnMainLine(file).length > 0, [file]);
+  const steps = useMemo(() => tyingSteps(file, undefined, sharesLink), [file, sharesLink]);
   const [at, setAt] = useState(0);
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
-  const [endsAt, setEndsAt] = useState<number | null>(null);
+  const rest = useRest();
   const step = steps[at];
   // Before the near end is closed or left, what slides on the line is counted again: a bead that is missing is noticed here.
   const mustSee =
@@ -35,6 +38,7 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
     (step.kind === 'tie' || step.kind === 'crimp' || step.kind === 'loop' || step.kind === 'leave')
       ? step.onLine.filter((id) => id !== step.jointId && id !== step.toId)
       : [];
+  const tied = step?.kind === 'tie' ? partOfJoint(file, step.jointId) : null;
   const unseen = mustSee.filter((id) => !seen.has(`${at}:${id}`));
   const run = (action: (typeof KEYS)[number]['action']) => {
     switch (action) {
@@ -43,7 +47,7 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
       case 'back':
         return setAt(Math.max(0, at - 1));
       case 'timer':
-        return setEndsAt(restFromNow());
+        return rest.start();
       default:
         return action satisfies never;
     }
@@ -60,6 +64,19 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
         <span className="narrow text-dim">
           {t('tying.stepOf', { at: Math.min(at + 1, steps.length), of: steps.length })}
         </span>
+        {canShare && (
+          <label className="semi-narrow flex min-h-8 items-center gap-2 text-[14px]">
+            <input
+              type="checkbox"
+              checked={sharesLink}
+              onChange={({ target }) => {
+                setSharesLink(target.checked);
+                setAt(0);
+              }}
+            />
+            {t('tying.sharesLink')}
+          </label>
+        )}
         <Link href="/tying" className="ml-auto text-[14px] underline underline-offset-2">
           {t('nav.tying')}
         </Link>
@@ -80,7 +97,8 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
           <p className="semi-narrow text-[16px] text-dim">
             {t(`tying.how.${step.kind}`)} {t('tying.tool', { tool: t(`tying.tools.${step.tool}`) })}
           </p>
-          <OnLine step={step} setup={setup} />
+          <WholeLeader step={step} steps={steps} setup={setup} />
+          {tied?.kind === 'knot' && <KnotFigures pattern={tied.pattern} />}
           {mustSee.length > 0 && (
             <fieldset className="border-t border-ink pt-2">
               <legend className="narrow text-[15px] font-semibold">{t('tying.lookAgain')}</legend>
@@ -112,7 +130,7 @@ export function StepsView({ setup }: { readonly setup: QuiverSetup }) {
           <p className="semi-narrow text-[16px] text-dim">{t('tying.doneNote')}</p>
         </section>
       )}
-      <Timer endsAt={endsAt} onOver={() => setEndsAt(null)} />
+      <Timer rest={rest} />
       <div className="grid grid-cols-[1fr_3fr] gap-3">
         <button
           type="button"
@@ -151,15 +169,27 @@ function stepText(i18n: I18n, { kind, jointId, toId, lengthM, leaderId }: TyingS
   });
 }
 
-/** The leader as it hangs now, near end left: outlines of what is on it, by the same hand as the sheet. */
-function OnLine({ step, setup: { file } }: { readonly step: TyingStep; readonly setup: QuiverSetup }) {
+/** The whole leader, near end left: what is on it by now is drawn full, what is to come faint, and the present place is marked. */
+function WholeLeader({
+  step,
+  steps,
+  setup: { file },
+}: {
+  readonly step: TyingStep;
+  readonly steps: readonly TyingStep[];
+  readonly setup: QuiverSetup;
+}) {
   const i18n = useI18n();
   const { t } = i18n;
-  const drawn = step.onLine.flatMap((id) => {
+  const whole = steps.findLast(({ leaderId }) => leaderId === step.leaderId)!.onLine;
+  const drawn = whole.flatMap((id) => {
     const part = partOfJoint(file, id);
-    const outline = part && outlineOfPart(part);
-    return part ? [{ id, name: jointName(i18n, file, id), outline }] : [];
+    return part
+      ? [{ id, name: jointName(i18n, file, id), outline: outlineOfPart(part), isOn: step.onLine.includes(id) }]
+      : [];
   });
+  const isHere = (id: string) => id === step.jointId || id === step.toId;
+  const now = drawn.filter(({ id }) => isHere(id)).map(({ name }) => name);
   const CELL = 150;
   const width = Math.max(1, drawn.length) * CELL + 40;
   return (
@@ -169,7 +199,10 @@ function OnLine({ step, setup: { file } }: { readonly step: TyingStep; readonly 
       aria-label={
         drawn.length === 0
           ? t('tying.bareLine')
-          : t('tying.onLine', { names: drawn.map(({ name }) => name).join(', ') })
+          : t('tying.wholeLeader', {
+              names: drawn.map(({ name }) => name).join(', '),
+              now: now.join(', ') || t('tying.bareLine'),
+            })
       }
     >
       <svg
@@ -178,10 +211,13 @@ function OnLine({ step, setup: { file } }: { readonly step: TyingStep; readonly 
         preserveAspectRatio="xMinYMid meet"
       >
         <path d={`M6,70H${width - 8}`} className="pen-line" style={{ strokeWidth: 1.4 }} />
-        {drawn.map(({ id, name, outline }, i) => {
+        {drawn.map(({ id, name, outline, isOn }, i) => {
           const scale = outline ? Math.min(5, 110 / outline.widthMm, 78 / outline.heightMm) : 1;
           return (
-            <g key={id} transform={`translate(${24 + i * CELL} 0)`}>
+            <g key={id} transform={`translate(${24 + i * CELL} 0)`} opacity={isOn ? 1 : 0.35} data-on={isOn}>
+              {isHere(id) && (
+                <rect x="-8" y="14" width={CELL - 16} height="112" className="pen-frame" style={{ fill: 'none' }} />
+              )}
               {outline ? (
                 <g
                   transform={`translate(0 ${70 - (outline.heightMm * scale) / 2}) scale(${scale})`}
@@ -192,10 +228,9 @@ function OnLine({ step, setup: { file } }: { readonly step: TyingStep; readonly 
               ) : (
                 <circle cx="50" cy="70" r="9" className="pen-metal" />
               )}
-              <text x="0" y="138" style={{ fontSize: 11.5 }}>
+              <text x="0" y="140" style={{ fontSize: 11.5, fontWeight: isHere(id) ? 600 : 400 }}>
                 {name.length > 24 ? `${name.slice(0, 23)}…` : name}
               </text>
-              {id === step.jointId && <path d="M0,124H118" className="pen-line" style={{ strokeWidth: 2 }} />}
             </g>
           );
         })}

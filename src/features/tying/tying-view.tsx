@@ -97,6 +97,14 @@ export function TyingView(page: TyingPage) {
               </li>
             ))}
           </ul>
+          <label className="semi-narrow flex min-h-9 items-center gap-2 border-t border-faint px-2.5 text-[14px]">
+            <input
+              type="checkbox"
+              checked={batch.sharesLink}
+              onChange={({ target }) => batch.setSharesLink(target.checked)}
+            />
+            {t('tying.sharesLink')}
+          </label>
           <Again page={page} batch={batch} />
         </section>
         <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
@@ -155,6 +163,12 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
   const { t, format } = i18n;
   const { plan, items, failure, tied, busy } = batch;
   const names = (at: number) => items[at]?.setup.name ?? '';
+  // A leader that is knotted to the main line itself is wound onto one rod.
+  const windsOn = (piece: NonNullable<typeof plan>['pieces'][number]) => {
+    const rod =
+      piece.leader.near.kind === 'bare' && items[piece.item]?.setup.file.parts.find(({ kind }) => kind === 'rod');
+    return rod ? ` · ${t('tying.windOn', { rod: partTitle(i18n, rod) })}` : '';
+  };
   return (
     <section
       aria-label={t('tying.cutList')}
@@ -217,7 +231,7 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
             rows={pieces.map((at, i) => {
               const piece = plan.pieces[at]!;
               return [
-                names(piece.item),
+                `${names(piece.item)}${windsOn(piece)}`,
                 piece.count,
                 format(piece.lengthM, 'distance'),
                 `${format(piece.nearM, 'distance')} + ${format(piece.farM, 'distance')}`,
@@ -250,7 +264,7 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
           caption={t('tying.take')}
           head={[t('tying.part'), t('tying.count'), t('common.left')]}
           rows={plan.take.map(({ partId, part, pieces, left, short }) => [
-            part ? partTitle(i18n, part) : partId,
+            part ? partTitle(i18n, part) : t('reading.gone'),
             pieces,
             `${left ?? '–'}${short ? ` ✕ ${t('common.runsShort')}` : ''}`,
           ])}

@@ -22,18 +22,20 @@ export interface TiedBatch {
 interface BatchDraft {
   readonly counts: Readonly<Record<string, number>>;
   readonly allowances: Allowances;
+  readonly sharesLink: boolean;
 }
 
 const readBatch = (kept: unknown): BatchDraft | null => {
-  const { counts, allowances } = (kept ?? {}) as Partial<BatchDraft>;
+  const { counts, allowances, sharesLink = true } = (kept ?? {}) as Partial<BatchDraft>;
   const isCounted = counts && Object.values(counts).every((count) => Number.isInteger(count));
-  return isCounted && allowances ? { counts, allowances } : null;
+  return isCounted && allowances ? { counts, allowances, sharesLink } : null;
 };
 
 /** Headless: how many of each setup's leaders, the allowances, the plan from the worker, and marking it tied. */
 export function useBatch({ setups, box }: TyingPage, reason: string, backReason: string) {
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
   const [allowances, setAllowances] = useState<Allowances>({});
+  const [sharesLink, setSharesLink] = useState(true);
   const [failure, setFailure] = useState<TieFailure | null>(null);
   const [tied, setTied] = useState<TiedBatch | null>(null);
   const [busy, start] = useTransition();
@@ -52,14 +54,17 @@ export function useBatch({ setups, box }: TyingPage, reason: string, backReason:
         ? null
         : {
             kind: 'plan-batch',
-            batch: items.map(({ setup, count }) => ({ setup: setup.file, count })),
+            batch: items.map(({ setup, count }) => ({ setup: setup.file, count, sharesLink })),
             box,
             allowances,
           },
-    [items, box, allowances],
+    [items, box, allowances, sharesLink],
   );
   const { last, failed } = useAnswer(question, 120);
-  const unsaved = useMemo(() => (items.length > 0 ? { counts, allowances } : null), [items, counts, allowances]);
+  const unsaved = useMemo(
+    () => (items.length > 0 ? { counts, allowances, sharesLink } : null),
+    [items, counts, allowances, sharesLink],
+  );
   const draft = useDraft('tying', unsaved, readBatch);
   return {
     draft,
@@ -69,6 +74,7 @@ export function useBatch({ setups, box }: TyingPage, reason: string, backReason:
       if (!kept) return;
       setCounts(kept.counts);
       setAllowances(kept.allowances);
+      setSharesLink(kept.sharesLink);
     },
     withLeaders,
     counts,
@@ -83,6 +89,8 @@ export function useBatch({ setups, box }: TyingPage, reason: string, backReason:
       setTied(null);
       setCounts({ ...counts, [id]: Math.min(500, Math.max(0, Math.round(count) || 0)) });
     },
+    sharesLink,
+    setSharesLink,
     setAllowance: (kind: keyof Allowances, endM: number) => setAllowances({ ...allowances, [kind]: endM }),
     markTied: () =>
       start(async () => {
@@ -90,6 +98,7 @@ export function useBatch({ setups, box }: TyingPage, reason: string, backReason:
         const reply = await send('tie-batch', tieBatchAction, {
           items: items.map(({ setup, count }) => ({ setupId: setup.id, count })),
           allowances,
+          sharesLink,
           reason,
         });
         if (reply.ok) {

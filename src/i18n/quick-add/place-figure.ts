@@ -69,7 +69,7 @@ export function placeFigure(kind: PartKind, figure: Figure): Placed | null {
 }
 
 function sizeOf(kind: PartKind, size: string): Placed | null {
-  if (kind === 'hook' || kind === 'jig-head' || kind === 'skirted-jig') return [['size', size]];
+  if (kind === 'hook' || kind === 'jig-head' || kind === 'skirted-jig' || kind === 'hardware') return [['size', size]];
   return kind === 'snell' || kind === 'trolled-fly' || kind === 'hard-lure' || kind === 'spoon' || kind === 'topwater'
     ? [['hookSize', size]]
     : null;

@@ -63,6 +63,23 @@ describe('one line as it stands on a part', () => {
       { form: 'swivel', widthM: 0.007, left: 12, 'price.minor': 350, 'price.currency': 'EUR' },
     ],
     ['live bait fish 14 cm', 'natural-bait', { state: 'live', lengthM: 0.14 }],
+    ['leader 40 lb', 'line', { use: 'leader-stock', strengthN: 40 * 0.45359237 * 9.80665 }],
+    ['split ring #4', 'hardware', { form: 'split-ring', size: '4' }],
+    ['giratorio nº 7', 'hardware', { form: 'swivel', size: '7' }],
+    ['planer board', 'hardware', { form: 'planer-board' }],
+    ['wide gap 5/0 weighted 1/4 oz', 'hook', { style: 'wide-gap', shankWeightKg: 0.25 * 0.028349523125 }],
+    ['treble 2 with blade', 'hook', { style: 'treble', size: '2', blade: 'blade' }],
+    [
+      'crankbait 3 inch single inline 1/0 firetiger',
+      'hard-lure',
+      { hookStyle: 'single-inline', hookSize: '1/0', colours: 'firetiger' },
+    ],
+    ['soft prawn 90 mm slotted amber', 'soft-bait', { tail: 'fan-tail', slot: 'slotted', colours: 'amber' }],
+    ['curly tail grub 3 inch black red', 'soft-bait', { tail: 'curl-tail', colours: 'black red' }],
+    ['dodger-type attractor 8 inch', 'attractor', { motion: 'swaying', lengthM: 8 * 0.0254 }],
+    ['harness two hook #4 with blade', 'snell', { hooks: 2, hookSize: '4', blade: 'blade' }],
+    ["surgeon's loop", 'knot', { pattern: 'overhand-loop' }],
+    ['trolling reel line counter', 'reel', { build: 'multiplier' }],
   ])('%s is a %s', (line, kind, fields) => {
     const result = read(line);
     expect(result.kind).toBe(kind);
@@ -84,6 +101,12 @@ describe('one line as it stands on a part', () => {
     expect(part?.kind === 'hook' && [part.massKg.provenance, part.wireM.provenance]).toEqual(['label', 'class']);
   });
 
+  it.each([
+    ['split ring #4', 0.0074],
+    ['swivel no. 7', 0.0052],
+    ['split ring #4 8 mm', 0.008],
+  ])('%s is %f m wide', (line, width) => expect(figure(line, 'widthM')).toBeCloseTo(width, 9));
+
   it('makes a part of every kind from its name alone', () => {
     const kinds = new Set(Object.keys(LEXICON).flatMap((word) => read(word).part?.kind ?? []));
     expect(PART_KINDS.filter((kind) => kind !== 'knot' && !kinds.has(kind))).toEqual([]);
@@ -104,5 +127,18 @@ describe('one line as it stands on a part', () => {
     const result = read('caña 0.1 m');
     expect(result.part).toBeNull();
     expect(result.problems.map(({ path }) => path)).toEqual(['lengthM.value']);
+  });
+});
+
+describe('a line in a place whose kind is known', () => {
+  const inPlace = (line: string, kind: PartKind, massIs?: string) => readPart(line, id, { kind, massIs });
+  it('shows a word that means another kind of part, and what that kind has no field for', () => {
+    expect(inPlace('4/0 spoon', 'hook').leftOver).toEqual(['spoon']);
+    expect(inPlace('snap 60 lb stout', 'hardware').leftOver).toEqual(['stout']);
+  });
+  it('takes a mass for the weight on the shank where the place needs one', () => {
+    const { part } = inPlace('wide gap 5/0 5 g', 'hook', 'shankWeightKg');
+    expect(part?.kind === 'hook' && part.shankWeightKg?.value).toBeCloseTo(0.005, 12);
+    expect(part?.kind === 'hook' && part.massKg.value).toBeGreaterThan(0.005);
   });
 });

@@ -52,7 +52,12 @@ const BARE = new RegExp(String.raw`(?<![\w.,/])(${NUMBER})(?![\w.,/])`);
 export function readPart(
   line: string,
   id: PartId,
-  known: { readonly kind?: PartKind | undefined; readonly usual?: Readonly<Record<string, unknown>> | undefined } = {},
+  known: {
+    readonly kind?: PartKind | undefined;
+    readonly usual?: Readonly<Record<string, unknown>> | undefined;
+    /** the field that a mass fills in place of the part's own mass, as the weight on a hook's shank */
+    readonly massIs?: string | undefined;
+  } = {},
 ): ReadPart {
   const figures: Figure[] = [];
   const refused: string[] = [];
@@ -89,6 +94,7 @@ export function readPart(
   const unread = [
     ...leftOver,
     ...refused,
+    ...phrases.flatMap(({ text, meanings }) => (kind && !saysOf(kind, meanings) ? [text] : [])),
     ...figures.flatMap((figure) =>
       kind && placeFigure(kind, figure)
         ? []
@@ -99,10 +105,20 @@ export function readPart(
 
   const paths = new Set(fieldsOf(kind).map(({ path }) => path));
   const words = phrases
-    .flatMap((meanings) => Object.entries(meantIn(kind, meanings).fields ?? {}))
+    .flatMap(({ meanings }) => Object.entries(meantIn(kind, meanings)?.fields ?? {}))
     .filter(([path]) => paths.has(path));
-  const placed = figures.flatMap((figure) => placeFigure(kind, figure) ?? []);
-  const given = [...words, ...placed].reduce<object>((part, [path, value]) => withValueAt(part, path, value), {
+  const isWeighted = phrases.some(({ meanings }) => meanings.some(({ weighted }) => weighted));
+  const massIs = known.massIs ?? (kind === 'hook' && isWeighted ? 'shankWeightKg' : 'massKg');
+  const placed = figures
+    .flatMap((figure) => placeFigure(kind, figure) ?? [])
+    .map(([path, value]) => [path === 'massKg' ? massIs : path, value] as const);
+  const colours = words.flatMap(([path, value]) => (path === 'colours' ? [value] : [])).join(' ');
+  const said = [
+    ...words.filter(([path]) => path !== 'colours'),
+    ...(colours === '' ? [] : [['colours', colours] as const]),
+    ...placed,
+  ];
+  const given = said.reduce<object>((part, [path, value]) => withValueAt(part, path, value), {
     ...known.usual,
     id,
     kind,
@@ -111,7 +127,7 @@ export function readPart(
   return {
     part: result.ok ? result.data : null,
     kind,
-    given: [...words, ...placed].map(([path]) => path),
+    given: said.map(([path]) => path),
     leftOver: unread,
     problems: result.ok ? [] : result.problems,
   };
@@ -129,22 +145,29 @@ function measured(
 
 const HOOK_COUNTS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, un: 1, dos: 2, tres: 3 };
 
+/** A phrase of the lexicon and all that it can mean. */
+interface Phrase {
+  readonly text: string;
+  readonly meanings: readonly Meaning[];
+}
+
 /** Words by the lexicon, the longest phrases first: all that each can mean. */
 function readWords(text: string): {
-  readonly phrases: readonly (readonly Meaning[])[];
+  readonly phrases: readonly Phrase[];
   readonly leftOver: readonly string[];
 } {
   const words = inSpaces(text.toLowerCase())
     .split(/[\s,;:()]+/)
     .map((word) => word.replace(/^[."'“”]+|[."'“”]+$/g, ''))
     .filter((word) => word !== '');
-  const phrases: (readonly Meaning[])[] = [];
+  const phrases: Phrase[] = [];
   const leftOver: string[] = [];
   for (let i = 0; i < words.length;) {
     const length = [4, 3, 2, 1].find(
       (n) => i + n <= words.length && Object.hasOwn(LEXICON, words.slice(i, i + n).join(' ')),
     );
-    if (length) phrases.push(LEXICON[words.slice(i, i + length).join(' ')]!);
+    const text = words.slice(i, i + (length ?? 1)).join(' ');
+    if (length) phrases.push({ text, meanings: LEXICON[text]! });
     else if (!SMALL_WORDS.has(words[i]!)) leftOver.push(words[i]!);
     i += length ?? 1;
   }
@@ -152,24 +175,44 @@ function readWords(text: string): {
 }
 
 const SMALL_WORDS = new Set(
-  'drag freno of de del with con and y the el la los las para for in en a an un una test class clase rated power potencia action acción line up to hasta strong size pro x'.split(
+  'drag freno works trolls runs type tipo color colour of de del with con and y the el la los las para for in en a an un una test class clase rated power potencia action acción line up to hasta strong size pro x'.split(
     ' ',
   ),
 );
 
 /** What a phrase means in a part of a kind: what is said of that kind, or of any. */
-const meantIn = (kind: PartKind, meanings: readonly Meaning[]): Meaning =>
-  meanings.find((each) => each.kind === kind) ?? meanings.find((each) => !each.kind) ?? meanings[0]!;
+const meantIn = (kind: PartKind, meanings: readonly Meaning[]): Meaning | null =>
+  meanings.find((each) => each.kind === kind) ??
+  meanings.find((each) => !each.kind) ??
+  (CARRIES_HOOKS.has(kind) ? hookOnLure(meanings) : null);
+
+/** Whether a phrase says anything of a part of a kind: its kind, a field that it has, or a weight on its shank. */
+function saysOf(kind: PartKind, meanings: readonly Meaning[]): boolean {
+  const meant = meantIn(kind, meanings);
+  if (!meant) return false;
+  if (meant.kind === kind || meant.weighted) return true;
+  return Object.keys(meant.fields ?? {}).some((path) => fieldsOf(kind).some((field) => field.path === path));
+}
+
+/** Kinds of lure that come with hooks of a style of their own. */
+const CARRIES_HOOKS: ReadonlySet<PartKind> = new Set(['hard-lure', 'spoon', 'topwater']);
+
+/** A word for a hook, said of a lure, is about the hooks that it carries. */
+function hookOnLure(meanings: readonly Meaning[]): Meaning | null {
+  const style = meanings.find((each) => each.kind === 'hook')?.fields?.['style'];
+  return style === undefined ? null : { fields: { hookStyle: style } };
+}
 
 /** The kind that a word names; the last that is a noun wins over what a field only hints at. */
-function kindOf(phrases: readonly (readonly Meaning[])[], figures: readonly Figure[]): PartKind | null {
-  const named = phrases.flatMap(([usual]) => (usual!.kind ? [usual!.kind] : []));
+function kindOf(phrases: readonly Phrase[], figures: readonly Figure[]): PartKind | null {
+  const named = phrases.flatMap(({ meanings: [usual] }) => (usual!.kind ? [usual!.kind] : []));
   if (named.length > 0)
     return (
       [...named].sort((a, b) => PART_KINDS.indexOf(b) - PART_KINDS.indexOf(a)).find((kind) => kind !== 'rod') ?? 'rod'
     );
-  const hinted = phrases.flatMap(([usual]) => Object.keys(usual!.fields ?? {}));
+  const hinted = phrases.flatMap(({ meanings: [usual] }) => Object.keys(usual!.fields ?? {}));
   if (hinted.some((path) => path.startsWith('stiffness'))) return 'rod';
+  if (hinted.includes('use')) return 'line';
   if (hinted.includes('shape') || (hinted.includes('material') && figures.some(({ kind }) => kind === 'mass')))
     return 'weight';
   return figures.some(({ kind }) => kind === 'size') ? 'hook' : null;

@@ -2,7 +2,7 @@ import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import { parse, type Problem } from '@/domain/problems';
-import { rigPattern, type RigId, type RigSlot } from '@/domain/rigs';
+import { rigPattern, usualIn, type RigId, type RigSlot } from '@/domain/rigs';
 import { setupFileSchema, type SetupFile } from '@/domain/setup';
 import { chainOf, presentationOf } from '@/domain/start-setup';
 import { usualPresentation } from '@/domain/usual-presentation';
@@ -91,13 +91,9 @@ function partIn(
   said: string | Fields | undefined,
 ): { readonly part: Part } | { readonly problems: readonly Problem[] } {
   const id = partIdSchema.parse(slot.id);
-  const usual = {
-    ...(slot.like ?? {}),
-    ...(slot.form ? { form: slot.form } : {}),
-    ...(slot.knot ? { pattern: slot.knot, shares: {} } : {}),
-  };
+  const usual = usualIn(slot);
   if (typeof said === 'string') {
-    const { part, problems } = readPart(said, id, { kind: slot.partKind, usual });
+    const { part, problems } = readPart(said, id, { kind: slot.partKind, usual, massIs: slot.with });
     return part ? { part } : { problems: problems.map((each) => ({ ...each, path: `parts.${slot.id}.${each.path}` })) };
   }
   const made = completePart({ ...usual, ...said, id, kind: slot.partKind });

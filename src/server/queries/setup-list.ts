@@ -67,6 +67,16 @@ export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
   });
 }
 
+/** Every setup that was not put away, by name. */
+export async function getSetupNames(): Promise<readonly { readonly id: SetupId; readonly name: string }[]> {
+  return pageQuery(async (db, benchId) =>
+    (await listAllSetups(db, benchId))
+      .filter(({ archivedAt }) => archivedAt === null)
+      .map(({ id, name }) => ({ id, name }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  );
+}
+
 /** The setup that a code typed from a card means; null: none of this bench. */
 export async function findByShortCode(code: string): Promise<SetupId | null> {
   return pageQuery(async (db, benchId) => {

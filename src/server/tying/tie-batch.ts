@@ -23,6 +23,8 @@ export const tieBatchInput = z.strictObject({
     .min(1)
     .max(40),
   allowances: allowancesSchema.default({}),
+  /** the swivel or snap stays on the main line */
+  sharesLink: z.boolean().default(false),
   reason: z.string().trim().min(1).max(200),
 });
 
@@ -46,7 +48,7 @@ const SHORT = { ok: false, code: 'short', fields: [] } as const;
 export async function tieBatch(
   tx: Tx,
   benchId: BenchId,
-  { items, allowances, reason }: z.infer<typeof tieBatchInput>,
+  { items, allowances, sharesLink, reason }: z.infer<typeof tieBatchInput>,
   now: Date,
   authorId: AnglerId | null = null,
 ): Promise<TieBatchOutcome> {
@@ -59,7 +61,7 @@ export async function tieBatch(
   if (batch.length < items.length) return { kind: 'not-found' };
   const box = await listParts(tx, benchId);
   const plan = planBatch(
-    batch.map(({ file, count }) => ({ setup: file, count })),
+    batch.map(({ file, count }) => ({ setup: file, count, sharesLink })),
     box,
     allowances,
   );

@@ -2,7 +2,7 @@ import { DEFAULT_CLASSES, type Classes } from '../../tackle/defaults/classes';
 import type { EndKind } from '../../tackle/defaults/tying-classes';
 import { requireInRange, type Limits } from '../../base/guard';
 import type { Setup } from '../../tackle';
-import { leadersOf, type LeaderPiece } from './leaders';
+import { leadersOf, linksOnMainLine, type LeaderPiece } from './leaders';
 
 export const TYING_LIMITS = {
   count: { min: 1, max: 500 },
@@ -13,6 +13,8 @@ export const TYING_LIMITS = {
 export interface BatchItem {
   readonly setup: Pick<Setup, 'chain' | 'parts'>;
   readonly count: number;
+  /** the swivel or snap stays on the main line and serves them all */
+  readonly sharesLink?: boolean | undefined;
 }
 
 /** Allowances that the user has changed, by kind of end [m]. */
@@ -74,12 +76,13 @@ export function cutList(
   const take = (kind: EndKind | 'trim') =>
     requireInRange(`allowances.${kind}`, allowances[kind] ?? classes.tying[kind].endM, TYING_LIMITS.endM);
   const taken = new Map<string, number>();
-  const pieces = batch.flatMap(({ setup, count }, item): CutPiece[] => {
+  const pieces = batch.flatMap(({ setup, count, sharesLink = false }, item): CutPiece[] => {
     requireInRange(`batch[${item}].count`, count, TYING_LIMITS.count);
     const first = setup.chain.findIndex(({ kind }) => kind === 'knot' || kind === 'leader');
-    for (const { kind, partId } of first < 0 ? [] : setup.chain.slice(first))
-      if (TIED_IN.has(kind)) taken.set(partId, (taken.get(partId) ?? 0) + count);
-    return leadersOf(setup).map((leader) => {
+    const shared = sharesLink ? linksOnMainLine(setup) : [];
+    for (const { id, kind, partId } of first < 0 ? [] : setup.chain.slice(first))
+      if (TIED_IN.has(kind)) taken.set(partId, (taken.get(partId) ?? 0) + (shared.includes(id) ? 1 : count));
+    return leadersOf(setup, sharesLink).map((leader) => {
       const [nearM, farM, trimM] = [take(leader.near.kind), take(leader.far.kind), 2 * take('trim')];
       return {
         item,

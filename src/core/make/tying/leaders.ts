@@ -1,5 +1,5 @@
 import type { EndKind } from '../../tackle/defaults/tying-classes';
-import { elementsOf, fitChain, type Element } from '../../rig';
+import { carriesPull, elementsOf, fitChain, type Element } from '../../rig';
 import type { Setup } from '../../tackle';
 
 /** One piece of leader in a rig: what its ends go to, and what slides on it. */
@@ -36,11 +36,13 @@ function sliding(away: readonly Element[]): readonly Element[] {
 
 /**
  * The leaders of a rig, from the reel on: each with what its ends are tied to and what must be on it before they are tied.
+ * Where the swivel or snap stays on the main line for many leaders (`sharesLink`), what would be tied to it ends in a loop.
  *
  * @throws {Error} when a joint's part is missing or of another kind; `setupFileSchema` refuses such a file at the edge.
  */
-export function leadersOf(setup: Pick<Setup, 'chain' | 'parts'>): readonly LeaderPiece[] {
+export function leadersOf(setup: Pick<Setup, 'chain' | 'parts'>, sharesLink = false): readonly LeaderPiece[] {
   const elements = elementsOf(fitChain(setup));
+  const shared = sharesLink ? linksOnMainLine(setup) : [];
   return elements.flatMap((element, at): LeaderPiece[] => {
     if (element.kind !== 'piece' || element.fitted.kind !== 'leader') return [];
     const before = elements.slice(0, at).reverse();
@@ -52,7 +54,7 @@ export function leadersOf(setup: Pick<Setup, 'chain' | 'parts'>): readonly Leade
         jointId: joint.id,
         partId: joint.partId,
         lengthM: joint.lengthM,
-        near: endTo(before),
+        near: onShared(joint.from ? { ...endTo(before), toId: joint.from } : endTo(before), shared),
         far: endTo(after),
         threaded: threaded.map(idOf),
       },
@@ -77,3 +79,16 @@ function endTo(away: readonly Element[]): LeaderEnd {
   if (isCrimp(first)) return { kind: 'crimp', jointId: first.fitted.joint.id, toId: toId(beyond) };
   return { kind: 'loop', jointId: null, toId: toId(first) };
 }
+
+/** Swivels, snaps and rings between the main line and the first leader: they can stay on the line. */
+export function linksOnMainLine({ chain, parts }: Pick<Setup, 'chain' | 'parts'>): readonly string[] {
+  const first = chain.findIndex(({ kind }) => kind === 'leader' || kind === 'snell');
+  return chain.slice(0, Math.max(0, first)).flatMap((joint) => {
+    const part = parts.find(({ id }) => id === joint.partId);
+    return part?.kind === 'hardware' && part.form !== 'crimp' && carriesPull(part.form) ? [joint.id] : [];
+  });
+}
+
+/** A leader for a link that stays on the line is hung on it by a loop. */
+const onShared = (end: LeaderEnd, shared: readonly string[]): LeaderEnd =>
+  end.toId !== null && shared.includes(end.toId) ? { kind: 'loop', jointId: null, toId: end.toId } : end;

@@ -1,4 +1,4 @@
-import { elementsOf, fitChain } from '../../rig';
+import { elementsOf, fitChain, pinchedAboveM, type Element } from '../../rig';
 import type { Setup } from '../../tackle';
 import { cutList, type Allowances } from './cut-list';
 import type { LeaderEnd } from './leaders';
@@ -7,7 +7,7 @@ export type Tool = 'ruler' | 'scissors' | 'cutters' | 'fingers' | 'crimper' | 's
 
 /** One thing to do with the hands. */
 export interface TyingStep {
-  readonly kind: 'cut' | 'thread' | 'tie' | 'crimp' | 'loop' | 'attach' | 'leave' | 'test' | 'trim' | 'wind';
+  readonly kind: 'cut' | 'thread' | 'pinch' | 'tie' | 'crimp' | 'loop' | 'attach' | 'leave' | 'test' | 'trim' | 'wind';
   /** the leader that it is about */
   readonly leaderId: string;
   /** the joint that is threaded, tied, crimped or attached; null: the line alone */
@@ -30,8 +30,12 @@ const METAL = /^steel|^copper/;
  * What slides goes on in the order in which it sits from the far end back, since the near end is still free; so a bead that
  * is forgotten is missed at the near knot at the latest. A leader behind another is made first.
  */
-export function tyingSteps(setup: Pick<Setup, 'chain' | 'parts'>, allowances?: Allowances): readonly TyingStep[] {
-  const { pieces } = cutList([{ setup, count: 1 }], allowances);
+export function tyingSteps(
+  setup: Pick<Setup, 'chain' | 'parts'>,
+  allowances?: Allowances,
+  sharesLink = false,
+): readonly TyingStep[] {
+  const { pieces } = cutList([{ setup, count: 1, sharesLink }], allowances);
   const elements = elementsOf(fitChain(setup));
   const attachedTo = (id: string) =>
     elements.flatMap((element) =>
@@ -74,8 +78,13 @@ export function tyingSteps(setup: Pick<Setup, 'chain' | 'parts'>, allowances?: A
     };
     fast('far', leader.far);
     for (const jointId of [...leader.threaded].reverse()) {
+      const aboveM = pinchedAt(elements, jointId);
       onLine = [jointId, ...onLine];
-      steps.push({ ...base, kind: 'thread', jointId, onLine });
+      steps.push(
+        aboveM === null
+          ? { ...base, kind: 'thread', jointId, onLine }
+          : { ...base, kind: 'pinch', jointId, lengthM: aboveM, tool: 'pliers', onLine },
+      );
     }
     for (const jointId of leader.far.toId ? attachedTo(leader.far.toId) : [])
       steps.push({ ...base, kind: 'attach', jointId, toId: leader.far.toId, tool: 'pliers', onLine });
@@ -83,4 +92,10 @@ export function tyingSteps(setup: Pick<Setup, 'chain' | 'parts'>, allowances?: A
     steps.push({ ...base, kind: 'wind', onLine });
     return steps;
   });
+}
+
+/** How far above its end a weight is pinched on [m]; null for what slides. */
+function pinchedAt(elements: readonly Element[], jointId: string): number | null {
+  const found = elements.find((each) => each.kind === 'threaded' && each.fitted.joint.id === jointId);
+  return found ? pinchedAboveM(found) : null;
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../../tests/helpers/demo';
 import { loadMixedInteger } from '../../base/numeric';
-import { cutList, cuttingStock, leadersOf, sizing, tyingSteps } from '.';
+import { sampleOf } from '@/domain/sample-rig';
+import { cutList, cuttingStock, leadersOf, linksOnMainLine, sizing, tyingSteps } from '.';
 
 beforeAll(() => loadMixedInteger());
 
@@ -179,4 +180,42 @@ it('sizes crimp, loop and ring by the line', () => {
   expect(loopM).toEqual([6e-3, expect.closeTo(0.018, 9)]);
   expect(ringN).toEqual([180, 900]);
   expect(() => sizing({ diameterM: 0, strengthN: 1 })).toThrow(/diameterM/);
+});
+
+describe('a swivel that stays on the main line', () => {
+  const minnow = demoFile('setup-crimped-minnow');
+  const swivel = minnow.chain.find((joint) => joint.id === 'swivel')!;
+  const taken = (sharesLink: boolean) =>
+    cutList([{ setup: minnow, count: 6, sharesLink }]).take.find(({ partId }) => partId === swivel.partId)!.pieces;
+  it('is taken once and not for every leader', () => {
+    expect(taken(false)).toBe(6);
+    expect(taken(true)).toBe(1);
+  });
+  it('lets a leader that was tied to it end in a loop', () => {
+    const spoon = sampleOf('spoon');
+    expect(leadersOf(spoon)[0]!.near).toMatchObject({ kind: 'doubled-eye', toId: 'swivel' });
+    expect(leadersOf(spoon, true)[0]!.near).toEqual({ kind: 'loop', jointId: null, toId: 'swivel' });
+    expect(tyingSteps(spoon, undefined, true).some(({ kind, end }) => kind === 'loop' && end === 'near')).toBe(true);
+  });
+  it('names the links between main line and leader, crimps apart', () => {
+    expect(linksOnMainLine(minnow)).toEqual(['swivel']);
+    expect(linksOnMainLine(sampleOf('jig-head'))).toEqual([]);
+  });
+});
+
+it('pinches a weight on with pliers, so far above the end, and never threads it', () => {
+  const sample = sampleOf('pinched-weight');
+  const part = sample.parts.find(({ kind }) => kind === 'line')!;
+  const at = sample.chain.findIndex(({ kind }) => kind === 'weight');
+  const chain = sample.chain.toSpliced(at, 0, { id: 'leader', kind: 'leader', partId: part.id, lengthM: 1 });
+  const steps = tyingSteps({ ...sample, chain });
+  expect(steps.filter(({ jointId, kind }) => jointId === 'weight' && kind !== 'test')).toMatchObject([
+    { kind: 'pinch', tool: 'pliers', lengthM: 0.4 },
+  ]);
+});
+
+it('ties the second of two legs to the swivel that it starts at', () => {
+  const legs = leadersOf(sampleOf('two-legs'));
+  expect(legs.map(({ near }) => near.toId)).toEqual(['swivel', 'swivel']);
+  expect(legs.map(({ far }) => far.toId)).toEqual(['short-hook', 'hook']);
 });

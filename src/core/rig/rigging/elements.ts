@@ -43,6 +43,8 @@ const THREADED: ReadonlySet<HardwareForm> = new Set([
   'stop',
   'blade',
   'wobble-disc',
+  'planer-board',
+  'release-clip',
   'bait-head',
   'sleeve',
   'screw-keeper',

@@ -75,7 +75,15 @@ function metal({ massKg, material, shape }: Metal, classes: Classes, measuredM2?
   };
 }
 
-const LIGHT_FORMS: ReadonlySet<HardwareForm> = new Set(['bead', 'stop', 'sleeve', 'wobble-disc', 'bait-head']);
+const LIGHT_FORMS: ReadonlySet<HardwareForm> = new Set([
+  'bead',
+  'stop',
+  'sleeve',
+  'wobble-disc',
+  'bait-head',
+  'planer-board',
+  'release-clip',
+]);
 
 /** Small things: a ball's drag on their width; plastic or steel. */
 export const smallBody = ({ massKg, widthM, form }: Pick<HardwarePart, 'massKg' | 'widthM' | 'form'>): SinkBody => ({

@@ -229,6 +229,57 @@ export function hardwareShape(part: HardwarePart, jointId: string): Shape {
         [1.25 * w, 0],
         anchor(0.6 * w),
       );
+    case 'planer-board':
+      // Seen from the side: blunt behind, raked in front, a weight along its keel, the line's clips on its face.
+      return shapeOf(
+        [
+          path(
+            'bait',
+            [
+              [0.16 * w, -0.18 * w],
+              [w, -0.18 * w],
+              [w, 0.18 * w],
+              [0, 0.18 * w],
+            ],
+            { closed: true, jointId },
+          ),
+          path(
+            'metal',
+            [
+              [0.34 * w, 0.18 * w],
+              [0.66 * w, 0.18 * w],
+              [0.62 * w, 0.23 * w],
+              [0.38 * w, 0.23 * w],
+            ],
+            { closed: true, jointId },
+          ),
+          circle('wire', [0.2 * w, -0.02 * w], 0.03 * w, jointId),
+          circle('wire', [0.92 * w, 0.04 * w], 0.03 * w, jointId),
+        ],
+        [w, 0],
+        anchor(w / 2, -0.18 * w),
+      );
+    case 'release-clip':
+      return shapeOf(
+        [
+          ...ring(0.08 * w, 0.08 * w),
+          path(
+            'metal',
+            [
+              [0.16 * w, -0.04 * w],
+              [0.9 * w, -0.16 * w],
+              [w, -0.06 * w],
+              [0.3 * w, 0],
+              [w, 0.06 * w],
+              [0.9 * w, 0.16 * w],
+              [0.16 * w, 0.04 * w],
+            ],
+            { closed: true, jointId },
+          ),
+        ],
+        [w, 0],
+        anchor(w / 2, -0.16 * w),
+      );
     case 'bridle':
       return shapeOf(
         [

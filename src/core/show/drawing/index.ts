@@ -1,4 +1,5 @@
 export { drawDetail, type DetailInput } from './detail';
 export { drawSheet, type SheetInput } from './sheet';
+export { knotSteps, type KnotStep } from './knot-shape';
 export { outlineOfPart, type PartOutline } from './part-outline';
 export type { Drawing, Label, Pen, Primitive, Pt } from './primitives';

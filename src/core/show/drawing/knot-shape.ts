@@ -1,4 +1,6 @@
 import type { KnotPattern } from '../../tackle/defaults/knots';
+import { smooth } from './outline';
+import { boundsOf } from './shape';
 import { arc, circle, path, type Primitive, type Pt } from './primitives';
 
 /** How a knot stands after one of its steps. */
@@ -7,6 +9,7 @@ export interface KnotStep {
   /** where the end that is worked with comes out, and where the line that holds leaves */
   readonly tag: Pt;
   readonly standing: Pt;
+  readonly box: ReturnType<typeof boundsOf>;
 }
 
 /**
@@ -29,11 +32,14 @@ interface Pens {
 }
 
 const pens = (jointId: string): Pens => ({
-  standing: (points) => path('line', points, { jointId }),
-  tag: (points) => path('tag', points, { jointId }),
-  other: (points) => path('leader', points, { jointId }),
+  standing: (points) => path('line', round(points), { jointId }),
+  tag: (points) => path('tag', round(points), { jointId }),
+  other: (points) => path('leader', round(points), { jointId }),
   eye: (x, radius = 4) => circle('hook', [x, 0], radius, jointId),
 });
+
+/** Line has no corners. */
+const round = (points: readonly Pt[]): readonly Pt[] => (points.length > 2 ? smooth(points) : points);
 
 /** Wraps of one line round another that lies along x: a flat spring seen from the side. */
 const wraps = (from: number, turns: number, pitch: number, half: number): Pt[] =>
@@ -59,6 +65,7 @@ const step = (primitives: readonly Primitive[], tag: Pt, standing: Pt = [0, 0]):
   primitives,
   tag,
   standing,
+  box: boundsOf(primitives),
 });
 
 /** A loop lying to the right of `x`, its two strands `half` apart. */

@@ -83,9 +83,49 @@ export const HARDWARE_CLASSES = {
     borePerWidth: 0.5,
     reason: 'a soft tube pushed over hook eye, ring or knot',
   },
+  'planer-board': {
+    usualMm: 200,
+    fullness: 0.0045,
+    perMm2: null,
+    borePerWidth: null,
+    reason: 'a board that floats upright and runs out to the side: some 300 g at two hands long',
+  },
+  'release-clip': {
+    usualMm: 60,
+    fullness: 0.011,
+    perMm2: null,
+    borePerWidth: null,
+    reason: 'pads that hold the line until a fish pulls it out: 20 g',
+  },
   blade: { usualMm: 16, fullness: 0.03, perMm2: null, borePerWidth: null, reason: 'a thin cupped plate' },
 } as const;
 
 export type HardwareForm = keyof typeof HARDWARE_CLASSES;
 
 export const HARDWARE_SPREAD = { mass: 0.3, strength: 0.3, bore: 0.15 } as const;
+
+/**
+ * Width of hardware that is sold by a number [mm], from the finest up; makers differ by a sixth. Swivels count down to 1 and
+ * on as aughts, as hooks do; rings and snaps count up.
+ */
+export const HARDWARE_SIZES: Readonly<Partial<Record<HardwareForm, Readonly<Record<string, number>>>>> = {
+  swivel: {
+    '12': 3.2,
+    '10': 4,
+    '9': 4.4,
+    '8': 4.8,
+    '7': 5.2,
+    '6': 5.8,
+    '5': 6.4,
+    '4': 7.2,
+    '3': 8,
+    '2': 9,
+    '1': 10,
+    '1/0': 11,
+    '2/0': 12,
+    '3/0': 13.5,
+  },
+  'split-ring': { '1': 4.2, '2': 5.3, '3': 6.4, '4': 7.4, '5': 8.6, '6': 9.9, '7': 11.2, '8': 12.7, '9': 14, '10': 16 },
+  snap: { '0': 5, '1': 6, '2': 7.5, '3': 9, '4': 10.5, '5': 12, '6': 14 },
+};
+export const HARDWARE_SIZE_SPREAD = 0.15;

@@ -115,7 +115,7 @@ function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): st
   const { t, format } = i18n;
   const titleOf = (id: string) => {
     const part = parts.find((each) => each.id === id);
-    return part ? partTitle(i18n, part) : id;
+    return part ? partTitle(i18n, part) : i18n.t('reading.gone');
   };
   const joint = jointText(i18n, change.joint, parts);
   switch (change.kind) {

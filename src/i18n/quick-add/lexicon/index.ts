@@ -1,5 +1,7 @@
 import { KINDS_OF_PART, PART_KINDS } from '@/domain/parts';
+import { COLOUR_WORDS } from './colours';
 import { HARDWARE } from './hardware';
+import { KNOT_WORDS } from './knots';
 import { HOOKS } from './hooks';
 import { LINES } from './lines';
 import { BAITS, LURES } from './lures';
@@ -23,6 +25,8 @@ export const LEXICON: Readonly<Record<string, readonly Meaning[]>> = [
   ...LURES,
   ...BAITS,
   ...HARDWARE,
+  ...KNOT_WORDS,
+  ...COLOUR_WORDS,
 ].reduce<Record<string, Meaning[]>>((lexicon, [words, meaning]) => {
   for (const word of words) (lexicon[inSpaces(word)] ??= []).push(meaning);
   return lexicon;

@@ -5,7 +5,22 @@ const plug = (fields: Record<string, string | number>) => is('hard-lure', fields
 
 export const LURES: readonly Entry[] = [
   [['soft plastic', 'soft plastic bait', 'señuelo de goma', 'goma'], is('soft-bait')],
-  [['creature bait', 'lizard'], soft('twin-tail')],
+  [['creature bait', 'soft craw', 'craw bait', 'cangrejo de vinilo', 'criatura'], soft('claw-tail')],
+  [['lizard'], soft('twin-tail')],
+  [['tube jig', 'tube bait', 'tubo de vinilo'], soft('straight-tail')],
+  [
+    [
+      'prawn soft bait',
+      'soft prawn',
+      'soft shrimp',
+      'shrimp soft bait',
+      'prawn body',
+      'gamba de vinilo',
+      'camarón de vinilo',
+    ],
+    soft('fan-tail'),
+  ],
+  [['slotted', 'with a slot', 'with slot', 'belly slot', 'con ranura'], says({ slot: 'slotted' })],
   [['stick worm', 'soft stick', 'stick bait worm'], soft('straight-tail')],
   [
     [
@@ -32,7 +47,8 @@ export const LURES: readonly Entry[] = [
     ],
     soft('paddle-tail'),
   ],
-  [['twin tail', 'cola doble', 'curly tail', 'grub', 'curly tail grub', 'cola de hoz'], soft('twin-tail')],
+  [['twin tail', 'cola doble', 'twin tail grub'], soft('twin-tail')],
+  [['curly tail', 'curl tail', 'grub', 'curly tail grub', 'cola de hoz', 'cola rizada'], soft('curl-tail')],
   [['straight tail', 'cola recta', 'fluke', 'soft jerkbait', 'minnow soft bait'], soft('straight-tail')],
   [['salted', 'salado'], says({ material: 'soft-salted' })],
   [['floating', 'flotante'], says({ buoyancy: 'floats', material: 'soft-floating' })],
@@ -69,7 +85,8 @@ export const LURES: readonly Entry[] = [
   [['swaying', 'dodger', 'oscilante', 'swaying attractor'], is('attractor', { motion: 'swaying' })],
   [['diving plane', 'diver', 'diving disc', 'paleta de profundidad'], is('diving-plane')],
   [['fly', 'trolling fly', 'streamer', 'mosca'], is('trolled-fly')],
-  [['creature', 'craw trailer', 'trailer'], is('trailer')],
+  [['creature', 'craw trailer', 'trailer', 'trailer craw'], is('trailer')],
+  [['craw'], soft('claw-tail')],
   [['skirt', 'faldón', 'falda'], is('skirt')],
   [
     ['harness', 'crawler harness', 'worm harness', 'spinner rig', 'montaje de lombriz'],

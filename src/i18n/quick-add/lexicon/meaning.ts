@@ -4,6 +4,8 @@ import type { PartKind } from '@/domain/parts';
 export interface Meaning {
   readonly kind?: PartKind;
   readonly fields?: Readonly<Record<string, string | number>>;
+  /** a mass on the line is that of a weight moulded on the shank */
+  readonly weighted?: true;
 }
 
 /** Words that say the same, English and Spanish together: a box holds both. */
