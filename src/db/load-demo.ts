@@ -1,11 +1,22 @@
 import { benchIdSchema, revisionIdSchema, setupIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import type { Db, Tx } from './client';
-import { DEMO_BENCH, demoHouse, demoParts, demoSetupsOfBench, type DemoRevision, type DemoSetup } from './demo';
+import {
+  DEMO_BENCH,
+  demoDeck,
+  demoHouse,
+  demoLeaders,
+  demoParts,
+  demoSetupsOfBench,
+  type DemoRevision,
+  type DemoSetup,
+} from './demo';
 import {
   FIRST_ANGLER,
   findBench,
   insertBench,
+  insertDeck,
+  insertLeaders,
   insertParts,
   insertSetup,
   putAngler,
@@ -45,6 +56,8 @@ async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
     await putHouseDocument(tx, benchId, name, documents[name], start);
   await insertParts(tx, benchId, demoParts, start);
   for (const demo of demoSetupsOfBench) await writeSetup(tx, benchId, demo);
+  await insertLeaders(tx, benchId, demoLeaders);
+  await insertDeck(tx, benchId, demoDeck, start);
 }
 
 async function writeSetup(tx: Tx, benchId: BenchId, demo: DemoSetup): Promise<void> {

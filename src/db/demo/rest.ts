@@ -152,7 +152,12 @@ const HOOKS: readonly Row[] = [
     { style: 'wide-gap', size: '5/0', shankWeightKg: g(mass) },
     4,
   ]),
-  ['hook-treble-2-blade', 'hook', { style: 'treble', size: '2', blade: 'blade', bladeLengthM: mm(16), finish: 'nickel' }, 2],
+  [
+    'hook-treble-2-blade',
+    'hook',
+    { style: 'treble', size: '2', blade: 'blade', bladeLengthM: mm(16), finish: 'nickel' },
+    2,
+  ],
   ...['4/0', '6/0'].map((size): Row => [
     `hook-inline-${size.replace('/', 'x')}`,
     'hook',

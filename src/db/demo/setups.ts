@@ -2,6 +2,7 @@ import type { Joint } from '@/domain/joint';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
 import { castSetups } from './cast-setups';
+import { largeSetups } from './large-setups';
 import { towedSetups } from './towed-setups';
 
 export interface DemoRevision {
@@ -19,5 +20,9 @@ export interface DemoSetup {
   readonly revisions: readonly DemoRevision[];
 }
 
-/** Fourteen setups: some sound, some with one mistake that Ferula is to find. */
-export const demoSetups = (parts: readonly Part[]): readonly DemoSetup[] => [...castSetups(parts), ...towedSetups()];
+/** Seventeen setups: some sound, some with one mistake that Ferula is to find. */
+export const demoSetups = (parts: readonly Part[]): readonly DemoSetup[] => [
+  ...castSetups(parts),
+  ...towedSetups(),
+  ...largeSetups(),
+];

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { classesWith } from '@/core/tackle/defaults/classes';
@@ -9,6 +10,7 @@ import type { PartId, SetupId } from '@/domain/ids';
 import { stationsAt } from '@/domain/lure-stations';
 import type { Joint } from '@/domain/joint';
 import type { RevisionLine } from '@/domain/revision-line';
+import { PARTS_OF_JOINT } from '@/core/tackle';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { VerdictWords } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
@@ -43,6 +45,8 @@ export interface BenchViewProps extends BenchInput {
   readonly fromPhone: boolean;
 }
 
+// Nobody needs it who looks for what is there.
+const MakePart = dynamic(() => import('@/features/fields/make-part').then((m) => m.MakePart));
 // Ranges come a second after the page, and what reads them with them.
 const verdictRanges = () => import('./verdicts/verdict-ranges');
 
@@ -192,6 +196,16 @@ export function BenchView(page: BenchViewProps) {
                 onTry={tryOn}
                 onFit={fit}
                 onAll={() => setOpen('all')}
+                make={
+                  candidates.list.find.trim() !== '' && (
+                    <MakePart
+                      line={candidates.list.find}
+                      kinds={PARTS_OF_JOINT[bench.joint.kind]}
+                      box={box}
+                      onMade={tryOn}
+                    />
+                  )
+                }
               />
               {isTrying && <FitButtons onFit={fit} onPutBack={() => dispatch({ kind: 'put-back' })} />}
             </div>

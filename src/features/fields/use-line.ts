@@ -3,40 +3,45 @@ import type { Part } from '@/domain/parts';
 import { useLoaded } from '@/ui/use-loaded';
 import type { Known, ReadLine } from './read-line';
 
-/**
- * Headless: a line as it stands on a part, what it is read as, and the guesses, which are asked about once before the part
- * is taken.
- */
-export function useLine(known: Pick<Known, 'kinds' | 'usual' | 'massIs'> = ANYTHING) {
-  const [line, setLine] = useState('');
-  const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
-  const [isAsked, setAsked] = useState(false);
+export type Place = Pick<Known, 'kinds' | 'usual' | 'massIs'>;
+
+/** What was done about one line: guesses chosen by hand, and whether they were asked about. */
+interface Answered {
+  readonly line: string;
+  readonly chosen: Readonly<Record<string, string>>;
+  readonly isAsked: boolean;
+}
+
+/** Headless: what a line is read as, and its guesses, which are asked about once before the part is taken. */
+export function useReading(line: string, place: Place = ANYTHING) {
+  const [answered, setAnswered] = useState<Answered>({ line: '', chosen: {}, isAsked: false });
+  const { chosen, isAsked } = answered.line === line ? answered : { chosen: NONE, isAsked: false };
   const loaded = useLoaded(reader, line !== '');
   const read = useMemo(
-    () => (line === '' ? NOT_READ : (loaded?.readLine(line, { ...known, chosen }) ?? NOT_READ)),
-    [loaded, line, known, chosen],
+    () => (line === '' ? NOT_READ : (loaded?.readLine(line, { ...place, chosen }) ?? NOT_READ)),
+    [loaded, line, place, chosen],
   );
-  const write = (next: string) => {
-    setLine(next);
-    setChosen({});
-    setAsked(false);
-  };
   return {
-    line,
     read,
     isAsked,
-    write,
-    choose: (path: string, value: string) => setChosen({ ...chosen, [path]: value }),
+    choose: (path: string, value: string) => setAnswered({ line, isAsked, chosen: { ...chosen, [path]: value } }),
     /** Hands out the part once nothing in it is an unseen guess; the first time it asks. */
     take: (onPart: (part: Part) => void) => {
       if (!read.part) return;
-      if (read.guesses.length > 0 && !isAsked) setAsked(true);
+      if (read.guesses.length > 0 && !isAsked) setAnswered({ line, chosen, isAsked: true });
       else onPart(read.part);
     },
   };
 }
 
-const ANYTHING: Pick<Known, 'kinds' | 'usual' | 'massIs'> = {};
+/** A line that is typed here. */
+export function useLine(place?: Place) {
+  const [line, write] = useState('');
+  return { line, write, ...useReading(line, place) };
+}
+
+const ANYTHING: Place = {};
+const NONE: Readonly<Record<string, string>> = {};
 const NOT_READ: ReadLine = { part: null, kind: null, given: [], leftOver: [], problems: [], fields: [], guesses: [] };
 
 // The reader with its lexicon: nobody needs it who does not type.

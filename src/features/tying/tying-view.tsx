@@ -263,7 +263,7 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
         <Table
           caption={t('tying.take')}
           head={[t('tying.part'), t('tying.count'), t('common.left')]}
-          rows={plan.take.map(({ partId, part, pieces, left, short }) => [
+          rows={plan.take.map(({ part, pieces, left, short }) => [
             part ? partTitle(i18n, part) : t('reading.gone'),
             pieces,
             `${left ?? '–'}${short ? ` ✕ ${t('common.runsShort')}` : ''}`,

@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, useDeferredValue, useEffect, useMemo, useRef, type RefObject } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useRef, type ReactNode, type RefObject } from 'react';
 import type { Progress } from '@/core/decide';
 import { VERDICT_NAMES, type VerdictName } from '@/core/judge';
 import type { PartId } from '@/domain/ids';
@@ -34,6 +34,8 @@ export interface CandidatesProps {
   readonly onTry: (partId: PartId) => void;
   readonly onFit: () => void;
   readonly onAll: () => void;
+  /** what makes a part of what was typed to find one; absent while nothing was */
+  readonly make: ReactNode;
 }
 
 const GRID = 'grid grid-cols-[minmax(0,1fr)_40px_74px_18px]';
@@ -137,6 +139,7 @@ export function Candidates(props: CandidatesProps) {
           />
         ))}
       </div>
+      {props.make}
     </section>
   );
 }

@@ -6,6 +6,7 @@ import { chainProblems } from '@/domain/chain-rules';
 import type { Joint } from '@/domain/joint';
 import { ADDABLE, newJoint } from '@/domain/new-joint';
 import type { Part } from '@/domain/parts';
+import { MakePart } from '@/features/fields/make-part';
 import { useI18n } from '@/i18n/client';
 import { foundAs } from '@/i18n/find-part';
 import { partDetail, partTitle } from '@/i18n/part-text';
@@ -57,6 +58,14 @@ export function AddJointPanel({ open, onOpenChange, chain, after, box, onAdd }: 
         ))}
       </div>
       <TextField label={t('common.find')} value={find} onValueChange={setFind} placeholder={t('candidates.findHint')} />
+      {find.trim() !== '' && canStand(kind) && (
+        <MakePart
+          line={find}
+          kinds={PARTS_OF_JOINT[kind]}
+          box={box}
+          onMade={(partId) => onAdd(newJoint(kind, partId, chain))}
+        />
+      )}
       {parts.length === 0 && <p className="py-2">{t('joint.noPart')}</p>}
       <ul className="mt-1 max-h-[50dvh] overflow-y-auto">
         {parts.map((part) => (
