@@ -201,27 +201,3 @@ test('the drawing is made larger by wheel and keys, moved, saved as SVG, and pri
     expect(pdf.match(/\/Type\s*\/Page\b(?!s)/g), format).toHaveLength(1);
   }
 });
-
-const RIGS = [
-  'Two baits on one leader',
-  'Trolled fly with a wobble disc',
-  'Bottom bouncer with a harness',
-  'Weight below the hook',
-  'Towed head on wire',
-] as const;
-
-test('rigs of every sort are built from the empty sheet without a trick', async ({ page }) => {
-  test.setTimeout(180_000);
-  for (const rig of RIGS) {
-    await open(page, '/bench/new');
-    await page.getByRole('button', { name: new RegExp(rig) }).click();
-    for (const select of await page.locator('form select').all())
-      if ((await select.inputValue()) === '') await select.selectOption({ index: 1 });
-    await page.getByLabel('Name', { exact: true }).fill(`Built: ${rig}`);
-    await page.getByRole('button', { name: 'open on the Bench' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(`Built: ${rig}`);
-    await ready(page);
-    const count = await joints(page).count();
-    await expect(page.locator('.balloon:visible')).toHaveCount(count);
-  }
-});

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { clean, open, watchErrors } from './page';
+import { chooseFirst, clean, open, watchErrors } from './page';
 
 watchErrors();
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -38,14 +38,16 @@ test('from an empty bench to the first verdicts, on a phone', async ({ page }) =
   ]) {
     await page.getByLabel('New part', { exact: true }).and(page.locator('input')).fill(line);
     await page.getByRole('button', { name: 'add', exact: true }).click();
+    const yes = page.getByRole('button', { name: 'yes, so' });
+    await expect(page.locator('#quick-add[value=""]').or(yes)).toBeVisible();
+    if (await yes.isVisible()) await yes.click();
     await expect(page.locator('#quick-add')).toHaveValue('');
   }
   await open(page, '/bench');
   await expect(page.getByText('No setups on this bench yet.')).toBeVisible();
   await page.getByRole('link', { name: 'new setup' }).click();
   await page.getByRole('button', { name: /Weedless soft bait, no weight/ }).click();
-  for (const slot of ['rod', 'reel', 'line', 'leader', 'hook', 'bait'])
-    await page.getByLabel(slot, { exact: true }).selectOption({ index: 1 });
+  for (const slot of ['rod', 'reel', 'line', 'leader', 'hook', 'bait']) await chooseFirst(page, slot);
   await expect(page.getByRole('status').getByText('Throw')).toBeVisible();
   await clean(page);
   await page.getByLabel('Name', { exact: true }).fill('First');

@@ -65,3 +65,9 @@ async function untilAlive(page: Page): Promise<void> {
   // It is drawn; who listens to keys does so once nothing else is to be done.
   await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)).then(() => undefined));
 }
+
+/** Takes the first part of the Box that a place of a new setup offers. */
+export async function chooseFirst(page: Page, place: string): Promise<void> {
+  await page.getByRole('combobox', { name: place, exact: true }).click();
+  await page.getByRole('listbox', { name: place, exact: true }).getByRole('option').first().click();
+}

@@ -25,7 +25,8 @@ const spool = partIdSchema.parse('line-fluorocarbon-37');
 const stock = async (id: string) => stockOf((await listParts(db, demoBenchId)).find((part) => part.id === id)!);
 const tied = (input: Parameters<typeof tieBatch>[2]) => transact(db, (tx) => tieBatch(tx, demoBenchId, input, now));
 const leadersNow = async () => (await listLeaders(db, demoBenchId)).rows;
-const tie = (count: number) => tied({ items: [{ setupId: minnow, count }], allowances: {}, reason: 'tied' });
+const tie = (count: number) =>
+  tied({ items: [{ setupId: minnow, count }], allowances: {}, sharesLink: false, reason: 'tied' });
 
 describe('a batch that was tied', () => {
   it('goes out of stock with its movements, and is listed', async () => {
@@ -58,6 +59,7 @@ describe('a batch that was tied', () => {
       await tied({
         items: [{ setupId: setupIdSchema.parse('setup-nobody'), count: 1 }],
         allowances: {},
+        sharesLink: false,
         reason: 'tied',
       }),
     ).toEqual({ kind: 'not-found' });

@@ -32,7 +32,11 @@ export function SetupStart({ box, house, sketches, setups }: SetupStartProps) {
   const [asked, setAsked] = useState(false);
   const { rig, slots, chosen, missing, evaluation } = start;
   const verdictName = useVerdictText(evaluation?.figures.tow ? 'towed' : 'cast');
-  const slotName = ({ id, seed }: RigSlot) => jointText(i18n, { id, kind: seed.kind });
+  const slotName = ({ id, seed, form }: RigSlot) => {
+    const what = form ? t(`word.${form}`).toLocaleLowerCase() : jointText(i18n, { id, kind: seed.kind });
+    const place = PLACES.find((each) => id.startsWith(`${each}-`));
+    return place ? t(`start.place.${place}`, { what }) : what;
+  };
   return (
     <main id="main" tabIndex={-1} className="mx-auto max-w-5xl px-3 py-4 outline-none">
       <h1 className="narrow mb-2 text-[20px] font-semibold">
@@ -146,3 +150,6 @@ export function SetupStart({ box, house, sketches, setups }: SetupStartProps) {
     </main>
   );
 }
+
+/** Where two of a kind stand in one rig. */
+const PLACES = ['front', 'rear', 'short'] as const;
