@@ -11,6 +11,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '@/domain/parts';
 import { stockOf } from '@/domain/stock';
+import { PartThumb } from '@/features/fields/part-thumb';
 import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { leastKnown, partDetail, partTitle } from '@/i18n/part-text';
@@ -138,7 +139,8 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
                 style={{ transform: `translateY(${item.start}px)`, height: rowHeight }}
                 className={`${GRID} absolute inset-x-0 cursor-pointer border-b border-faint px-2 ${isSelected ? 'bg-hi text-on-hi' : ''}`}
               >
-                <div role="cell" className="min-w-0">
+                <div role="cell" className="grid min-w-0 grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2">
+                  <PartThumb part={part} className="row-span-2 h-7 w-[52px]" />
                   <button
                     type="button"
                     tabIndex={-1}
@@ -148,7 +150,6 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
                   </button>
                   <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>
                     {partDetail(i18n, part, null)}
-                    {part.words ? ` · ${part.words}` : ''}
                   </span>
                 </div>
                 <div role="cell" className="text-right">

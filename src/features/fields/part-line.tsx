@@ -7,6 +7,7 @@ import { foundAs } from '@/i18n/find-part';
 import { fieldLabel } from '@/i18n/field-text';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { LineReading } from './line-reading';
+import { PartThumb } from './part-thumb';
 import { useLine } from './use-line';
 
 export interface PartLineProps {
@@ -140,7 +141,11 @@ export function PartLine(props: PartLineProps) {
         >
           {found.map((part, i) => (
             <Option key={part.id} id={`${id}-${i}`} isOn={i === on} onTake={() => (onChoose(part), close())}>
-              {partTitle(i18n, part)} <span className={i === on ? '' : 'text-dim'}>{partDetail(i18n, part, null)}</span>
+              <PartThumb part={part} className="h-6 w-12 shrink-0" />
+              <span className="min-w-0">
+                {partTitle(i18n, part)}{' '}
+                <span className={i === on ? '' : 'text-dim'}>{partDetail(i18n, part, null)}</span>
+              </span>
             </Option>
           ))}
           {canMake && (
@@ -149,8 +154,11 @@ export function PartLine(props: PartLineProps) {
               isOn={on === found.length}
               onTake={() => take((made) => (onMake(made), close()))}
             >
-              <span className="font-semibold">{t('reading.make')}:</span> {partTitle(i18n, read.part!)}{' '}
-              <span className={on === found.length ? '' : 'text-dim'}>{partDetail(i18n, read.part!, null)}</span>
+              <PartThumb part={read.part!} className="h-6 w-12 shrink-0" />
+              <span className="min-w-0">
+                <span className="font-semibold">{t('reading.make')}:</span> {partTitle(i18n, read.part!)}{' '}
+                <span className={on === found.length ? '' : 'text-dim'}>{partDetail(i18n, read.part!, null)}</span>
+              </span>
             </Option>
           )}
         </ul>
@@ -196,7 +204,7 @@ function Option({ id, isOn, onTake, children }: OptionProps) {
         event.preventDefault();
         onTake();
       }}
-      className={`semi-narrow min-h-9 cursor-pointer border-t border-faint px-2 py-1 text-[14px] first:border-0 lg:min-h-7 ${isOn ? 'bg-hi text-on-hi' : ''}`}
+      className={`semi-narrow flex min-h-9 cursor-pointer items-center gap-2 border-t border-faint px-2 py-1 text-[14px] first:border-0 lg:min-h-7 ${isOn ? 'bg-hi text-on-hi' : ''}`}
     >
       {children}
     </li>

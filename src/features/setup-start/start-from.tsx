@@ -68,7 +68,15 @@ export function StartFrom({ start, sketches, setups }: StartFromProps) {
       ) : from === 'lure' && !about ? (
         <p className="semi-narrow text-dim">{t('start.lureFirst')}</p>
       ) : (
-        <RigList rigs={rigs} sketches={sketches} words={start.words} onRig={start.take} />
+        <RigList
+          rigs={rigs}
+          sketches={sketches}
+          words={start.words}
+          onRig={(rig) => {
+            start.take(rig);
+            window.scrollTo(0, 0);
+          }}
+        />
       )}
     </>
   );

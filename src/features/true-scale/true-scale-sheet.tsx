@@ -1,10 +1,15 @@
 'use client';
 
+import { useState } from 'react';
 import { outlineOfPart } from '@/core/show';
-import type { Part } from '@/domain/parts';
+import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
 import { OutlineShapes } from '@/features/fields/outline-view';
 import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
+import { ChoiceField } from '@/ui/choice-field';
+
+/** A rod on paper at true scale needs more paper than there is; line and reels are told by figures. */
+const WITHOUT_SHAPE: ReadonlySet<PartKind> = new Set(['rod', 'reel', 'line', 'knot']);
 
 const WIRES_MM = [0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3, 1.4, 1.6, 1.8, 2, 2.3] as const;
 const BAR_MM = 11;
@@ -13,8 +18,10 @@ const BAR_MM = 11;
 export function TrueScaleSheet({ box }: { readonly box: readonly Part[] }) {
   const i18n = useI18n();
   const { t, number } = i18n;
-  const hooks = box
-    .filter(({ kind }) => kind === 'hook')
+  const [kind, setKind] = useState<PartKind>('hook');
+  const kinds = PART_KINDS.filter((each) => !WITHOUT_SHAPE.has(each) && box.some((part) => part.kind === each));
+  const shown = box
+    .filter((part) => part.kind === kind)
     .flatMap((part) => {
       const outline = outlineOfPart(part);
       return outline ? [{ part, outline }] : [];
@@ -61,9 +68,16 @@ export function TrueScaleSheet({ box }: { readonly box: readonly Part[] }) {
           </g>
         ))}
       </svg>
+      <ChoiceField
+        className="mb-2 max-w-xs print:hidden"
+        label={t('scale.kind')}
+        value={kind}
+        options={kinds.map((value) => ({ value, label: t(`kind.${value}`) }))}
+        onValueChange={setKind}
+      />
       <p className="semi-narrow mb-2 text-[13px]">{t('scale.hooks')}</p>
       <ul className="flex flex-wrap gap-x-5 gap-y-3">
-        {hooks.map(({ part, outline }) => (
+        {shown.map(({ part, outline }) => (
           <li key={part.id} className="break-inside-avoid">
             <svg
               viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`}

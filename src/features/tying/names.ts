@@ -15,5 +15,5 @@ export const partOfJoint = (file: Pick<SetupFile, 'chain' | 'parts'>, id: string
 /** What stands in a joint, by its part. */
 export const jointName = (i18n: I18n, file: Pick<SetupFile, 'chain' | 'parts'>, id: string | null): string => {
   const part = partOfJoint(file, id);
-  return part ? partTitle(i18n, part) : i18n.t('tying.mainLine');
+  return part ? partTitle(i18n, part, jointOf(file, id)?.colour) : i18n.t('tying.mainLine');
 };

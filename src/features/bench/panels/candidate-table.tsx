@@ -6,6 +6,7 @@ import type { Measure } from '@/core/base/measure';
 import type { PartId } from '@/domain/ids';
 import { effectColumns, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useFished, useVerdictText } from '@/features/fields/verdict-words';
+import { PartThumb } from '@/features/fields/part-thumb';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { Mark } from '@/ui/mark';
@@ -79,10 +80,13 @@ export function CandidateTable({ open, onOpenChange, title, rows, fitted, before
                   <button
                     type="button"
                     onClick={() => onTry(row.part.id)}
-                    className="min-h-8 text-left hover:underline lg:min-h-6"
+                    className="flex min-h-8 items-center gap-2 text-left hover:underline lg:min-h-6"
                   >
-                    {partTitle(i18n, row.part)}{' '}
-                    <span className="font-normal text-dim">{partDetail(i18n, row.part, null)}</span>
+                    <PartThumb part={row.part} className="h-5 w-9 shrink-0" />
+                    <span className="min-w-0 truncate">
+                      {partTitle(i18n, row.part)}{' '}
+                      <span className="font-normal text-dim">{partDetail(i18n, row.part, null)}</span>
+                    </span>
                   </button>
                 </td>
                 {VERDICT_NAMES.map((name) => (

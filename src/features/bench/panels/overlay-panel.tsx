@@ -10,7 +10,7 @@ import { partTitle } from '@/i18n/part-text';
 import { jointText } from '@/i18n/setup-text';
 import { Mark } from '@/ui/mark';
 import { Panel } from '@/ui/panel';
-import { revisionDifference, type ChainChange } from './revision-difference';
+import { revisionDifference, type ChainChange, type Chosen } from './revision-difference';
 
 export interface OverlayPanelProps {
   readonly open: boolean;
@@ -112,7 +112,7 @@ function fieldName({ t }: I18n, field: string, kind: string): string {
 const lower = (text: string) => text.charAt(0).toLocaleLowerCase() + text.slice(1);
 
 function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): string {
-  const { t, format } = i18n;
+  const { t } = i18n;
   const titleOf = (id: string) => {
     const part = parts.find((each) => each.id === id);
     return part ? partTitle(i18n, part) : i18n.t('reading.gone');
@@ -125,16 +125,7 @@ function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): st
     case 'swapped':
       return t('revisions.swapped', { joint, was: titleOf(change.was), is: titleOf(change.is) });
     case 'set': {
-      const say = (value: number | string | boolean | undefined) =>
-        typeof value === 'number'
-          ? change.field === 'segmentsOff'
-            ? String(value)
-            : format(value, value < 0.3 ? 'size' : 'distance')
-          : typeof value === 'string'
-            ? t(`word.${value}` as 'word.lead')
-            : value
-              ? t('common.yes')
-              : '–';
+      const say = (value: Chosen) => chosenText(i18n, change, value);
       return t('revisions.swapped', {
         joint: `${joint}, ${fieldName(i18n, change.field, change.joint.kind)}`,
         was: say(change.was),
@@ -143,5 +134,25 @@ function changeText(i18n: I18n, change: ChainChange, parts: readonly Part[]): st
     }
     default:
       return change satisfies never;
+  }
+}
+
+/** What was chosen, in words: figures with their unit, colours and joints by name, stations of a lure one by one. */
+function chosenText(i18n: I18n, { field }: Extract<ChainChange, { kind: 'set' }>, value: Chosen): string {
+  const { t, format } = i18n;
+  if (value === undefined || value === false) return field === 'station' ? t('station.all') : '–';
+  if (value === true) return t('common.yes');
+  if (typeof value === 'number')
+    return field === 'segmentsOff' ? String(value) : format(value, value < 0.3 ? 'size' : 'distance');
+  if (typeof value !== 'string') return value.map((each) => t(`station.${each}` as 'station.all')).join(', ');
+  switch (field) {
+    case 'colour':
+      return value;
+    case 'station':
+      return t(`station.${value}` as 'station.all');
+    case 'place':
+      return t(`jointField.${value}` as 'jointField.eye');
+    default:
+      return t(`word.${value}` as 'word.lead');
   }
 }

@@ -1,6 +1,9 @@
 import { effectFigures, evaluate, VERDICT_NAMES, type EffectFigures, type Mark, type VerdictName } from '@/core/judge';
 import type { Joint, Setup } from '@/core/tackle';
 
+/** What is chosen about a joint: a figure, a word, a yes, or several words. */
+export type Chosen = number | string | boolean | readonly string[] | undefined;
+
 /** What is otherwise in one place of two chains. */
 export type ChainChange =
   | { readonly kind: 'out' | 'in'; readonly joint: Joint; readonly partId: string }
@@ -9,8 +12,8 @@ export type ChainChange =
       readonly kind: 'set';
       readonly joint: Joint;
       readonly field: string;
-      readonly was: number | string | boolean | undefined;
-      readonly is: number | string | boolean | undefined;
+      readonly was: Chosen;
+      readonly is: Chosen;
     };
 
 export interface RevisionDifference {
@@ -44,19 +47,16 @@ export function chainChanges(from: readonly Joint[], to: readonly Joint[]): read
     if (!old) return [{ kind: 'in', joint, partId: joint.partId }];
     const swapped: ChainChange[] =
       old.partId === joint.partId ? [] : [{ kind: 'swapped', joint, was: old.partId, is: joint.partId }];
-    const [before, after] = [old, joint].map(
-      (each) => each as unknown as Readonly<Record<string, number | string | boolean | undefined>>,
-    ) as [
-      Readonly<Record<string, number | string | boolean | undefined>>,
-      Readonly<Record<string, number | string | boolean | undefined>>,
-    ];
+    const [before, after] = [old, joint].map((each) => each as unknown as Readonly<Record<string, Chosen>>);
     const fields = Object.keys({ ...old, ...joint }).filter(
-      (key) => key !== 'id' && key !== 'kind' && key !== 'partId' && before[key] !== after[key],
+      (key) => key !== 'id' && key !== 'kind' && key !== 'partId' && !isSame(before![key], after![key]),
     );
     return [
       ...swapped,
-      ...fields.map((field): ChainChange => ({ kind: 'set', joint, field, was: before[field], is: after[field] })),
+      ...fields.map((field): ChainChange => ({ kind: 'set', joint, field, was: before![field], is: after![field] })),
     ];
   });
   return [...gone, ...others];
 }
+
+const isSame = (a: Chosen, b: Chosen): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -25,27 +25,28 @@ export function JointFields(props: JointFieldsProps) {
   const { joint, part, onJoint } = props;
   const { t } = useI18n();
   const colours = coloursOf(part);
-  return (
-    <>
-      <OwnFields {...props} />
-      {colours.length > 0 && (
-        <Frame>
-          <ChoiceField
-            label={t('jointField.colour')}
-            value={joint.colour ?? ''}
-            options={[
-              { value: '', label: t('jointField.anyColour') },
-              ...colours.map(({ name }) => ({ value: name, label: name })),
-            ]}
-            onValueChange={(colour) => onJoint({ ...joint, colour: colour === '' ? undefined : colour }, 'colour')}
-          />
-        </Frame>
-      )}
-    </>
+  if (colours.length === 0) return <OwnFields {...props} />;
+  const choice = (
+    <ChoiceField
+      label={t('jointField.colour')}
+      value={joint.colour ?? ''}
+      options={[
+        { value: '', label: t('jointField.anyColour') },
+        ...colours.map(({ name, pieces }) => ({ value: name, label: pieces === null ? name : `${name} (${pieces})` })),
+      ]}
+      onValueChange={(colour) => onJoint({ ...joint, colour: colour === '' ? undefined : colour }, 'colour')}
+    />
   );
+  return <OwnFields {...props} colour={choice} />;
 }
 
-function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
+function OwnFields({
+  joint,
+  part,
+  stations,
+  onJoint,
+  colour = null,
+}: JointFieldsProps & { readonly colour?: React.ReactNode }) {
   const { t } = useI18n();
   const words = <K extends string>(values: readonly K[]) =>
     values.map((value) => ({ value, label: t(`word.${value}` as 'word.lead') }));
@@ -107,11 +108,11 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
         </Frame>
       );
     case 'lure': {
-      if (!stations || stations.length === 0) return null;
+      if (!stations || stations.length === 0) return colour && <Frame>{colour}</Frame>;
       const bare = joint.bare ?? [];
       return (
         <Frame>
-          <fieldset className="col-span-2 flex flex-wrap gap-x-4">
+          <fieldset className={`flex flex-wrap gap-x-4 ${colour ? '' : 'col-span-2'}`}>
             <legend className="narrow text-[12px] text-dim">{t('jointField.bare')}</legend>
             {[...new Set(stations)].map((station) => (
               <label key={station} className="flex min-h-9 items-center gap-1.5 text-[13px] lg:min-h-7">
@@ -127,6 +128,7 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
               </label>
             ))}
           </fieldset>
+          {colour}
         </Frame>
       );
     }
@@ -157,7 +159,12 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
         </Frame>
       );
     case 'jig-head':
-      return <Frame>{off(joint.offCentreM, (offCentreM) => ({ ...joint, offCentreM }))}</Frame>;
+      return (
+        <Frame>
+          {off(joint.offCentreM, (offCentreM) => ({ ...joint, offCentreM }))}
+          {colour}
+        </Frame>
+      );
     case 'bait':
       return (
         <Frame>
@@ -194,6 +201,7 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
                 ...joint,
                 segmentsOff,
               }))}
+          {colour}
         </Frame>
       );
     case 'snell':
@@ -240,8 +248,13 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
       );
     case 'trailer':
       return part.kind === 'trailer' && part.segments ? (
-        <Frame>{segments(joint.segmentsOff, part.segments, (segmentsOff) => ({ ...joint, segmentsOff }))}</Frame>
-      ) : null;
+        <Frame>
+          {segments(joint.segmentsOff, part.segments, (segmentsOff) => ({ ...joint, segmentsOff }))}
+          {colour}
+        </Frame>
+      ) : (
+        colour && <Frame>{colour}</Frame>
+      );
     case 'stinger':
       return (
         <Frame>
@@ -261,7 +274,7 @@ function OwnFields({ joint, part, stations, onJoint }: JointFieldsProps) {
         </Frame>
       );
     default:
-      return null;
+      return colour && <Frame>{colour}</Frame>;
   }
 }
 

@@ -150,6 +150,14 @@ describe('revisionDifference', () => {
     expect(marks.find(({ verdict }) => verdict === 'fall')).toEqual({ verdict: 'fall', was: 'edge', is: 'sound' });
     expect(after.castMassKg).toBeLessThan(before.castMassKg);
   });
+  it('names stations left bare and colours, and sees no change in an equal list', () => {
+    const lure = { id: 'lure', partId: 'x', kind: 'lure', colour: 'char', bare: ['front'] } as const;
+    expect(chainChanges([lure], [{ ...lure, bare: ['front'] }])).toEqual([]);
+    expect(chainChanges([lure], [{ id: 'lure', partId: 'x', kind: 'lure', colour: 'perch' }])).toMatchObject([
+      { field: 'colour', was: 'char', is: 'perch' },
+      { field: 'bare', was: ['front'], is: undefined },
+    ]);
+  });
   it('names what went, what came and what was swapped', () => {
     const [a, b] = [1, 2].map(
       (revision) => demoFiles.find((each) => each.id === 'setup-reef-plug' && each.revision === revision)!.file,
