@@ -12,10 +12,10 @@ const figure = (page: Page, name: string) => verdict(page, name).locator('output
 
 watchErrors();
 
-test('the list shows the marks of all fourteen setups and opens one', async ({ page }) => {
+test('the list shows the marks of all seventeen setups and opens one', async ({ page }) => {
   await open(page, '/');
   await expect(page).toHaveURL('/bench');
-  await expect(page.getByRole('row')).toHaveCount(15);
+  await expect(page.getByRole('row')).toHaveCount(18);
   const row = page.getByRole('row', { name: /Lily bay/ });
   await expect(row.getByRole('cell').nth(6)).toHaveText(/fails/);
   await clean(page);
@@ -91,7 +91,7 @@ test('joints and candidates by mouse, and every candidate shows its effect', asy
 
 test('a part is found by type, size or weight as it is written', async ({ page }) => {
   await open(page, WALL);
-  await expect(candidates(page)).toHaveCount(22);
+  await expect(candidates(page)).toHaveCount(26);
   await page.keyboard.press('/');
   await page.keyboard.type('5/0 stout');
   await expect(candidates(page)).toHaveCount(2);

@@ -194,18 +194,17 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
   await page.getByLabel('Find a rig').fill('PLOMO');
   await page.getByRole('button', { name: /Weedless soft bait, pegged weight/ }).click();
   await clean(page);
-  for (const [slot, choice] of [
-    ['rod', /Heron/],
-    ['reel', /Multiplier, 6.3/],
-    ['line', /Braid 0.28/],
-    ['leader', /Fluorocarbon 0.37/],
-    ['weight', /Bullet, tungsten · 10 g/],
-    ['hook', /Offset worm 3\/0/],
-    ['bait', /Paddle-tail 125/],
+  for (const [slot, words, choice] of [
+    ['rod', 'heron', /Heron/],
+    ['reel', 'multiplier 6.3', /Multiplier, 6.3/],
+    ['line', 'braid 0.28', /Braid 0.28/],
+    ['leader', '0.37', /Fluorocarbon 0.37/],
+    ['weight', 'tungsten 10 g', /Bullet, tungsten 10 g/],
+    ['hook', 'offset 3/0', /Offset worm 3\/0/],
+    ['bait', 'paddle 125', /Paddle-tail 125/],
   ] as const) {
-    const select = page.getByLabel(slot, { exact: true }).and(page.locator('select'));
-    const label = (await select.locator('option').allTextContents()).find((text) => choice.test(text))!;
-    await select.selectOption({ label });
+    await page.getByRole('combobox', { name: slot, exact: true }).fill(words);
+    await page.getByRole('listbox', { name: slot, exact: true }).getByRole('option', { name: choice }).first().click();
   }
   await expect(page.getByRole('status').getByText('Throw')).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('From nothing');

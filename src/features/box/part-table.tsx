@@ -139,18 +139,20 @@ export function PartTable({ parts, usesOf, selected, onSelect, onOrder }: PartTa
                 style={{ transform: `translateY(${item.start}px)`, height: rowHeight }}
                 className={`${GRID} absolute inset-x-0 cursor-pointer border-b border-faint px-2 ${isSelected ? 'bg-hi text-on-hi' : ''}`}
               >
-                <div role="cell" className="grid min-w-0 grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2">
-                  <PartThumb part={part} className="row-span-2 h-7 w-[52px]" />
-                  <button
-                    type="button"
-                    tabIndex={-1}
-                    className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]"
-                  >
-                    {partTitle(i18n, part)}
-                  </button>
-                  <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>
-                    {partDetail(i18n, part, null)}
-                  </span>
+                <div role="cell" className="flex min-w-0 items-center gap-x-2">
+                  <PartThumb part={part} className="h-7 w-[52px] shrink-0" />
+                  <div className="min-w-0">
+                    <button
+                      type="button"
+                      tabIndex={-1}
+                      className="semi-narrow block w-full truncate text-left text-[14px] leading-[1.25]"
+                    >
+                      {partTitle(i18n, part)}
+                    </button>
+                    <span className={`narrow block truncate text-[12px] leading-[1.2] ${isSelected ? '' : 'text-dim'}`}>
+                      {partDetail(i18n, part, null)}
+                    </span>
+                  </div>
                 </div>
                 <div role="cell" className="text-right">
                   <span className={`narrow border-b border-current text-[12px] ${UNDERLINE[known]}`}>

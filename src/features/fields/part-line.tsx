@@ -74,16 +74,19 @@ export function PartLine(props: PartLineProps) {
     write('');
     setAt(0);
   };
+  const makeIt = () => {
+    setOpen(false);
+    take((made) => {
+      onMake(made);
+      close();
+    });
+  };
   const takeOn = () => {
-    const part = found[on];
+    const part = isAsked ? undefined : found[on];
     if (part) {
       onChoose(part);
       close();
-    } else if (canMake)
-      take((made) => {
-        onMake(made);
-        close();
-      });
+    } else if (canMake) makeIt();
   };
   return (
     <div
@@ -121,7 +124,7 @@ export function PartLine(props: PartLineProps) {
               break;
             case 'Enter':
               event.preventDefault();
-              if (isOpen) takeOn();
+              if (isOpen || isAsked) takeOn();
               break;
             case 'Escape':
               if (isOpen) event.stopPropagation();
@@ -149,11 +152,7 @@ export function PartLine(props: PartLineProps) {
             </Option>
           ))}
           {canMake && (
-            <Option
-              id={`${id}-${found.length}`}
-              isOn={on === found.length}
-              onTake={() => take((made) => (onMake(made), close()))}
-            >
+            <Option id={`${id}-${found.length}`} isOn={on === found.length} onTake={makeIt}>
               <PartThumb part={read.part!} className="h-6 w-12 shrink-0" />
               <span className="min-w-0">
                 <span className="font-semibold">{t('reading.make')}:</span> {partTitle(i18n, read.part!)}{' '}
@@ -170,7 +169,7 @@ export function PartLine(props: PartLineProps) {
           {isAsked && read.guesses.length > 0 && (
             <button
               type="button"
-              onClick={() => take((made) => (onMake(made), close()))}
+              onClick={makeIt}
               className="narrow mt-1 min-h-8 border border-ink bg-hi px-3 font-semibold text-on-hi"
             >
               {t('reading.takeGuesses')}

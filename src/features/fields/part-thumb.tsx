@@ -5,10 +5,10 @@ import { outlineOfPart } from '@/core/show';
 import type { Part } from '@/domain/parts';
 import { OutlineShapes } from './outline-view';
 
-/** A part in a list, small: people know a hook or a head by its shape. Not to scale; empty for rods, reels and line. */
+/** A part in a list, small: people know a hook or a head by its shape. Not to scale; nothing for rods, reels and line. */
 export function PartThumb({ part, className }: { readonly part: Part; readonly className: string }) {
   const outline = useMemo(() => outlineOfPart(part), [part]);
-  if (!outline) return <span className={className} />;
+  if (!outline) return null;
   return (
     <svg
       viewBox={`0 0 ${outline.widthMm} ${outline.heightMm}`}

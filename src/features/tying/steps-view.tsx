@@ -216,7 +216,14 @@ function WholeLeader({
           return (
             <g key={id} transform={`translate(${24 + i * CELL} 0)`} opacity={isOn ? 1 : 0.35} data-on={isOn}>
               {isHere(id) && (
-                <rect x="-8" y="14" width={CELL - 16} height="112" className="pen-frame" style={{ fill: 'none' }} />
+                <rect
+                  x="-8"
+                  y="14"
+                  width={CELL - 16}
+                  height="112"
+                  className="pen-frame"
+                  style={{ fill: 'var(--sheet)' }}
+                />
               )}
               {outline ? (
                 <g
