@@ -45,8 +45,8 @@ export interface BenchViewProps extends BenchInput {
   readonly fromPhone: boolean;
 }
 
-// Nobody needs it who looks for what is there.
-const MakePart = dynamic(() => import('@/features/fields/make-part').then((m) => m.MakePart));
+// Nobody needs it who looks for what is there. Without a boundary of its own its coming would take the focus from the field.
+const MakePart = dynamic(() => import('@/features/fields/make-part').then((m) => m.MakePart), { loading: () => null });
 // Ranges come a second after the page, and what reads them with them.
 const verdictRanges = () => import('./verdicts/verdict-ranges');
 
