@@ -8,7 +8,6 @@ watchErrors();
 const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
 const joints = (page: Page) => page.getByRole('region', { name: 'The rig, joint by joint' }).getByRole('listitem');
 const remarks = (page: Page) => page.locator('[data-check]');
-const ready = (page: Page) => expect(page.locator('[data-state="waiting"]')).toHaveCount(0);
 
 test('a joint is added, moved and taken out by keys; what would be no rig is refused with its reason', async ({
   page,

@@ -91,4 +91,6 @@ export function linksOnMainLine({ chain, parts }: Pick<Setup, 'chain' | 'parts'>
 
 /** A leader for a link that stays on the line is hung on it by a loop; a crimped end is one already. */
 const onShared = (end: LeaderEnd, shared: readonly string[]): LeaderEnd =>
-  end.toId !== null && end.kind !== 'crimp' && shared.includes(end.toId) ? { kind: 'loop', jointId: null, toId: end.toId } : end;
+  end.toId !== null && end.kind !== 'crimp' && shared.includes(end.toId)
+    ? { kind: 'loop', jointId: null, toId: end.toId }
+    : end;
