@@ -28,6 +28,7 @@ const range = (limits: Limits) =>
 /** When the setup is the right one; what is not said holds for all. */
 const conditionsSchema = z.strictObject({
   temperatureC: range(WATER_LIMITS.temperatureC).optional(),
+  depthM: range(L.depthM).optional(),
   clarity: z.enum(['clear', 'stained', 'murky']).optional(),
   light: z.enum(['bright', 'overcast', 'dusk', 'dark']).optional(),
   mood: z.enum(['active', 'neutral', 'wary']).optional(),

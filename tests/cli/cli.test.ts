@@ -266,6 +266,7 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'tying',
     'cutting-stock',
     'sizing',
+    'suit',
     'ranges',
     'sweep',
     'remedy',

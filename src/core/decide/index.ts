@@ -46,4 +46,17 @@ export {
   type Territory,
   type Wants,
 } from './quiver';
+export {
+  DAY_LIMITS,
+  onTheDay,
+  suit,
+  SUIT_LIMITS,
+  temperatureAt,
+  type DayConditions,
+  type Hole,
+  type OutsideUse,
+  type Suit,
+  type Suited,
+  type SuitInput,
+} from './suit';
 export { USUAL_DAY, type Day, type RodInHand, rodTrade, type RodTrade, type Traded } from './rod-choice';

@@ -3,6 +3,7 @@ export {
   type Body,
   carriesPull,
   elementsOf,
+  isAssembly,
   pinchedAboveM,
   type Assembly,
   type Element,

@@ -19,6 +19,7 @@ import { smallCraftModel } from './small-craft';
 import { towModel } from './tow';
 import { trimModel } from './trim';
 import { turnModel } from './turn';
+import { suitModel } from './suit';
 import { TYING_MODELS } from './tying';
 import { waterModel } from './water';
 import { windingModel } from './winding';
@@ -46,6 +47,7 @@ const PLAIN: readonly Model[] = [
   ...AFLOAT_MODELS,
   ...QUIVER_MODELS,
   ...TYING_MODELS,
+  suitModel,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */

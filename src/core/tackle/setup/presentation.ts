@@ -8,6 +8,7 @@ import type { Fouling } from '../defaults/tow-classes';
 /** When a setup is the right one, as its owner sees it. */
 export interface Conditions {
   readonly temperatureC?: { readonly from: number; readonly to: number } | undefined;
+  readonly depthM?: { readonly from: number; readonly to: number } | undefined;
   readonly clarity?: 'clear' | 'stained' | 'murky' | undefined;
   readonly light?: 'bright' | 'overcast' | 'dusk' | 'dark' | undefined;
   readonly mood?: 'active' | 'neutral' | 'wary' | undefined;

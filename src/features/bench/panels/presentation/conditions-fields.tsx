@@ -30,7 +30,7 @@ export function ConditionsFields({ conditions, onConditions }: ConditionsFieldsP
     onConditions((value === undefined ? rest : { ...rest, [key]: value }) as Conditions, key);
   };
   const band = (
-    key: 'temperatureC' | 'speedMps',
+    key: 'temperatureC' | 'depthM' | 'speedMps',
     measure: Measure,
     limits: Limits,
     labels: readonly [string, string],
@@ -76,6 +76,7 @@ export function ConditionsFields({ conditions, onConditions }: ConditionsFieldsP
         t('presentation.tempFrom'),
         t('presentation.tempTo'),
       ])}
+      {band('depthM', 'depth', L.depthM, [t('presentation.useDepthFrom'), t('presentation.useDepthTo')])}
       {band('speedMps', 'speed', L.speedMps, [t('presentation.worksFrom'), t('presentation.worksTo')])}
     </>
   );
