@@ -3,6 +3,7 @@ import boxEn from './catalogues/en/box.json';
 import quiverEn from './catalogues/en/quiver.json';
 import rulesEn from './catalogues/en/rules.json';
 import sharedEn from './catalogues/en/shared.json';
+import todayEn from './catalogues/en/today.json';
 import tyingEn from './catalogues/en/tying.json';
 import waterEn from './catalogues/en/water.json';
 import benchEs from './catalogues/es/bench.json';
@@ -10,6 +11,7 @@ import boxEs from './catalogues/es/box.json';
 import quiverEs from './catalogues/es/quiver.json';
 import rulesEs from './catalogues/es/rules.json';
 import sharedEs from './catalogues/es/shared.json';
+import todayEs from './catalogues/es/today.json';
 import tyingEs from './catalogues/es/tying.json';
 import waterEs from './catalogues/es/water.json';
 import type { Locale } from './preferences';
@@ -22,6 +24,7 @@ const EN = {
   water: waterEn,
   quiver: quiverEn,
   tying: tyingEn,
+  today: todayEn,
   rules: rulesEn,
 } satisfies Record<Room, object>;
 
@@ -32,6 +35,7 @@ const ES: typeof EN = {
   water: waterEs,
   quiver: quiverEs,
   tying: tyingEs,
+  today: todayEs,
   rules: rulesEs,
 };
 
@@ -42,6 +46,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.water,
   ...rooms.quiver,
   ...rooms.tying,
+  ...rooms.today,
   ...rooms.rules,
 });
 

@@ -18,6 +18,7 @@ const SHOWN_IN: Readonly<Record<string, Room>> = {
   deck: 'quiver',
   tying: 'tying',
   jig: 'tying',
+  today: 'today',
   rules: 'rules',
   fields: 'shared',
   ruler: 'shared',

@@ -16,6 +16,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     water: () => import('./catalogues/en/water.json'),
     quiver: () => import('./catalogues/en/quiver.json'),
     tying: () => import('./catalogues/en/tying.json'),
+    today: () => import('./catalogues/en/today.json'),
     rules: () => import('./catalogues/en/rules.json'),
   },
   es: {
@@ -25,6 +26,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     water: () => import('./catalogues/es/water.json'),
     quiver: () => import('./catalogues/es/quiver.json'),
     tying: () => import('./catalogues/es/tying.json'),
+    today: () => import('./catalogues/es/today.json'),
     rules: () => import('./catalogues/es/rules.json'),
   },
 };

@@ -1,4 +1,4 @@
-import { remedies, setupRanges, sweep, quiver, scoreRods, wantsOf, rodTrade, type Steps } from '@/core/decide';
+import { remedies, setupRanges, suit, sweep, quiver, scoreRods, wantsOf, rodTrade, type Steps } from '@/core/decide';
 import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/judge';
 import { InputRangeError } from '@/core/base/guard';
 import { bestCut, drops } from '@/core/make';
@@ -41,6 +41,8 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return setupRanges(question.setup, { seed: question.seed });
     case 'remedies':
       return remedies({ setup: question.setup, ...changesFor(question.setup, question.box) });
+    case 'suit':
+      return suit(question);
     case 'sweep':
       return sweep({ base: question.setup, axes: question.axes, of: question.of, compute: (setup) => evaluate(setup) });
     case 'run':

@@ -4,6 +4,8 @@ import type {
   Remedies,
   Sweep,
   SweepAxis,
+  Suit,
+  SuitInput,
   Quiver,
   QuiverInput,
   RodScore,
@@ -85,6 +87,7 @@ export type Question =
   | { readonly kind: 'boat-side'; readonly setup: Setup }
   | { readonly kind: 'ranges'; readonly setup: Setup; readonly seed?: number }
   | { readonly kind: 'remedies'; readonly setup: Setup; readonly box: readonly Part[] }
+  | ({ readonly kind: 'suit' } & SuitInput)
   | { readonly kind: 'run'; readonly setup: Setup; readonly bottom: BottomProfile }
   | { readonly kind: 'fall'; readonly setup: Setup; readonly depthsM: readonly number[]; readonly band: BandAsk }
   | {
@@ -135,6 +138,7 @@ export interface Answers {
   readonly 'boat-side': BoatSide;
   readonly ranges: Ranges;
   readonly remedies: Remedies;
+  readonly suit: Suit;
   readonly sweep: Sweep;
   readonly run: RunAnswer;
   readonly fall: FallAnswer;

@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm';
+import { demoLeaders } from '@/db/demo';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
@@ -108,11 +109,16 @@ it('a revision, a deck, a leader and a reading that cannot be read cost nothing 
     sql`insert into reading (bench_id, id, part_id, guide, raw, ${sql.raw('`before`')}, after, taken_at) values (${demoBenchId}, 'r', 'rod-heron', 'weigh', '{"version":1,"data":{}}', '{}', '[]', ${now})`,
   );
   const { whole, broken } = workedOut(await newestSetups(db, demoBenchId), ({ file }) => evaluate(file));
-  expect(whole).toHaveLength(13);
+  expect(whole).toHaveLength(16);
   expect(broken).toMatchObject([{ id: 'setup-lily-bay', faults: [{ problem: { path: 'chain[0].kind' } }] }]);
   expect(await setupPage(db, demoBenchId, setupIdSchema.parse('setup-lily-bay'))).toMatchObject({ kind: 'broken' });
-  expect(await listDecks(db, demoBenchId)).toMatchObject({ rows: [], broken: [{ id: 'deck-x' }] });
-  expect(await listLeaders(db, demoBenchId)).toMatchObject({ rows: [], broken: [{ id: 'leader-x', name: 'Old' }] });
+  expect(await listDecks(db, demoBenchId)).toMatchObject({
+    rows: [{ deck: { id: 'deck-evening' } }],
+    broken: [{ id: 'deck-x' }],
+  });
+  const leaders = await listLeaders(db, demoBenchId);
+  expect(leaders.rows).toHaveLength(demoLeaders.length);
+  expect(leaders.broken).toMatchObject([{ id: 'leader-x', name: 'Old' }]);
   expect(await listReadings(db, demoBenchId, partIdSchema.parse('rod-heron'))).toMatchObject({ broken: [{ id: 'r' }] });
   expect((await benchToFile(db, demoBenchId))!.unreadable.map(({ record }) => record).sort()).toEqual([
     'deck',

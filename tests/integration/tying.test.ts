@@ -24,7 +24,9 @@ const minnow = setupIdSchema.parse('setup-crimped-minnow');
 const spool = partIdSchema.parse('line-fluorocarbon-37');
 const stock = async (id: string) => stockOf((await listParts(db, demoBenchId)).find((part) => part.id === id)!);
 const tied = (input: Parameters<typeof tieBatch>[2]) => transact(db, (tx) => tieBatch(tx, demoBenchId, input, now));
-const leadersNow = async () => (await listLeaders(db, demoBenchId)).rows;
+/** Those of this evening: the demo has others. */
+const leadersNow = async () =>
+  (await listLeaders(db, demoBenchId)).rows.filter(({ tiedAt }) => tiedAt === now.toISOString());
 const tie = (count: number) =>
   tied({ items: [{ setupId: minnow, count }], allowances: {}, sharesLink: false, reason: 'tied' });
 

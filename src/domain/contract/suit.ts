@@ -1,37 +1,10 @@
 import { z } from 'zod';
-import { DAY_LIMITS as D, finish, suit, SUIT_LIMITS } from '@/core/decide';
-import { COVERS, type Cover } from '@/core/tackle/defaults/hookset-classes';
-import { FOULING, type Fouling } from '@/core/tackle/defaults/tow-classes';
+import { finish, suit, SUIT_LIMITS } from '@/core/decide';
 import { VERDICT_NAMES } from '@/core/judge';
-import { WATER_LIMITS } from '@/core/water';
-import { numberIn } from '../number';
-import { PRESENTATION_LIMITS as L } from '../presentation-limits';
+import { dayConditionsSchema } from '../day';
 import { setupFileSchema } from '../setup';
 import { findingOutput } from './checks';
 import { model } from './model';
-import { keysOf } from './shared';
-
-const span = z.strictObject({ from: numberIn(D.depthM), to: numberIn(D.depthM) });
-
-/** A day, or one slot of it, as it is sent and kept. */
-export const dayConditionsSchema = z.strictObject({
-  surfaceC: numberIn(D.temperatureC),
-  deep: z.strictObject({ temperatureC: numberIn(D.temperatureC), depthM: numberIn(D.depthM) }).optional(),
-  salinity: numberIn(WATER_LIMITS.salinity).optional(),
-  depthM: span,
-  bottomM: numberIn(L.bottomM).optional(),
-  currentMps: numberIn(L.currentMps).optional(),
-  speedMps: span.optional(),
-  fishKg: numberIn({ ...L.fishKg, min: 0.01 }).optional(),
-  baitM: span.optional(),
-  cover: keysOf<Cover>(COVERS).optional(),
-  fouling: keysOf<Fouling>(FOULING).optional(),
-  clarity: z.enum(['clear', 'stained', 'murky']).optional(),
-  light: z.enum(['bright', 'overcast', 'dusk', 'dark']).optional(),
-  mood: z.enum(['active', 'neutral', 'wary']).optional(),
-  bottom: z.enum(['rock', 'sand', 'mud', 'weed']).optional(),
-  craftId: z.string().max(64).nullable().optional(),
-});
 
 const mark = z.enum(['sound', 'edge', 'fails', 'cant-tell']);
 const verdict = z.enum(VERDICT_NAMES);

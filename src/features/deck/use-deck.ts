@@ -28,7 +28,7 @@ const fresh = (name: string): Held => ({ deck: { id: deckIdSchema.parse('new'), 
 
 /** Headless: one deck in hand, its changes, what stands against it and what it takes along; kept when asked. */
 export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
-  const [held, setHeld] = useState<Held>(() => decks[0] ?? fresh(newName));
+  const [held, setHeld] = useState<Held>(() => decks.at(-1) ?? fresh(newName));
   const [kept, setKept] = useState<Deck>(held.deck);
   const [failure, setFailure] = useState<DeckFailure | null>(null);
   const [removed, setRemoved] = useState<Deck | null>(null);

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { DAY_LIMITS as D } from '@/core/decide';
+import { COVERS, type Cover } from '@/core/tackle/defaults/hookset-classes';
+import { FOULING, type Fouling } from '@/core/tackle/defaults/tow-classes';
+import { WATER_LIMITS } from '@/core/water';
+import { keysOf } from './contract/shared';
+import { numberIn } from './number';
+import { PRESENTATION_LIMITS as L } from './presentation-limits';
+
+const span = z.strictObject({ from: numberIn(D.depthM), to: numberIn(D.depthM) });
+
+/** A day, or one slot of it, as it is sent and kept. */
+export const dayConditionsSchema = z.strictObject({
+  surfaceC: numberIn(D.temperatureC),
+  deep: z.strictObject({ temperatureC: numberIn(D.temperatureC), depthM: numberIn(D.depthM) }).optional(),
+  salinity: numberIn(WATER_LIMITS.salinity).optional(),
+  depthM: span,
+  bottomM: numberIn(L.bottomM).optional(),
+  currentMps: numberIn(L.currentMps).optional(),
+  speedMps: span.optional(),
+  fishKg: numberIn({ ...L.fishKg, min: 0.01 }).optional(),
+  baitM: span.optional(),
+  cover: keysOf<Cover>(COVERS).optional(),
+  fouling: keysOf<Fouling>(FOULING).optional(),
+  clarity: z.enum(['clear', 'stained', 'murky']).optional(),
+  light: z.enum(['bright', 'overcast', 'dusk', 'dark']).optional(),
+  mood: z.enum(['active', 'neutral', 'wary']).optional(),
+  bottom: z.enum(['rock', 'sand', 'mud', 'weed']).optional(),
+  craftId: z.string().max(64).nullable().optional(),
+});
+
+export type DayConditions = z.infer<typeof dayConditionsSchema>;
+
+/** A day of which nothing was said yet: a mild lake, all depths that are commonly fished. */
+export const USUAL_DAY: DayConditions = { surfaceC: 12, depthM: { from: 0.5, to: 12 } };
+
+/** Water colder than this takes a swimmer's breath and strength: care is shown [°C]. */
+export const COLD_WATER_C = 15;

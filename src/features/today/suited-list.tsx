@@ -1,0 +1,160 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useRef } from 'react';
+import { VERDICT_NAMES } from '@/core/judge';
+import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { changeText } from '@/i18n/change-text';
+import { useI18n, type I18n } from '@/i18n/client';
+import { findingText, verdictText } from '@/i18n/setup-text';
+import { keepInView } from '@/ui/keep-in-view';
+import { Mark } from '@/ui/mark';
+import type { SuitedSetup, useToday } from './use-today';
+
+type Today = ReturnType<typeof useToday>;
+
+/** The setups as they suit, each with its marks, what decides and why; of the chosen one what would mend it. */
+export function SuitedList({ today }: { readonly today: Today }) {
+  const { t } = useI18n();
+  const { ranked, chosen } = today;
+  return (
+    <ol aria-label={t('today.suits')} className="min-h-0 flex-1 overflow-y-auto">
+      {ranked.map((setup, i) => (
+        <Row
+          key={setup.id}
+          setup={setup}
+          opens={i === 0 || ranked[i - 1]!.standing !== setup.standing}
+          isOn={setup.id === chosen?.id}
+          today={today}
+        />
+      ))}
+      {today.refused.length > 0 && (
+        <li className="semi-narrow border-t border-faint px-3 py-1 text-[13px]">
+          {t('today.refused', { names: today.refused.map((id) => today.nameOf(id) ?? '–').join(', ') })}
+        </li>
+      )}
+    </ol>
+  );
+}
+
+function Row({
+  setup,
+  opens,
+  isOn,
+  today,
+}: {
+  readonly setup: SuitedSetup;
+  readonly opens: boolean;
+  readonly isOn: boolean;
+  readonly today: Today;
+}) {
+  const i18n = useI18n();
+  const { t, format } = i18n;
+  const row = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (isOn && row.current) keepInView(row.current);
+  }, [isOn]);
+  const fished = setup.today.presentation.kind;
+  const name = (verdict: (typeof VERDICT_NAMES)[number]) => verdictText(i18n, verdict, fished);
+  return (
+    <li
+      ref={row}
+      data-standing={setup.standing}
+      aria-current={isOn ? 'true' : undefined}
+      className={`border-t px-3 py-1 ${opens ? 'border-ink' : 'border-faint'} ${isOn ? 'bg-hi text-on-hi' : ''}`}
+    >
+      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3">
+        <button
+          type="button"
+          onClick={() => today.select(setup.id)}
+          className="min-h-8 min-w-0 truncate text-left text-[15px] font-semibold"
+        >
+          {setup.name}
+        </button>
+        <span className="narrow text-[13px]">
+          {t(`today.standing.${setup.standing}`)} · {format(setup.depthM, 'depth')},{' '}
+          {format(setup.temperatureC, 'temperature')}
+        </span>
+      </div>
+      <ul className="narrow flex flex-wrap gap-x-3 text-[12.5px]" aria-label={t('today.marks')}>
+        {VERDICT_NAMES.map((verdict) => (
+          <li key={verdict} className="flex items-center gap-1">
+            <Mark shape={MARK_SHAPE[setup.marks[verdict]]} size={11} /> {name(verdict)}
+            <span className="sr-only">{t(`mark.${setup.marks[verdict]}`)}</span>
+          </li>
+        ))}
+      </ul>
+      <p className={`semi-narrow text-[13.5px] ${isOn ? '' : 'text-dim'}`}>{because(i18n, setup)}</p>
+      {isOn && <Mending setup={setup} today={today} />}
+    </li>
+  );
+}
+
+/** Why it stands as it does: the day its owner keeps it for, the worst remark, or the verdict with the least room. */
+function because(i18n: I18n, setup: SuitedSetup): string {
+  const { t, format } = i18n;
+  const measures = { temperatureC: 'temperature', depthM: 'depth', speedMps: 'speed' } as const;
+  if (setup.outside.length > 0)
+    return setup.outside
+      .map(({ what, asked, from, to }) => {
+        const say = (value: number | string) =>
+          typeof value === 'number' ? format(value, measures[what as 'depthM']) : t(`word.${value}` as 'word.clear');
+        return from === to
+          ? t('today.outsideWord', { what: t(`today.window.${what}`), asked: say(asked), own: say(from) })
+          : t('today.outsideSpan', {
+              what: t(`today.window.${what}`),
+              asked: say(asked),
+              from: say(from),
+              to: say(to),
+            });
+      })
+      .join(' ');
+  const verdict = verdictText(i18n, setup.decides.verdict, setup.today.presentation.kind);
+  if (setup.remark && setup.remark.verdict === setup.decides.verdict)
+    return `${verdict}: ${findingText(i18n, setup.remark, setup.today).found}`;
+  return setup.standing === 'suits'
+    ? t('today.allSound', { verdict })
+    : t('today.leastRoom', { verdict, mark: t(`mark.${setup.decides.mark}`) });
+}
+
+/** One change that mends it, from what the Box holds, when it is asked for. */
+function Mending({ setup, today }: { readonly setup: SuitedSetup; readonly today: Today }) {
+  const i18n = useI18n();
+  const { t } = i18n;
+  const { mending, mends, mendWaits } = today;
+  const best = mends?.remedies.find(({ changes }) => changes.length === 1) ?? mends?.remedies[0];
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1 text-[14px]">
+      {setup.standing !== 'suits' && mending !== setup.id && (
+        <button
+          type="button"
+          onClick={() => today.mend(setup.id)}
+          className="narrow min-h-9 border border-current px-2.5 lg:min-h-7"
+        >
+          {t('today.key.mend')}
+        </button>
+      )}
+      {mending === setup.id && (
+        <p role="status" className="semi-narrow">
+          {mendWaits
+            ? t('today.mending')
+            : best
+              ? best.changes
+                  .map((change) => {
+                    const { what, to, detail } = changeText(i18n, change, setup.today);
+                    return t('today.mends', { what, to, detail: detail === '' ? '' : ` (${detail})` });
+                  })
+                  .join(' ') + (best.makesSound ? ` ${t('today.thenSound')}` : '')
+              : t('today.noMend')}
+        </p>
+      )}
+      <Link
+        href={`/bench/${encodeURIComponent(setup.id)}`}
+        prefetch={false}
+        className="narrow underline underline-offset-2"
+      >
+        {t('today.key.open')}
+      </Link>
+    </div>
+  );
+}
