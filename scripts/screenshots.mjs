@@ -33,11 +33,15 @@ const PICTURES = [
   { file: 'remedies.png', path: '/bench/setup-lily-bay', keys: ['f'], wait: 3500 },
   { file: 'candidates.png', path: WALL, keys: ['e'], wait: 1500 },
   {
-    file: 'sweep.png',
-    path: '/bench/setup-evening-edge',
-    keys: ['y'],
-    choose: ['Against', 'Clutch at full spool'],
-    wait: 1500,
+    file: 'today.png',
+    path: '/today',
+    fill: [
+      ['Water on top', '9'],
+      ['Fish to', '30'],
+      ['Fish of', '3'],
+    ],
+    choose: ['Clarity', 'stained'],
+    wait: 2500,
   },
   { file: 'fight.png', path: '/bench/setup-char-flasher', keys: ['r'], wait: 1500 },
   {

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
 import { VERDICT_NAMES } from '@/core/judge';
-import { MARK_SHAPE } from '@/features/fields/shown-as';
+import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { changeText } from '@/i18n/change-text';
 import { useI18n, type I18n } from '@/i18n/client';
 import { findingText, verdictText } from '@/i18n/setup-text';
@@ -63,27 +63,32 @@ function Row({
       aria-current={isOn ? 'true' : undefined}
       className={`border-t px-3 py-1 ${opens ? 'border-ink' : 'border-faint'} ${isOn ? 'bg-hi text-on-hi' : ''}`}
     >
-      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3">
+      <div className="flex flex-wrap items-center gap-x-4 lg:grid lg:grid-cols-[minmax(0,1fr)_auto_110px_150px]">
         <button
           type="button"
           onClick={() => today.select(setup.id)}
-          className="min-h-8 min-w-0 truncate text-left text-[15px] font-semibold"
+          className="min-h-8 min-w-0 truncate text-left text-[15px] font-semibold lg:min-h-6"
         >
           {setup.name}
         </button>
-        <span className="narrow text-[13px]">
+        <ul className="narrow flex flex-wrap gap-x-3 text-[12.5px]" aria-label={t('today.marks')}>
+          {VERDICT_NAMES.map((verdict) => (
+            <li key={verdict} className="flex items-center gap-1">
+              <Mark shape={MARK_SHAPE[setup.marks[verdict]]} size={11} /> {name(verdict)}
+              <span className="sr-only">{t(`mark.${setup.marks[verdict]}`)}</span>
+            </li>
+          ))}
+        </ul>
+        <span className="narrow text-right text-[14px]">
+          {setup.decides.value === null
+            ? ''
+            : `${name(setup.decides.verdict)} ${format(setup.decides.value, MEASURE_OF_UNIT[setup.decides.unit])}`}
+        </span>
+        <span className="narrow text-right text-[13px]">
           {t(`today.standing.${setup.standing}`)} · {format(setup.depthM, 'depth')},{' '}
           {format(setup.temperatureC, 'temperature')}
         </span>
       </div>
-      <ul className="narrow flex flex-wrap gap-x-3 text-[12.5px]" aria-label={t('today.marks')}>
-        {VERDICT_NAMES.map((verdict) => (
-          <li key={verdict} className="flex items-center gap-1">
-            <Mark shape={MARK_SHAPE[setup.marks[verdict]]} size={11} /> {name(verdict)}
-            <span className="sr-only">{t(`mark.${setup.marks[verdict]}`)}</span>
-          </li>
-        ))}
-      </ul>
       <p className={`semi-narrow text-[13.5px] ${isOn ? '' : 'text-dim'}`}>{because(i18n, setup)}</p>
       {isOn && <Mending setup={setup} today={today} />}
     </li>
@@ -122,7 +127,9 @@ function Mending({ setup, today }: { readonly setup: SuitedSetup; readonly today
   const i18n = useI18n();
   const { t } = i18n;
   const { mending, mends, mendWaits } = today;
-  const best = mends?.remedies.find(({ changes }) => changes.length === 1) ?? mends?.remedies[0];
+  const all = mends?.remedies ?? [];
+  const single = all.filter(({ changes }) => changes.length === 1);
+  const best = single.find(({ makesSound }) => makesSound) ?? all.find(({ makesSound }) => makesSound) ?? single[0];
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1 text-[14px]">
       {setup.standing !== 'suits' && mending !== setup.id && (

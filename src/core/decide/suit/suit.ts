@@ -72,7 +72,7 @@ const notSound = ({ marks }: Suited): number => VERDICT_NAMES.filter((name) => m
 function standingOf(id: string, setup: Setup, day: DayConditions, { verdicts, checks }: Evaluation): Suited {
   const rooms = VERDICT_NAMES.map((verdict) => ({ verdict, room: roomOf(verdicts[verdict]) ?? OPEN_ROOM }));
   const least = rooms.reduce((a, b) => (b.room < a.room ? b : a));
-  const { mark, value } = verdicts[least.verdict];
+  const { mark, value, unit } = verdicts[least.verdict];
   const outside = outsideUse(setup, day);
   const marks = Object.fromEntries(VERDICT_NAMES.map((name) => [name, verdicts[name].mark])) as Suited['marks'];
   const worst = Object.values(marks);
@@ -88,7 +88,7 @@ function standingOf(id: string, setup: Setup, day: DayConditions, { verdicts, ch
             ? 'goes'
             : 'suits',
     marks,
-    decides: { verdict: least.verdict, mark, value, room: least.room },
+    decides: { verdict: least.verdict, mark, value, unit, room: least.room },
     remark: checks.find(({ severity }) => severity !== 'note') ?? null,
     outside,
     depthM,

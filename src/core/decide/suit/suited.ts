@@ -1,4 +1,4 @@
-import type { Finding, Mark, VerdictName } from '../../judge';
+import type { Finding, Mark, VerdictName, VerdictUnit } from '../../judge';
 
 /** Something of the day that lies outside of what a setup's owner uses it for. */
 export interface OutsideUse {
@@ -19,6 +19,7 @@ export interface Suited {
     readonly verdict: VerdictName;
     readonly mark: Mark;
     readonly value: number | null;
+    readonly unit: VerdictUnit;
     readonly room: number;
   };
   /** the worst remark; null: none that counts */
