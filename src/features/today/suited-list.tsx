@@ -14,7 +14,7 @@ import type { SuitedSetup, useToday } from './use-today';
 type Today = ReturnType<typeof useToday>;
 
 /** The setups as they suit, each with its marks, what decides and why; of the chosen one what would mend it. */
-export function SuitedList({ today }: { readonly today: Today }) {
+export function SuitedList({ today, onOpen }: { readonly today: Today; readonly onOpen: () => void }) {
   const { t } = useI18n();
   const { ranked, chosen } = today;
   return (
@@ -26,6 +26,7 @@ export function SuitedList({ today }: { readonly today: Today }) {
           opens={i === 0 || ranked[i - 1]!.standing !== setup.standing}
           isOn={setup.id === chosen?.id}
           today={today}
+          onOpen={onOpen}
         />
       ))}
       {today.refused.length > 0 && (
@@ -42,11 +43,13 @@ function Row({
   opens,
   isOn,
   today,
+  onOpen,
 }: {
   readonly setup: SuitedSetup;
   readonly opens: boolean;
   readonly isOn: boolean;
   readonly today: Today;
+  readonly onOpen: () => void;
 }) {
   const i18n = useI18n();
   const { t, format } = i18n;
@@ -66,7 +69,7 @@ function Row({
       <div className="flex flex-wrap items-center gap-x-4 lg:grid lg:grid-cols-[minmax(0,1fr)_auto_110px_150px]">
         <button
           type="button"
-          onClick={() => today.select(setup.id)}
+          onClick={() => (isOn ? onOpen() : today.select(setup.id))}
           className="min-h-8 min-w-0 truncate text-left text-[15px] font-semibold lg:min-h-6"
         >
           {setup.name}
@@ -118,7 +121,7 @@ function because(i18n: I18n, setup: SuitedSetup): string {
   if (setup.remark && setup.remark.verdict === setup.decides.verdict)
     return `${verdict}: ${findingText(i18n, setup.remark, setup.today).found}`;
   return setup.standing === 'suits'
-    ? t('today.allSound', { verdict })
+    ? t(setup.decides.room >= 1 ? 'today.roomToSpare' : 'today.allSound', { verdict })
     : t('today.leastRoom', { verdict, mark: t(`mark.${setup.decides.mark}`) });
 }
 

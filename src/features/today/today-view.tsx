@@ -102,7 +102,7 @@ export function TodayView(page: TodayPage) {
               </Link>
             </p>
           )}
-          <SuitedList today={today} />
+          <SuitedList today={today} onOpen={() => run('open')} />
         </section>
         <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
           <section aria-label={t('today.holes')} className="border border-ink bg-sheet px-3 py-1" data-testid="holes">

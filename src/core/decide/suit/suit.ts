@@ -1,5 +1,5 @@
 import { InputRangeError, requireInRange, type Limits } from '../../base/guard';
-import { evaluate, roomOf, VERDICT_NAMES, type Evaluation } from '../../judge';
+import { evaluate, placeOf, roomOf, VERDICT_NAMES, type Evaluation } from '../../judge';
 import type { Conditions, Setup } from '../../tackle';
 import type { Steps } from '../choose';
 import { checkDay, depthOn, onTheDay, temperatureAt, type DayConditions } from './day';
@@ -70,8 +70,13 @@ function answered(setup: Setup): Evaluation | null {
 const notSound = ({ marks }: Suited): number => VERDICT_NAMES.filter((name) => marks[name] !== 'sound').length;
 
 function standingOf(id: string, setup: Setup, day: DayConditions, { verdicts, checks }: Evaluation): Suited {
-  const rooms = VERDICT_NAMES.map((verdict) => ({ verdict, room: roomOf(verdicts[verdict]) ?? OPEN_ROOM }));
-  const least = rooms.reduce((a, b) => (b.room < a.room ? b : a));
+  const rooms = VERDICT_NAMES.map((verdict) => ({
+    verdict,
+    room: roomOf(verdicts[verdict]) ?? OPEN_ROOM,
+    place: placeOf(verdicts[verdict]) ?? Infinity,
+  }));
+  // Room ends at one; of several that have it all, the one whose figure stands nearest to a limit.
+  const least = rooms.reduce((a, b) => (b.room < a.room || (b.room === a.room && b.place < a.place) ? b : a));
   const { mark, value, unit } = verdicts[least.verdict];
   const outside = outsideUse(setup, day);
   const marks = Object.fromEntries(VERDICT_NAMES.map((name) => [name, verdicts[name].mark])) as Suited['marks'];
