@@ -12,6 +12,7 @@ const ROUTES = [
   '/quiver',
   '/quiver/deck',
   '/tying',
+  '/today',
   '/tying/jig',
   '/rules',
 ];

@@ -51,7 +51,6 @@ export {
   onTheDay,
   suit,
   SUIT_LIMITS,
-  temperatureAt,
   type DayConditions,
   type Hole,
   type OutsideUse,

@@ -1,8 +1,4 @@
-import { z } from 'zod';
 import type { Part } from '.';
-
-/** Colours that one model lies in the Box in, as its owner writes them: `firetiger ×3, perch`. */
-export const coloured = { colours: z.string().trim().max(400).optional() };
 
 export interface Colour {
   readonly name: string;

@@ -5,7 +5,7 @@ import { keysOf } from '../contract/shared';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { PART_BODY_LIMITS } from './body-limits';
 import { inTow, inWater, workingSpeeds } from './working-speeds';
 import { bodyFields, byLength } from './body-fields';

@@ -7,7 +7,7 @@ import { bodyMaterialSchema } from '../contract/sink';
 import { broken } from '../problems';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { hookFacts, hookFields } from './hook';
 import { weightShapeSchema } from './weight';
 import { kindOfPart, ofClass, type GivenPart } from './kind-of-part';

@@ -3,7 +3,7 @@ import { BODY_LIMITS } from '@/core/water';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { hookFacts } from './hook';
 import { weightShapeSchema } from './weight';
 import { headFields } from './jig-head';

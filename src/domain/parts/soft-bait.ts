@@ -5,7 +5,7 @@ import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { inWater } from './working-speeds';
 import { bodyFields } from './body-fields';
 import { givenRow, kindOfPart } from './kind-of-part';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BODY_LIMITS } from '@/core/water';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { carriedHooks } from './hard-lure';
 import { PART_BODY_LIMITS } from './body-limits';
 import { workingSpeeds } from './working-speeds';

@@ -5,7 +5,7 @@ import { keysOf } from '../contract/shared';
 import { bodyMaterialSchema } from '../contract/sink';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { PART_BODY_LIMITS } from './body-limits';
 import { bodyFields, byLength } from './body-fields';
 import { kindOfPart } from './kind-of-part';

@@ -3,7 +3,7 @@ import { BODY_LIMITS } from '@/core/water';
 import { hookSizeSchema } from '../hook-size';
 import { quantity } from '../quantity';
 import { partBase } from './base';
-import { coloured } from './colours';
+import { coloured } from './coloured';
 import { PART_BODY_LIMITS } from './body-limits';
 import { workingSpeeds } from './working-speeds';
 import { bodyFields, byLength } from './body-fields';

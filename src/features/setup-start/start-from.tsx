@@ -2,7 +2,8 @@
 
 import { useMemo, useState, useTransition, type ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
-import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
+import type { Part } from '@/domain/parts';
+import { PART_KINDS, type PartKind } from '@/domain/parts/kinds';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
 import { rigsFor, WAYS_FISHED, type Question } from '@/domain/start-from';

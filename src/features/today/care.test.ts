@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { demoHouse } from '@/db/demo';
-import { USUAL_DAY } from '@/domain/day';
+import { USUAL_DAY } from '@/domain/usual-day';
 import { careOf } from './care';
 
 const { crafts } = demoHouse;

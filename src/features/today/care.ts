@@ -1,4 +1,5 @@
-import { COLD_WATER_C, type DayConditions } from '@/domain/day';
+import type { DayConditions } from '@/domain/day';
+import { COLD_WATER_C } from '@/domain/usual-day';
 import type { House } from '@/domain/house';
 
 /** A caution of the day; each has its sentence in the catalogue. */

@@ -1,15 +1,17 @@
 'use client';
 
-import Link from 'next/link';
+import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
 import { VERDICT_NAMES } from '@/core/judge';
 import { MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
-import { changeText } from '@/i18n/change-text';
 import { useI18n, type I18n } from '@/i18n/client';
 import { findingText, verdictText } from '@/i18n/setup-text';
 import { keepInView } from '@/ui/keep-in-view';
 import { Mark } from '@/ui/mark';
 import type { SuitedSetup, useToday } from './use-today';
+
+// What says a change reads parts by their schema; nobody needs it before a setup is looked at.
+const Mending = dynamic(() => import('./mending').then((m) => m.Mending), { loading: () => null });
 
 type Today = ReturnType<typeof useToday>;
 
@@ -123,48 +125,4 @@ function because(i18n: I18n, setup: SuitedSetup): string {
   return setup.standing === 'suits'
     ? t(setup.decides.room >= 1 ? 'today.roomToSpare' : 'today.allSound', { verdict })
     : t('today.leastRoom', { verdict, mark: t(`mark.${setup.decides.mark}`) });
-}
-
-/** One change that mends it, from what the Box holds, when it is asked for. */
-function Mending({ setup, today }: { readonly setup: SuitedSetup; readonly today: Today }) {
-  const i18n = useI18n();
-  const { t } = i18n;
-  const { mending, mends, mendWaits } = today;
-  const all = mends?.remedies ?? [];
-  const single = all.filter(({ changes }) => changes.length === 1);
-  const best = single.find(({ makesSound }) => makesSound) ?? all.find(({ makesSound }) => makesSound) ?? single[0];
-  return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1 text-[14px]">
-      {setup.standing !== 'suits' && mending !== setup.id && (
-        <button
-          type="button"
-          onClick={() => today.mend(setup.id)}
-          className="narrow min-h-9 border border-current px-2.5 lg:min-h-7"
-        >
-          {t('today.key.mend')}
-        </button>
-      )}
-      {mending === setup.id && (
-        <p role="status" className="semi-narrow">
-          {mendWaits
-            ? t('today.mending')
-            : best
-              ? best.changes
-                  .map((change) => {
-                    const { what, to, detail } = changeText(i18n, change, setup.today);
-                    return t('today.mends', { what, to, detail: detail === '' ? '' : ` (${detail})` });
-                  })
-                  .join(' ') + (best.makesSound ? ` ${t('today.thenSound')}` : '')
-              : t('today.noMend')}
-        </p>
-      )}
-      <Link
-        href={`/bench/${encodeURIComponent(setup.id)}`}
-        prefetch={false}
-        className="narrow underline underline-offset-2"
-      >
-        {t('today.key.open')}
-      </Link>
-    </div>
-  );
 }

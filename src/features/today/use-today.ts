@@ -1,7 +1,8 @@
 import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { onTheDay, type Suited } from '@/core/decide';
 import type { Setup } from '@/core/tackle';
-import { USUAL_DAY, type DayConditions } from '@/domain/day';
+import type { DayConditions } from '@/domain/day';
+import { USUAL_DAY } from '@/domain/usual-day';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useUnpacked } from '@/features/fields/use-unpacked';
 import type { TodayPage, TodaySetup } from '@/server/queries/today-page';

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { outlineOfPart } from '@/core/show';
-import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
+import type { Part } from '@/domain/parts';
+import { PART_KINDS, type PartKind } from '@/domain/parts/kinds';
 import { OutlineShapes } from '@/features/fields/outline-view';
 import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';

@@ -1,4 +1,4 @@
-export { DAY_LIMITS, onTheDay, temperatureAt, type DayConditions } from './day';
+export { DAY_LIMITS, onTheDay, type DayConditions } from './day';
 export type { Hole } from './holes';
 export { suit, SUIT_LIMITS, type Suit, type SuitInput } from './suit';
 export type { OutsideUse, Suited } from './suited';
