@@ -3,7 +3,9 @@ import { completePart } from './parts/class-part';
 import type { Part } from './parts';
 import { RIG_IDS } from './rigs';
 import { askedOf, NOTHING_ASKED, rigsFor, slotFor } from './start-from';
+import { sampleOf } from './sample-rig';
 import { startPresentation } from './start-setup';
+import { usualPresentation } from './usual-presentation';
 import { coloursOf } from './parts/colours';
 
 const part = (given: { readonly kind: Part['kind'] } & Readonly<Record<string, unknown>>): Part => {
@@ -51,3 +53,12 @@ it('reads the colours of one model, each once, with its pieces', () =>
     { name: 'perch', pieces: 2 },
     { name: 'silver', pieces: null },
   ]));
+
+it('starts a rig that no model can read from the pattern’s own presentation', () => {
+  const sample = sampleOf('jig-head');
+  const parts = sample.parts.map((each) =>
+    each.kind === 'jig-head' ? { ...each, massKg: { ...each.massKg, value: 1e-6 } } : each,
+  );
+  expect(usualPresentation('jig-head', parts, sample.chain)).toEqual(startPresentation('jig-head'));
+  expect(usualPresentation('jig-head', sample.parts, sample.chain)).not.toEqual(startPresentation('jig-head'));
+});

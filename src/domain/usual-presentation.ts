@@ -1,8 +1,9 @@
-import { readRig } from '@/core/rig';
+import { InputRangeError } from '@/core/base/guard';
+import { readRig, type Rig } from '@/core/rig';
 import { familyOf } from '@/core/tackle';
 import type { SetWay } from '@/core/tackle/defaults/hookset-classes';
 import { sideTaken } from '@/core/tackle/defaults/schools';
-import type { House } from '@/core/tackle';
+import type { House, Setup } from '@/core/tackle';
 import type { Joint } from './joint';
 import type { Part } from './parts';
 import type { Presentation } from './presentation';
@@ -28,7 +29,8 @@ export function usualPresentation(
   schools: House['schools'] = {},
 ): Presentation {
   const start = startPresentation(rig);
-  const read = readRig({ parts, chain, presentation: start });
+  const read = readable({ parts, chain, presentation: start });
+  if (!read) return start;
   const { family } = familyOf(read.rodPart);
   const mostN = Math.min(read.reel.clutchMaxN.value, BLANK_SHARE * read.rodHoldsN);
   const clutchN = Math.max(
@@ -38,4 +40,14 @@ export function usualPresentation(
   const way: SetWay = read.rodPart.mount === 'spin' || family === 'light' ? 'one-arm' : 'two-hand';
   const common = { ...start, clutchN, sweep: { ...start.sweep, way, ...(way === 'two-hand' ? TWO_HANDED : {}) } };
   return common.kind === 'cast' && family === 'big-lure' ? { ...common, castStyle: 'lob' } : common;
+}
+
+/** The rig as it is read; null where a part lies outside of what the models take: then there is no usual drag for it. */
+function readable(setup: Setup): Rig | null {
+  try {
+    return readRig(setup);
+  } catch (error) {
+    if (error instanceof InputRangeError) return null;
+    throw error;
+  }
 }

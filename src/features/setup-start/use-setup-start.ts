@@ -176,7 +176,7 @@ export function useSetupStart(box: readonly Part[], house: House, firstReason: s
           reason: firstReason,
           chain,
           presentation,
-          parts: [...builtInKnots, ...made],
+          parts: [...builtInKnots, ...made].filter(({ id }) => chain.some(({ partId }) => partId === id)),
         });
         if (reply.ok) {
           draft.saved();

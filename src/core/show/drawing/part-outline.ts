@@ -1,3 +1,4 @@
+import { InputRangeError } from '../../base/guard';
 import { TAIL_SHARE } from '../../tackle/defaults/bait-classes';
 import { BODIES } from '../../tackle/defaults/rig-classes';
 import { DEFAULT_CLASSES } from '../../tackle/defaults/classes';
@@ -31,8 +32,17 @@ export interface PartOutline {
   readonly wireMm: number | null;
 }
 
-/** A part alone from the side, in millimetres; null for kinds whose shape is not known. */
+/** A part alone from the side, in millimetres; null for kinds whose shape is not known, and for what no model takes. */
 export function outlineOfPart(part: Part): PartOutline | null {
+  try {
+    return drawn(part);
+  } catch (error) {
+    if (error instanceof InputRangeError) return null;
+    throw error;
+  }
+}
+
+function drawn(part: Part): PartOutline | null {
   switch (part.kind) {
     case 'hook': {
       const { primitives, ...box } = endOf({
