@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../tests/helpers/demo';
 import { demoParts } from '@/db/demo';
-import { deckRemarks, entryOf, isConflict, packList, type DeckEntry } from './deck';
+import { deckRemarks, isConflict, packList, type DeckEntry } from './deck';
+import { entriesOf, entryOf } from './deck-entries';
 import { partIdSchema, setupIdSchema } from './ids';
 
 const setups = demoFiles.filter(({ newest }) => newest).map(({ id, file }) => ({ id: setupIdSchema.parse(id), file }));
@@ -41,6 +42,16 @@ describe('a deck', () => {
     expect(changed.map(({ kind }) => kind)).toEqual(['changed-over']);
     expect(changed.some(isConflict)).toBe(false);
     expect(remarks(entry('setup-drowned-wall'), entry('setup-evening-edge'))).toEqual([['tied-again', 1, 0]]);
+  });
+  it('of ranked setups takes the best of each rod and each reel, and no more than asked', () => {
+    const ranked = ['setup-evening-edge', 'setup-drowned-wall', 'setup-lily-bay', 'setup-bladed', 'setup-big-tail'].map(
+      (id) => setups.find((each) => each.id === id)!,
+    );
+    const taken = (most: number) => entriesOf(ranked, most).map(({ setupId }) => setupId);
+    expect(taken(9)).toEqual(['setup-evening-edge', 'setup-lily-bay', 'setup-big-tail']);
+    expect(taken(2)).toEqual(['setup-evening-edge', 'setup-lily-bay']);
+    expect(deckRemarks({ entries: [...entriesOf(ranked, 9)] }, setups, demoParts)).toEqual([]);
+    expect(entriesOf([{ ...ranked[0]!, file: { ...ranked[0]!.file, chain: [] } }], 9)).toEqual([]);
   });
   it('says when a part is gone', () =>
     expect(remarks(entry('setup-drowned-wall', { rodId: partIdSchema.parse('rod-nobody') }))).toEqual([

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { seatTakes } from '@/core/tackle';
 import { deckIdSchema, partIdSchema, setupIdSchema, type PartId, type SetupId } from './ids';
-import type { Joint } from './joint';
+import type { RiggedSetup } from './deck-entries';
 import type { Part } from './parts';
 
 export const MOST_ON_DECK = 24;
@@ -18,12 +18,6 @@ export const deckSchema = z.strictObject({
 export type Deck = z.infer<typeof deckSchema>;
 export type DeckEntry = Deck['entries'][number];
 
-/** What a deck needs to know of a setup. */
-export interface RiggedSetup {
-  readonly id: SetupId;
-  readonly file: { readonly parts: readonly Part[]; readonly chain: readonly Joint[] };
-}
-
 /** Something that cannot be, or must be known before: where, and with which other place of the deck. */
 export interface DeckRemark {
   readonly kind: 'reel-on-two-rods' | 'reel-needs-two-lines' | 'seat' | 'gone' | 'changed-over' | 'tied-again';
@@ -39,13 +33,6 @@ const CONFLICTS: ReadonlySet<DeckRemark['kind']> = new Set([
 ]);
 /** A conflict must be solved; the rest is to be known: a blank that takes two reels through the day. */
 export const isConflict = ({ kind }: DeckRemark): boolean => CONFLICTS.has(kind);
-
-/** The setup's own rod and reel: how it comes onto a deck. */
-export function entryOf({ id, file: { chain } }: RiggedSetup): DeckEntry | null {
-  const of = (kind: Joint['kind']) => chain.find((joint) => joint.kind === kind)?.partId;
-  const [rodId, reelId] = [of('rod'), of('reel')];
-  return rodId && reelId ? { setupId: id, rodId, reelId } : null;
-}
 
 const lineOf = (setup: RiggedSetup | undefined): PartId | undefined =>
   setup?.file.chain.find(({ kind }) => kind === 'line')?.partId;

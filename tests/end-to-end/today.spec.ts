@@ -36,6 +36,28 @@ test('a depth that nothing serves is a hole with the nearest setup; a change fro
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lily bay, flick of the wrist');
 });
 
+test('the best of each rod goes on deck in one step, and a reload begins no second deck', async ({ page }) => {
+  await open(page, '/today');
+  await expect(page.getByTestId('suited')).toHaveAttribute('data-state', 'ready');
+  const best = await page.getByTestId('suited').locator('[data-standing] button').first().innerText();
+  await page.keyboard.press('d');
+  const plan = page.getByRole('region', { name: 'Deck plan' });
+  await expect(plan.getByRole('listitem')).toHaveCount(3);
+  await expect(plan.getByLabel('Setup').first().locator('option:checked')).toHaveText(best);
+  await expect(plan.locator('[data-remark]')).toHaveCount(0);
+  await clean(page);
+  await page.getByRole('textbox', { name: 'Name' }).fill('Morning of the long shore');
+  await page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first().click();
+  await expect(page).toHaveURL(/\/quiver\/deck$/);
+  await reload(page);
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Morning of the long shore');
+  await expect(plan.getByRole('listitem')).toHaveCount(3);
+
+  await page.getByRole('link', { name: 'leaders still to tie' }).click();
+  await expect(page.getByTestId('plan')).toHaveAttribute('data-outcome', /ok|short/);
+  await clean(page);
+});
+
 test('fits a desk without scrolling and a phone without sideways scrolling', async ({ page }) => {
   await open(page, '/today');
   expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800);

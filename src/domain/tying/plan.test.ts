@@ -3,8 +3,8 @@ import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { loadMixedInteger } from '@/core/base/numeric';
 import { demoParts } from '@/db/demo';
 import { partSchema } from '../parts';
-import { toTieAgain } from '../to-tie-again';
-import { leaderSchema } from '../leader';
+import { toTieAgain, toTieForDay } from '../leaders-to-tie';
+import { leaderSchema, type Leader } from '../leader';
 import { shortCode } from '../short-code';
 import { movementsOf, planBatch } from './plan';
 
@@ -55,23 +55,33 @@ describe('plan of a batch', () => {
   });
 });
 
-it('says what to tie again: as many as are frayed', () => {
-  const leader = (n: number, state: string) =>
+describe('what is still to tie', () => {
+  const leader = (n: number, state: string, number = 1) =>
     leaderSchema.parse({
       id: `l${n}`,
       setupId: 'a',
       name: 'A',
-      number: 1,
+      number,
       lengthM: 1,
       linePartId: 'x',
       breaksN: 50,
       state,
       tiedAt: '2026-11-26T10:00:00.000Z',
     });
-  expect(toTieAgain([leader(1, 'frayed'), leader(2, 'tied'), leader(3, 'frayed'), leader(4, 'retired')])).toEqual([
-    { setupId: 'a', name: 'A', count: 2 },
-  ]);
-  expect(toTieAgain([leader(1, 'tied')])).toEqual([]);
+  it('again: as many as are frayed', () => {
+    expect(toTieAgain([leader(1, 'frayed'), leader(2, 'tied'), leader(3, 'frayed'), leader(4, 'retired')])).toEqual([
+      { setupId: 'a', name: 'A', count: 2 },
+    ]);
+    expect(toTieAgain([leader(1, 'tied')])).toEqual([]);
+  });
+  it('for a day: one to fish and one to spare, less what hangs ready in the same revision', () => {
+    const setup = { id: leader(1, 'tied').setupId, number: 2 };
+    const still = (...leaders: Leader[]) => toTieForDay([setup], leaders);
+    expect(toTieForDay([], [leader(1, 'tied', 2)])).toEqual({});
+    expect(still()).toEqual({ a: 2 });
+    expect(still(leader(1, 'tied', 2), leader(2, 'frayed', 2), leader(3, 'tied', 1))).toEqual({ a: 1 });
+    expect(still(leader(1, 'tied', 2), leader(2, 'in-use', 2), leader(3, 'tied', 2))).toEqual({ a: 0 });
+  });
 });
 
 it('short codes are five signs, the same for the same setup, and none alike in the demo', () => {

@@ -6,7 +6,6 @@ import { seatTakes } from '@/core/tackle';
 import type { PartId } from '@/domain/ids';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
-import type { QuiverPage } from '@/server/queries/quiver-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
@@ -14,7 +13,7 @@ import { TextField } from '@/ui/text-field';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { BrokenRows } from '@/features/fields/broken-rows';
 import { DraftBar } from '@/features/fields/draft-bar';
-import { useDeck } from './use-deck';
+import { useDeck, type DeckPage } from './use-deck';
 
 const KEYS = [
   { action: 'keep', keys: ['k'], label: 'keep', atFoot: true },
@@ -27,7 +26,7 @@ const press =
 const ADD = '';
 
 /** Rods in order for a trip, each with its setup and reel; what cannot be; and what goes along. Prints as it stands. */
-export function DeckView(page: QuiverPage) {
+export function DeckView(page: DeckPage) {
   const i18n = useI18n();
   const { t } = i18n;
   const { setups, box, decks, brokenDecks } = page;
@@ -100,12 +99,17 @@ export function DeckView(page: QuiverPage) {
             {t('deck.bringBack', { name: state.removed.name })}
           </button>
         )}
-        <Link
-          href="/quiver"
-          className="ml-auto flex min-h-9 items-center text-[14px] underline underline-offset-2 print:hidden"
-        >
-          {t('nav.quiver')}
-        </Link>
+        <span className="ml-auto flex min-h-9 items-center gap-x-5 text-[14px] underline-offset-2 print:hidden [&>a]:underline">
+          {deck.entries.length > 0 && (
+            <Link
+              href={`/tying?${deck.entries.map(({ setupId }) => `setup=${encodeURIComponent(setupId)}`).join('&')}`}
+              prefetch={false}
+            >
+              {t('deck.leaders')}
+            </Link>
+          )}
+          <Link href="/quiver">{t('nav.quiver')}</Link>
+        </span>
       </div>
       <BrokenSetups broken={page.broken} />
       <BrokenRows

@@ -1,13 +1,19 @@
 'use client';
 
 import { useMemo, useState, useTransition } from 'react';
-import { deckRemarks, deckSchema, entryOf, packList, type Deck, type DeckEntry } from '@/domain/deck';
+import { deckRemarks, deckSchema, MOST_ON_DECK, packList, type Deck, type DeckEntry } from '@/domain/deck';
+import { entriesOf, entryOf } from '@/domain/deck-entries';
 import { deckIdSchema } from '@/domain/ids';
 import { send } from '@/features/fields/send';
 import { useDraft } from '@/features/fields/use-draft';
 import { removeDeckAction, saveDeckAction } from '@/server/actions/decks';
 import type { FailureCode } from '@/server/reply';
 import type { QuiverPage } from '@/server/queries/quiver-page';
+
+export interface DeckPage extends QuiverPage {
+  /** setups that a new deck begins with, the best first */
+  readonly asked: readonly string[];
+}
 
 export type DeckFailure = 'stale' | 'unreachable' | FailureCode;
 
@@ -24,11 +30,21 @@ const readHeld = (stored: unknown): Held | null => {
   return parsed.success && (version === null || typeof version === 'number') ? { deck: parsed.data, version } : null;
 };
 
-const fresh = (name: string): Held => ({ deck: { id: deckIdSchema.parse('new'), name, entries: [] }, version: null });
+const fresh = (name: string, entries: readonly DeckEntry[] = []): Held => ({
+  deck: { id: deckIdSchema.parse('new'), name, entries: [...entries] },
+  version: null,
+});
 
-/** Headless: one deck in hand, its changes, what stands against it and what it takes along; kept when asked. */
-export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
-  const [held, setHeld] = useState<Held>(() => decks.at(-1) ?? fresh(newName));
+/**
+ * Headless: one deck in hand, its changes, what stands against it and what it takes along; kept when asked. Begins with a new
+ * deck where setups were asked for.
+ */
+export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string) {
+  const [held, setHeld] = useState<Held>(() => {
+    const ranked = asked.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
+    if (ranked.length > 0) return fresh(newName, entriesOf(ranked, MOST_ON_DECK));
+    return decks.at(-1) ?? fresh(newName);
+  });
   const [kept, setKept] = useState<Deck>(held.deck);
   const [failure, setFailure] = useState<DeckFailure | null>(null);
   const [removed, setRemoved] = useState<Deck | null>(null);
@@ -47,8 +63,10 @@ export function useDeck({ setups, box, decks }: QuiverPage, newName: string) {
   const save = (given: Held = held) =>
     start(async () => {
       const reply = await send('save-deck', saveDeckAction, { deck: given.deck, expectedVersion: given.version });
-      if (reply.ok) take(reply.data);
-      else setFailure(reply.code);
+      if (!reply.ok) return setFailure(reply.code);
+      take(reply.data);
+      // A reload shows the deck that was kept, and begins no second one.
+      if (asked.length > 0) window.history.replaceState(null, '', window.location.pathname);
     });
   const changed = JSON.stringify(deck) !== JSON.stringify(kept) || held.version === null;
   const draft = useDraft<Held>('deck', changed && deck.entries.length > 0 ? held : null, readHeld);

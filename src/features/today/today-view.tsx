@@ -29,6 +29,11 @@ type Action = (typeof KEYS)[number]['action'];
 
 /** So many of the best setups go into one picture of the water. */
 const IN_PICTURE = 4;
+/** So many rods go on deck where the rules sheet allows no number of them. */
+const ON_DECK = 4;
+
+const linkWith = (path: string, setups: readonly string[]): string =>
+  `${path}?${setups.map((id) => `setup=${encodeURIComponent(id)}`).join('&')}`;
 
 /** The day as it is said, which setups suit it and why, what nothing serves, and what to mind. */
 export function TodayView(page: TodayPage) {
@@ -38,10 +43,13 @@ export function TodayView(page: TodayPage) {
   const today = useToday(page);
   const [keysOpen, setKeysOpen] = useState(false);
   const { chosen, ranked } = today;
-  const picture = `/water?${ranked
-    .slice(0, IN_PICTURE)
-    .map(({ id }) => `setup=${encodeURIComponent(id)}`)
-    .join('&')}`;
+  const picture = linkWith(
+    '/water',
+    ranked.slice(0, IN_PICTURE).map(({ id }) => id),
+  );
+  const forDeck = today.forDeck(page.sheet.rodsPerPerson ?? ON_DECK);
+  const deck = linkWith('/quiver/deck', forDeck);
+  const leaders = linkWith('/tying', forDeck);
   const run = (action: Action) => {
     switch (action) {
       case 'down':
@@ -55,9 +63,9 @@ export function TodayView(page: TodayPage) {
       case 'water':
         return router.push(picture);
       case 'deck':
-        return router.push('/quiver/deck');
+        return router.push(deck);
       case 'tie':
-        return router.push('/tying');
+        return router.push(leaders);
       case 'keys':
         return setKeysOpen(true);
       default:
@@ -130,8 +138,8 @@ export function TodayView(page: TodayPage) {
             {(
               [
                 ['water', picture],
-                ['deck', '/quiver/deck'],
-                ['tie', '/tying'],
+                ['deck', deck],
+                ['tie', leaders],
               ] as const
             ).map(([action, href]) => (
               <Link

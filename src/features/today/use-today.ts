@@ -2,6 +2,7 @@ import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { onTheDay, type Suited } from '@/core/decide';
 import type { Setup } from '@/core/tackle';
 import type { DayConditions } from '@/domain/day';
+import { entriesOf } from '@/domain/deck-entries';
 import { USUAL_DAY } from '@/domain/usual-day';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useUnpacked } from '@/features/fields/use-unpacked';
@@ -70,6 +71,14 @@ export function useToday({ setups: packedSetups, box: packedBox }: TodayPage) {
     waiting,
     progress,
     failed,
+    /** the best setups, one to a rod and a reel; none that fails today or is used on other days */
+    forDeck: (most: number): readonly string[] =>
+      entriesOf(
+        ranked
+          .filter(({ standing }) => standing === 'suits' || standing === 'goes')
+          .flatMap(({ id }) => byId.get(id) ?? []),
+        most,
+      ).map(({ setupId }) => setupId),
     select: setSelected,
     step: (by: -1 | 1) => {
       if (!chosen || ranked.length === 0) return;

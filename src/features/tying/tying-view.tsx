@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { TYING, type EndKind } from '@/core/tackle/defaults/tying-classes';
 import { classesWith } from '@/core/tackle/defaults/classes';
 import { revisionLetter } from '@/domain/revision-letter';
-import { toTieAgain } from '@/domain/to-tie-again';
+import { toTieAgain } from '@/domain/leaders-to-tie';
 import { Figure, Note, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';

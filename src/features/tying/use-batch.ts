@@ -2,6 +2,7 @@
 
 import { useMemo, useState, useTransition } from 'react';
 import type { Allowances } from '@/core/make';
+import { toTieForDay } from '@/domain/leaders-to-tie';
 import { send } from '@/features/fields/send';
 import { tieBatchAction, untieBatchAction } from '@/server/actions/tying';
 import type { FailureCode } from '@/server/reply';
@@ -32,8 +33,13 @@ const readBatch = (kept: unknown): BatchDraft | null => {
 };
 
 /** Headless: how many of each setup's leaders, the allowances, the plan from the worker, and marking it tied. */
-export function useBatch({ setups, box }: TyingPage, reason: string, backReason: string) {
-  const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
+export function useBatch({ setups, box, leaders, asked }: TyingPage, reason: string, backReason: string) {
+  const [counts, setCounts] = useState(() =>
+    toTieForDay(
+      setups.filter(({ id }) => asked.includes(id)),
+      leaders,
+    ),
+  );
   const [allowances, setAllowances] = useState<Allowances>({});
   const [sharesLink, setSharesLink] = useState(true);
   const [failure, setFailure] = useState<TieFailure | null>(null);

@@ -17,10 +17,12 @@ export interface TyingPage {
   readonly brokenLeaders: readonly BrokenRow[];
   /** where a card's code leads; null: nobody set an address that others can reach */
   readonly publicUrl: string | null;
+  /** setups whose leaders the batch begins with */
+  readonly asked: readonly string[];
 }
 
 /** Every setup, the Box, and the leaders that were tied. */
-export async function getTyingPage(): Promise<TyingPage> {
+export async function getTyingPage(asked: readonly string[] = []): Promise<TyingPage> {
   return pageQuery(async (db, benchId) => {
     const [newest, box, leaders] = await Promise.all([
       newestSetups(db, benchId),
@@ -37,6 +39,7 @@ export async function getTyingPage(): Promise<TyingPage> {
       box,
       leaders: leaders.rows,
       brokenLeaders: leaders.broken,
+      asked,
       publicUrl: url === '' || isLocal ? null : url,
     };
   });
