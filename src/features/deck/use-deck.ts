@@ -40,11 +40,12 @@ const fresh = (name: string, entries: readonly DeckEntry[] = []): Held => ({
  * deck where setups were asked for.
  */
 export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string) {
-  const [held, setHeld] = useState<Held>(() => {
+  const [asBegun] = useState<Held>(() => {
     const ranked = asked.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
     if (ranked.length > 0) return fresh(newName, entriesOf(ranked, MOST_ON_DECK));
     return decks.at(-1) ?? fresh(newName);
   });
+  const [held, setHeld] = useState(asBegun);
   const [kept, setKept] = useState<Deck>(held.deck);
   const [failure, setFailure] = useState<DeckFailure | null>(null);
   const [removed, setRemoved] = useState<Deck | null>(null);
@@ -69,7 +70,7 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
       if (asked.length > 0) window.history.replaceState(null, '', window.location.pathname);
     });
   const changed = JSON.stringify(deck) !== JSON.stringify(kept) || held.version === null;
-  const draft = useDraft<Held>('deck', changed && deck.entries.length > 0 ? held : null, readHeld);
+  const draft = useDraft<Held>('deck', changed && held !== asBegun && deck.entries.length > 0 ? held : null, readHeld);
   return {
     draft,
     takeUpDraft: () => {

@@ -34,12 +34,13 @@ const readBatch = (kept: unknown): BatchDraft | null => {
 
 /** Headless: how many of each setup's leaders, the allowances, the plan from the worker, and marking it tied. */
 export function useBatch({ setups, box, leaders, asked }: TyingPage, reason: string, backReason: string) {
-  const [counts, setCounts] = useState(() =>
+  const [asBegun] = useState(() =>
     toTieForDay(
       setups.filter(({ id }) => asked.includes(id)),
       leaders,
     ),
   );
+  const [counts, setCounts] = useState(asBegun);
   const [allowances, setAllowances] = useState<Allowances>({});
   const [sharesLink, setSharesLink] = useState(true);
   const [failure, setFailure] = useState<TieFailure | null>(null);
@@ -68,8 +69,8 @@ export function useBatch({ setups, box, leaders, asked }: TyingPage, reason: str
   );
   const { last, failed } = useAnswer(question, 120);
   const unsaved = useMemo(
-    () => (items.length > 0 ? { counts, allowances, sharesLink } : null),
-    [items, counts, allowances, sharesLink],
+    () => (items.length > 0 && counts !== asBegun ? { counts, allowances, sharesLink } : null),
+    [items, counts, asBegun, allowances, sharesLink],
   );
   const draft = useDraft('tying', unsaved, readBatch);
   return {
