@@ -47,12 +47,9 @@ const leader = (id: string, lengthM: number, like?: RigSlot['like']) =>
 const soft = plain('bait', 'bait', 'soft-bait');
 const toLeader = [knot('leader-knot', 'crossed-wrap'), leader('leader', 1)];
 const toHook = knot('hook-knot', 'doubled-eye');
-const swivelled = (leaderM: number) => [
-  knot('line-knot', 'doubled-eye'),
-  link('swivel', 'swivel'),
-  knot('swivel-knot', 'doubled-eye'),
-  leader('leader', leaderM),
-];
+const toSwivel = [knot('line-knot', 'doubled-eye'), link('swivel', 'swivel')];
+const noseBait = slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait');
+const swivelled = (leaderM: number) => [...toSwivel, knot('swivel-knot', 'doubled-eye'), leader('leader', leaderM)];
 
 /**
  * Every rig that ships with Ferula: a starting chain, from which any joint can be taken and to which any can be added.
@@ -118,7 +115,7 @@ export const RIGS = {
       slot('weight', { kind: 'weight', hold: 'pinched', aboveM: 0.4 }, 'weight'),
       toHook,
       slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
-      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+      noseBait,
     ],
   },
   'dragged-split-leader': {
@@ -156,8 +153,7 @@ export const RIGS = {
       ...head,
       slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
       link('bead', 'bead'),
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       knot('short-swivel-knot', 'doubled-eye'),
       leader('short-leader', 0.35),
       knot('short-hook-knot', 'doubled-eye'),
@@ -167,7 +163,7 @@ export const RIGS = {
       slot('leader', { kind: 'leader', lengthM: 0.65, from: 'swivel' }, 'line'),
       toHook,
       slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
-      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+      noseBait,
     ],
   },
   'jig-head': {
@@ -232,8 +228,7 @@ export const RIGS = {
     fished: 'trolled',
     slots: [
       ...head,
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       plain('attractor', 'attractor', 'attractor'),
       link('rear-swivel', 'swivel'),
       knot('swivel-knot', 'doubled-eye'),
@@ -247,8 +242,7 @@ export const RIGS = {
     fished: 'trolled',
     slots: [
       ...head,
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       plain('attractor', 'attractor', 'attractor'),
       link('rear-swivel', 'swivel'),
       knot('swivel-knot', 'doubled-eye'),
@@ -277,8 +271,7 @@ export const RIGS = {
     fished: 'trolled',
     slots: [
       ...head,
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       plain('attractor', 'attractor', 'attractor'),
       link('rear-swivel', 'swivel'),
       knot('swivel-knot', 'doubled-eye'),
@@ -295,10 +288,9 @@ export const RIGS = {
       ...head,
       slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
       link('bead', 'bead'),
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       plain('snell', 'snell', 'snell'),
-      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+      noseBait,
     ],
   },
   'sliding-snell': {
@@ -307,10 +299,9 @@ export const RIGS = {
       ...head,
       slot('weight', { kind: 'weight', hold: 'free' }, 'weight'),
       link('bead', 'bead'),
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       plain('snell', 'snell', 'snell', { like: { front: 'sliding' } }),
-      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+      noseBait,
     ],
   },
   'worm-harness': {
@@ -318,8 +309,7 @@ export const RIGS = {
     slots: [
       ...head,
       slot('weight', { kind: 'weight', hold: 'pinched', aboveM: 0.5 }, 'weight'),
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       plain('snell', 'snell', 'snell', { like: { blade: 'no-blade' } }),
       slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait', { like: { bait: 'bait-worm' } }),
     ],
@@ -332,7 +322,7 @@ export const RIGS = {
       plain('bouncer', 'bouncer', 'bottom-bouncer'),
       link('swivel', 'swivel'),
       plain('snell', 'snell', 'snell', { like: { blade: 'blade' } }),
-      slot('bait', { kind: 'bait', held: 'nose' }, 'natural-bait'),
+      noseBait,
     ],
   },
   'drop-weight': {
@@ -353,8 +343,7 @@ export const RIGS = {
     fished: 'trolled',
     slots: [
       ...head,
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       link('front-crimp', 'crimp'),
       leader('leader', 1.2),
       link('rear-crimp', 'crimp'),
@@ -376,8 +365,7 @@ export const RIGS = {
     fished: 'drifted',
     slots: [
       ...head,
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       link('front-crimp', 'crimp'),
       leader('leader', 1.5),
       link('rear-crimp', 'crimp'),
@@ -407,8 +395,7 @@ export const RIGS = {
     fished: 'trolled',
     slots: [
       ...head,
-      knot('line-knot', 'doubled-eye'),
-      link('swivel', 'swivel'),
+      ...toSwivel,
       link('front-crimp', 'crimp'),
       leader('leader', 2, { material: 'steel-seven' }),
       slot('weight', { kind: 'weight', hold: 'pegged' }, 'weight', { like: { shape: 'cone' } }),

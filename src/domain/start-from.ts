@@ -25,7 +25,7 @@ export const rigsFor = (part: Part): readonly RigId[] => {
   return part.kind === 'hard-lure' ? [...fit].sort((a, b) => Number(changesHooks(b)) - Number(changesHooks(a))) : fit;
 };
 
-/** What is asked of a rig before it is built: a way of fishing, a depth, a speed, a fish. */
+/** What a new rig must do: a way of fishing, a depth, a speed, a fish. */
 export interface Question {
   readonly fished: RigFished | null;
   readonly depthM: number | null;

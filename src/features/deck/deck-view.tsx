@@ -13,6 +13,7 @@ import { TextField } from '@/ui/text-field';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { BrokenRows } from '@/features/fields/broken-rows';
 import { DraftBar } from '@/features/fields/draft-bar';
+import { withSetups } from '@/features/fields/with-setups';
 import { useDeck, type DeckPage } from './use-deck';
 
 const KEYS = [
@@ -102,7 +103,10 @@ export function DeckView(page: DeckPage) {
         <span className="ml-auto flex min-h-9 items-center gap-x-5 text-[14px] underline-offset-2 print:hidden [&>a]:underline">
           {deck.entries.length > 0 && (
             <Link
-              href={`/tying?${deck.entries.map(({ setupId }) => `setup=${encodeURIComponent(setupId)}`).join('&')}`}
+              href={withSetups(
+                '/tying',
+                deck.entries.map(({ setupId }) => setupId),
+              )}
               prefetch={false}
             >
               {t('deck.leaders')}

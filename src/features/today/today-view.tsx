@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { BrokenSetups } from '@/features/fields/broken-setups';
+import { withSetups } from '@/features/fields/with-setups';
 import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
 import { KeyFoot } from '@/ui/key-foot';
@@ -32,9 +33,6 @@ const IN_PICTURE = 4;
 /** So many rods go on deck where the rules sheet allows no number of them. */
 const ON_DECK = 4;
 
-const linkWith = (path: string, setups: readonly string[]): string =>
-  `${path}?${setups.map((id) => `setup=${encodeURIComponent(id)}`).join('&')}`;
-
 /** The day as it is said, which setups suit it and why, what nothing serves, and what to mind. */
 export function TodayView(page: TodayPage) {
   const i18n = useI18n();
@@ -43,13 +41,13 @@ export function TodayView(page: TodayPage) {
   const today = useToday(page);
   const [keysOpen, setKeysOpen] = useState(false);
   const { chosen, ranked } = today;
-  const picture = linkWith(
+  const picture = withSetups(
     '/water',
     ranked.slice(0, IN_PICTURE).map(({ id }) => id),
   );
   const forDeck = today.forDeck(page.sheet.rodsPerPerson ?? ON_DECK);
-  const deck = linkWith('/quiver/deck', forDeck);
-  const leaders = linkWith('/tying', forDeck);
+  const deck = withSetups('/quiver/deck', forDeck);
+  const leaders = withSetups('/tying', forDeck);
   const run = (action: Action) => {
     switch (action) {
       case 'down':

@@ -8,6 +8,7 @@ import { revisionLetter } from '@/domain/revision-letter';
 import type { SetupId } from '@/domain/ids';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { SavePanel } from '@/features/fields/save-panel';
+import { withSetups } from '@/features/fields/with-setups';
 import { useI18n } from '@/i18n/client';
 import type { WaterPage } from '@/server/queries/water-page';
 import { ChoiceField } from '@/ui/choice-field';
@@ -54,8 +55,7 @@ export function WaterView({ shown, all, broken }: WaterPage) {
   const [notice, setNotice] = useState('');
   const [deeper, setDeeper] = useState(false);
   const main = lines.find(({ id }) => id === selected) ?? lines[0];
-  const go = (ids: readonly string[]) =>
-    router.push(`/water?${ids.map((id) => `setup=${encodeURIComponent(id)}`).join('&')}`);
+  const go = (ids: readonly string[]) => router.push(withSetups('/water', ids));
   const run = (action: WaterKeyAction) => {
     switch (action) {
       case 'deeper':

@@ -3,7 +3,7 @@ import type { Setup } from '../../tackle';
 import type { DayConditions } from './day';
 import type { Suited } from './suited';
 
-/** What is asked of the day and nothing serves, with the setup that comes nearest to it. */
+/** A depth or bait length of the day that no setup serves, with the setup that comes nearest to it. */
 export type Hole =
   | { readonly kind: 'depth'; readonly fromM: number; readonly toM: number; readonly nearest: string | null }
   | { readonly kind: 'bait'; readonly fromM: number; readonly toM: number; readonly nearest: string | null };
@@ -12,7 +12,7 @@ export type Hole =
 const SERVES = { from: 2 / 3, to: 1.5 } as const;
 /** A bait passes for another that is a quarter longer or shorter. */
 const BAIT_SHARE = 0.25;
-/** Narrower gaps than this are none [share of what is asked]. */
+/** A gap narrower than this does not count [share of the range asked for]. */
 const LEAST_GAP = 0.08;
 
 /** Gaps between what was asked of depths and bait lengths and what the setups that suit or go cover. */

@@ -25,7 +25,7 @@ describe('a setup on a day', () => {
     expect({ ...today.presentation, water: own.water, conditions: own.conditions }).toEqual(own);
     expect(today.chain).toBe(wall.setup.chain);
   });
-  it('moves to the nearest depth that is asked, and its wanted band with it, as wide as it was', () => {
+  it('moves to the nearest depth of the day, and its wanted band moves along, as wide as before', () => {
     expect(onTheDay(wall.setup, { ...day, depthM: { from: 6, to: 9 } }).presentation.depthM).toBe(6);
     const minnow = demoFile('setup-crimped-minnow') as Setup;
     if (minnow.presentation.kind !== 'towed') throw new Error('a towed rig');
