@@ -7,23 +7,27 @@ import {
   demoHouse,
   demoLeaders,
   demoParts,
+  demoPlans,
   demoSetupsOfBench,
+  demoWaters,
   type DemoRevision,
   type DemoSetup,
 } from './demo';
 import {
+  deckRepo,
   FIRST_ANGLER,
   findBench,
   insertBench,
-  insertDeck,
   insertLeaders,
   insertParts,
   insertSetup,
+  planRepo,
   putAngler,
   putCraft,
   putHouseDocument,
   removeBench,
   saveRevision,
+  waterRepo,
 } from './repo';
 import { transact } from './transact';
 
@@ -57,7 +61,9 @@ async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
   await insertParts(tx, benchId, demoParts, start);
   for (const demo of demoSetupsOfBench) await writeSetup(tx, benchId, demo);
   await insertLeaders(tx, benchId, demoLeaders);
-  await insertDeck(tx, benchId, demoDeck, start);
+  await deckRepo.insert(tx, benchId, demoDeck, start);
+  for (const water of demoWaters) await waterRepo.insert(tx, benchId, water, start);
+  for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, start);
 }
 
 async function writeSetup(tx: Tx, benchId: BenchId, demo: DemoSetup): Promise<void> {

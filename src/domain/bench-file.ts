@@ -15,6 +15,7 @@ import {
 } from './ids';
 import { leaderSchema } from './leader';
 import { partSchema } from './parts';
+import { planSchema, waterPlaceSchema } from './plan/plan';
 import { presentationSchema } from './presentation';
 import { broken } from './problems';
 import { chainSchema } from './setup';
@@ -94,6 +95,14 @@ export const benchFileSchema = z
       .array(z.strictObject({ deck: deckSchema, createdAt: when }))
       .max(500)
       .default([]),
+    plans: z
+      .array(z.strictObject({ plan: planSchema, createdAt: when }))
+      .max(5000)
+      .default([]),
+    waters: z
+      .array(z.strictObject({ water: waterPlaceSchema, createdAt: when }))
+      .max(500)
+      .default([]),
     leaders: z.array(leaderSchema).max(50_000).default([]),
     /** rows that Ferula itself could not read when the file was written, as they stood; nothing is made of them */
     unreadable: z
@@ -102,7 +111,7 @@ export const benchFileSchema = z
       .default([]),
   })
   .superRefine((file, context) => {
-    const { anglers, parts, readings, movements, setups, decks, leaders } = file;
+    const { anglers, parts, readings, movements, setups, decks, plans, waters, leaders } = file;
     checkIds(
       context,
       'parts',
@@ -120,6 +129,18 @@ export const benchFileSchema = z
       'decks',
       decks.map(({ deck }) => deck.id),
       ['deck', 'id'],
+    );
+    checkIds(
+      context,
+      'plans',
+      plans.map(({ plan }) => plan.id),
+      ['plan', 'id'],
+    );
+    checkIds(
+      context,
+      'waters',
+      waters.map(({ water }) => water.id),
+      ['water', 'id'],
     );
     checkIds(
       context,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DAY_LIMITS as D } from '@/core/decide';
+import { DAY_LIMITS as D, METHODS } from '@/core/decide';
 import { COVERS, type Cover } from '@/core/tackle/defaults/hookset-classes';
 import { FOULING, type Fouling } from '@/core/tackle/defaults/tow-classes';
 import { WATER_LIMITS } from '@/core/water';
@@ -20,6 +20,7 @@ export const dayConditionsSchema = z.strictObject({
   speedMps: span.optional(),
   fishKg: numberIn({ ...L.fishKg, min: 0.01 }).optional(),
   baitM: span.optional(),
+  methods: z.array(z.enum(METHODS)).max(METHODS.length).readonly().optional(),
   cover: keysOf<Cover>(COVERS).optional(),
   fouling: keysOf<Fouling>(FOULING).optional(),
   clarity: z.enum(['clear', 'stained', 'murky']).optional(),

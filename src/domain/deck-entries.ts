@@ -2,11 +2,16 @@ import type { DeckEntry } from './deck';
 import type { SetupId } from './ids';
 import type { Joint } from './joint';
 import type { Part } from './parts';
+import type { Presentation } from './presentation';
 
 /** What a deck needs to know of a setup. */
 export interface RiggedSetup {
   readonly id: SetupId;
-  readonly file: { readonly parts: readonly Part[]; readonly chain: readonly Joint[] };
+  readonly file: {
+    readonly parts: readonly Part[];
+    readonly chain: readonly Joint[];
+    readonly presentation: Presentation;
+  };
 }
 
 /** The setup's own rod and reel: how it comes onto a deck. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { seatTakes } from '@/core/tackle';
 import { deckIdSchema, partIdSchema, setupIdSchema, type PartId, type SetupId } from './ids';
 import type { RiggedSetup } from './deck-entries';
+import { sparesOf, spareLeaderM } from './spares';
 import type { Part } from './parts';
 
 export const MOST_ON_DECK = 24;
@@ -66,6 +67,8 @@ export function deckRemarks(
 export interface Packed {
   readonly part: Part;
   readonly pieces: number;
+  /** besides, for what is lost or torn in a day */
+  readonly spare: number;
   readonly metres: number;
   readonly short: boolean;
 }
@@ -73,7 +76,7 @@ export interface Packed {
 /** Kinds that are no thing to carry. */
 const NOT_PACKED: ReadonlySet<Part['kind']> = new Set(['knot']);
 
-/** Everything that a deck takes out of the Box: rods and reels once each, the rest as often as it is rigged. */
+/** Everything that a deck takes out of the Box: rods and reels once each, the rest as often as it is rigged, with spares. */
 export function packList(
   { entries }: Pick<Deck, 'entries'>,
   setups: readonly RiggedSetup[],
@@ -90,14 +93,21 @@ export function packList(
     for (const joint of setups.find(({ id }) => id === setupId)?.file.chain ?? []) {
       if (joint.kind === 'rod' || joint.kind === 'reel') continue;
       if (joint.kind === 'line') lines.add(joint.partId);
-      else add(joint.partId, joint.kind === 'leader' ? 0 : 1, joint.kind === 'leader' ? joint.lengthM : 0);
+      else
+        add(
+          joint.partId,
+          joint.kind === 'leader' ? 0 : 1,
+          joint.kind === 'leader' ? joint.lengthM + spareLeaderM(joint.lengthM) : 0,
+        );
     }
   }
   for (const id of lines) add(id, 1, 0);
   return box.flatMap((part): Packed[] => {
     const { pieces = 0, metres = 0 } = needed.get(part.id) ?? {};
     if (pieces + metres === 0 || NOT_PACKED.has(part.kind)) return [];
-    const short = part.kind === 'line' ? part.lengthM.value < metres : part.left !== undefined && part.left < pieces;
-    return [{ part, pieces, metres, short }];
+    const spare = sparesOf(part.kind);
+    const short =
+      part.kind === 'line' ? part.lengthM.value < metres : part.left !== undefined && part.left < pieces + spare;
+    return [{ part, pieces, spare, metres, short }];
   });
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { deckSchema } from './deck';
 import { leaderSchema } from './leader';
 import { partSchema } from './parts';
+import { planSchema, waterPlaceSchema } from './plan/plan';
 import { presentationSchema } from './presentation';
 import { parse, type Result } from './problems';
 import { rawReadingSchema } from './guides';
@@ -33,6 +34,8 @@ export const DOCUMENTS = {
   house: kind(z.record(z.string(), z.unknown())),
   deck: kind(deckSchema),
   leader: kind(leaderSchema),
+  plan: kind(planSchema),
+  water: kind(waterPlaceSchema),
   fields: kind(fieldsSchema),
   raw: kind(rawReadingSchema),
 } as const;

@@ -14,6 +14,8 @@ export const CRAFT_LIMITS = {
   holderGapM: { min: 0.05, max: 5 },
   gear: { min: 0, max: 12 },
   hullDragN: { min: 0, max: 5000 },
+  carriesRods: { min: 1, max: 40 },
+  carriesKg: { min: 0.5, max: 500 },
 } as const;
 const C = CRAFT_LIMITS;
 
@@ -36,6 +38,9 @@ export const craftSchema = z.strictObject({
   booms: count(C.gear),
   /** pull that tows the hull at 1 m/s */
   hullDragN: numberIn(C.hullDragN),
+  /** rods, and tackle with them, that it takes without being in the way of whoever paddles */
+  carriesRods: count(C.carriesRods).optional(),
+  carriesKg: numberIn(C.carriesKg).optional(),
 });
 
 export type Craft = z.infer<typeof craftSchema>;

@@ -9,6 +9,8 @@ export const setupIdSchema = id('SetupId');
 export const revisionIdSchema = id('RevisionId');
 export const deckIdSchema = id('DeckId');
 export const leaderIdSchema = id('LeaderId');
+export const planIdSchema = id('PlanId');
+export const waterIdSchema = id('WaterId');
 export const anglerIdSchema = id('AnglerId');
 
 export type BenchId = z.infer<typeof benchIdSchema>;
@@ -17,6 +19,8 @@ export type SetupId = z.infer<typeof setupIdSchema>;
 export type RevisionId = z.infer<typeof revisionIdSchema>;
 export type DeckId = z.infer<typeof deckIdSchema>;
 export type LeaderId = z.infer<typeof leaderIdSchema>;
+export type PlanId = z.infer<typeof planIdSchema>;
+export type WaterId = z.infer<typeof waterIdSchema>;
 export type AnglerId = z.infer<typeof anglerIdSchema>;
 
 /** Words that already are an address of their own beside the ids. */

@@ -1,4 +1,16 @@
-import { remedies, setupRanges, suit, sweep, quiver, scoreRods, wantsOf, rodTrade, type Steps } from '@/core/decide';
+import {
+  remedies,
+  setupRanges,
+  suit,
+  sweep,
+  quiver,
+  scoreRods,
+  wantsOf,
+  rodTrade,
+  type Steps,
+  type Suit,
+  type SuitInput,
+} from '@/core/decide';
 import { boatSide, effectFigures, evaluate, judgeTow, withPart } from '@/core/judge';
 import { InputRangeError } from '@/core/base/guard';
 import { bestCut, drops } from '@/core/make';
@@ -41,8 +53,8 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return setupRanges(question.setup, { seed: question.seed });
     case 'remedies':
       return remedies({ setup: question.setup, ...changesFor(question.setup, question.box) });
-    case 'suit':
-      return suit(question);
+    case 'suit-days':
+      return suitDays(question.setups, question.days);
     case 'sweep':
       return sweep({ base: question.setup, axes: question.axes, of: question.of, compute: (setup) => evaluate(setup) });
     case 'run':
@@ -81,6 +93,18 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
 /** What must have come before a question can be answered; null: nothing. */
 export const preparation = (question: Question): Promise<void> | null =>
   question.kind === 'quiver' || question.kind === 'plan-batch' ? loadMixedInteger() : null;
+
+function* suitDays(setups: SuitInput['setups'], days: readonly SuitInput['day'][]): Steps<readonly Suit[]> {
+  const suited: Suit[] = [];
+  for (const [i, day] of days.entries()) {
+    const steps = suit({ setups, day });
+    let step = steps.next();
+    for (; !step.done; step = steps.next())
+      yield { done: i * setups.length + step.value.done, of: days.length * setups.length };
+    suited.push(step.value);
+  }
+  return suited;
+}
 
 function* rodScores(
   setups: readonly Setup[],

@@ -50,6 +50,11 @@ function inPieces(question: Question, size: number): readonly Piece[] | null {
         question: { ...question, setups },
         length: setups.length,
       }));
+    case 'suit-days':
+      return pieces(question.days, size).map((days) => ({
+        question: { ...question, days },
+        length: days.length * question.setups.length,
+      }));
     default:
       return null;
   }

@@ -87,7 +87,12 @@ export type Question =
   | { readonly kind: 'boat-side'; readonly setup: Setup }
   | { readonly kind: 'ranges'; readonly setup: Setup; readonly seed?: number }
   | { readonly kind: 'remedies'; readonly setup: Setup; readonly box: readonly Part[] }
-  | ({ readonly kind: 'suit' } & SuitInput)
+  | {
+      readonly kind: 'suit-days';
+      readonly setups: SuitInput['setups'];
+      /** a day and its slots, each with conditions of its own */
+      readonly days: readonly SuitInput['day'][];
+    }
   | { readonly kind: 'run'; readonly setup: Setup; readonly bottom: BottomProfile }
   | { readonly kind: 'fall'; readonly setup: Setup; readonly depthsM: readonly number[]; readonly band: BandAsk }
   | {
@@ -138,7 +143,7 @@ export interface Answers {
   readonly 'boat-side': BoatSide;
   readonly ranges: Ranges;
   readonly remedies: Remedies;
-  readonly suit: Suit;
+  readonly 'suit-days': readonly Suit[];
   readonly sweep: Sweep;
   readonly run: RunAnswer;
   readonly fall: FallAnswer;

@@ -24,6 +24,8 @@ export async function emptyDatabase(): Promise<{
     'movement',
     'part',
     'deck',
+    'plan',
+    'water',
     'leader',
     'bench',
     'kept_evaluation',

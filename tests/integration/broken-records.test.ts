@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
-import { listBox, listDecks, listLeaders, listParts, listReadings } from '@/db/repo';
+import { deckRepo, listBox, listLeaders, listParts, listReadings } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { partIdSchema, setupIdSchema, type BenchId, type PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -112,8 +112,8 @@ it('a revision, a deck, a leader and a reading that cannot be read cost nothing 
   expect(whole).toHaveLength(16);
   expect(broken).toMatchObject([{ id: 'setup-lily-bay', faults: [{ problem: { path: 'chain[0].kind' } }] }]);
   expect(await setupPage(db, demoBenchId, setupIdSchema.parse('setup-lily-bay'))).toMatchObject({ kind: 'broken' });
-  expect(await listDecks(db, demoBenchId)).toMatchObject({
-    rows: [{ deck: { id: 'deck-evening' } }],
+  expect(await deckRepo.list(db, demoBenchId)).toMatchObject({
+    rows: [{ document: { id: 'deck-evening' } }],
     broken: [{ id: 'deck-x' }],
   });
   const leaders = await listLeaders(db, demoBenchId);

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
-import { FIRST_ANGLER, insertDeck, listBox, listDecks, listParts, replaceDeck } from '@/db/repo';
+import { deckRepo, FIRST_ANGLER, listBox, listParts } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { deckSchema } from '@/domain/deck';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
@@ -53,7 +53,7 @@ async function livedIn(): Promise<BenchFile> {
     );
     await changeBox(tx, demoBenchId, [{ id: knot.part.id, part: null, expectedVersion: knot.version }], 'test', now);
   });
-  await insertDeck(
+  await deckRepo.insert(
     db,
     demoBenchId,
     deckSchema.parse({
@@ -74,7 +74,7 @@ describe('a bench as a file', () => {
     expect(demo).not.toEqual(before);
     await put(demoBenchId, benchFileSchema.parse(JSON.parse(JSON.stringify(before))));
     const after = await fileOf();
-    for (const key of ['parts', 'readings', 'movements', 'setups', 'decks'] as const) {
+    for (const key of ['parts', 'readings', 'movements', 'setups', 'decks', 'plans', 'waters'] as const) {
       expect(after[key]).toHaveLength(before[key].length);
       before[key].forEach((record, i) => expect(after[key][i], `${key}[${i}]`).toEqual(record));
     }
@@ -84,13 +84,14 @@ describe('a bench as a file', () => {
   });
 
   it('a deck is written over only by who saw it as it stands', async () => {
-    const { deck, version } = (await listDecks(db, demoBenchId)).rows.find((each) => each.deck.id === 'deck-morning')!;
-    expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Morning' }, version)).toBe('changed');
-    expect(await replaceDeck(db, demoBenchId, { ...deck, name: 'Noon' }, version)).toBe('stale');
-    expect((await listDecks(db, demoBenchId)).rows.map((each) => [each.deck.name, each.version])).toContainEqual([
-      'Morning',
-      version + 1,
-    ]);
+    const { document: deck, version } = (await deckRepo.list(db, demoBenchId)).rows.find(
+      (each) => each.document.id === 'deck-morning',
+    )!;
+    expect(await deckRepo.replace(db, demoBenchId, { ...deck, name: 'Morning' }, version)).toBe('changed');
+    expect(await deckRepo.replace(db, demoBenchId, { ...deck, name: 'Noon' }, version)).toBe('stale');
+    expect(
+      (await deckRepo.list(db, demoBenchId)).rows.map((each) => [each.document.name, each.version]),
+    ).toContainEqual(['Morning', version + 1]);
   });
 
   it('says beforehand what would change', async () => {
@@ -169,6 +170,8 @@ describe('a bench as a file', () => {
       'movements',
       'setups',
       'decks',
+      'plans',
+      'waters',
       'leaders',
       'unreadable',
     ]);

@@ -25,6 +25,7 @@ export {
   piecesInPull,
   ratingOf,
   readRig,
+  rodHoldsN,
   rodOf,
   type Rig,
   type RiggedHook,

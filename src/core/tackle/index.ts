@@ -72,6 +72,7 @@ export {
   type Spool,
   type WoundLine,
   countFactor,
+  countsAt,
   lineCounted,
   LINE_COUNT_LIMITS,
   type LineCount,

@@ -61,6 +61,8 @@ export const demoHouse: House = {
       downriggers: 0,
       booms: 0,
       hullDragN: 7.4,
+      carriesRods: 2,
+      carriesKg: 6,
     },
   ],
   sheet: {

@@ -23,4 +23,5 @@ export const demoParts: readonly Part[] = [
 export const demoSetupsOfBench = demoSetups(demoParts);
 export type { DemoRevision, DemoSetup } from './setups';
 export { demoHouse };
+export { demoPlans, demoWaters } from './days';
 export { demoDeck, demoLeaders } from './winter';

@@ -10,10 +10,12 @@ import {
   leader,
   movement,
   part,
+  plan,
   reading,
   revision,
   revisionPart,
   setup,
+  water,
 } from '../schema';
 
 export interface Bench {
@@ -37,7 +39,21 @@ export async function lockBench(tx: Tx, benchId: BenchId): Promise<void> {
 
 /** Empties a bench and gives it a name; the bench itself stays, and so do the answers to requests. */
 export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promise<void> {
-  const children = [revisionPart, revision, setup, reading, movement, part, angler, craft, houseDocument, deck, leader];
+  const children = [
+    revisionPart,
+    revision,
+    setup,
+    reading,
+    movement,
+    part,
+    angler,
+    craft,
+    houseDocument,
+    deck,
+    leader,
+    plan,
+    water,
+  ];
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));
 }

@@ -1,5 +1,4 @@
 export { clearBench, findBench, insertBench, lockBench, removeBench, type Bench } from './bench-repo';
-export { insertDeck, listDecks, removeDeck, replaceDeck, type StoredDeck } from './deck-repo';
 export {
   FIRST_ANGLER,
   findHouseRows,
@@ -69,3 +68,4 @@ export {
   type SaveOutcome,
   type SetupHead,
 } from './setup-repo';
+export { deckRepo, planRepo, waterRepo, type VersionedRepo } from './versioned-repo';

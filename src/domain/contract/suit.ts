@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { finish, suit, SUIT_LIMITS } from '@/core/decide';
+import { finish, METHODS, suit, SUIT_LIMITS } from '@/core/decide';
 import { VERDICT_NAMES } from '@/core/judge';
 import { dayConditionsSchema } from '../day';
 import { setupFileSchema } from '../setup';
@@ -44,7 +44,15 @@ export const suitModel = model({
       )
       .readonly(),
     refused: z.array(z.string()).readonly(),
-    holes: z.array(z.discriminatedUnion('kind', [hole('depth'), hole('bait')])).readonly(),
+    holes: z
+      .array(
+        z.discriminatedUnion('kind', [
+          hole('depth'),
+          hole('bait'),
+          z.strictObject({ kind: z.literal('method'), method: z.enum(METHODS), nearest: z.string().nullable() }),
+        ]),
+      )
+      .readonly(),
   }),
   compute: (input) => finish(suit(input)),
 });

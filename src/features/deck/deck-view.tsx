@@ -32,7 +32,7 @@ export function DeckView(page: DeckPage) {
   const { t } = i18n;
   const { setups, box, decks, brokenDecks } = page;
   const state = useDeck(page, t('deck.newName'));
-  const { deck, remarks, packed } = state;
+  const { deck, remarks, packed, gear } = state;
   const run = (action: (typeof KEYS)[number]['action']) => {
     switch (action) {
       case 'keep':
@@ -247,7 +247,7 @@ export function DeckView(page: DeckPage) {
           <p className="semi-narrow text-[14px] text-dim">{t('deck.packEmpty')}</p>
         ) : (
           <ul className="gap-x-8 sm:columns-2">
-            {packed.map(({ part, pieces, metres, short }) => (
+            {packed.map(({ part, pieces, spare, metres, short }) => (
               <li
                 key={part.id}
                 className="grid grid-cols-[18px_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t border-faint py-0.5 [break-inside:avoid]"
@@ -264,7 +264,23 @@ export function DeckView(page: DeckPage) {
                   </span>
                   {short && <strong className="font-semibold"> · {t('common.runsShort')}</strong>}
                 </span>
-                <span className="narrow text-[14px]">{amountText(i18n, pieces, metres)}</span>
+                <span className="narrow text-[14px]">{amountText(i18n, pieces, spare, metres)}</span>
+              </li>
+            ))}
+            {gear.map(({ gear: name, massKg, pieces, spare }) => (
+              <li
+                key={`${name} ${massKg}`}
+                className="grid grid-cols-[18px_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t border-faint py-0.5 [break-inside:avoid]"
+              >
+                <input
+                  type="checkbox"
+                  aria-label={t('deck.packed', { part: t(`deck.gear.${name}`) })}
+                  className="translate-y-0.5"
+                />
+                <span className="semi-narrow min-w-0 text-[14px]">
+                  {t(`deck.gear.${name}`)} {massKg === null ? '' : i18n.format(massKg, 'bodyMass')}
+                </span>
+                <span className="narrow text-[14px]">{amountText(i18n, pieces, spare, 0)}</span>
               </li>
             ))}
           </ul>
@@ -280,8 +296,12 @@ export function DeckView(page: DeckPage) {
   );
 }
 
-const amountText = ({ format }: I18n, pieces: number, metres: number): string =>
-  [...(pieces > 0 ? [`${pieces} ×`] : []), ...(metres > 0 ? [format(metres, 'distance')] : [])].join(' + ');
+const amountText = ({ t, format }: I18n, pieces: number, spare: number, metres: number): string =>
+  [
+    ...(pieces > 0 ? [`${pieces} ×`] : []),
+    ...(pieces > 0 && spare > 0 ? [t('deck.spare', { count: spare })] : []),
+    ...(metres > 0 ? [format(metres, 'distance')] : []),
+  ].join(' + ');
 
 const remarkText = ({ t }: I18n, { kind, with: other }: DeckRemark): string =>
   t(`deck.remark.${kind}`, { other: (other ?? 0) + 1 });

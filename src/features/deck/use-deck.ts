@@ -2,8 +2,9 @@
 
 import { useMemo, useState, useTransition } from 'react';
 import { deckRemarks, deckSchema, MOST_ON_DECK, packList, type Deck, type DeckEntry } from '@/domain/deck';
-import { entriesOf, entryOf } from '@/domain/deck-entries';
+import { entryOf } from '@/domain/deck-entries';
 import { deckIdSchema } from '@/domain/ids';
+import { gearOf } from '@/domain/spares';
 import { send } from '@/features/fields/send';
 import { useDraft } from '@/features/fields/use-draft';
 import { removeDeckAction, saveDeckAction } from '@/server/actions/decks';
@@ -41,8 +42,11 @@ const fresh = (name: string, entries: readonly DeckEntry[] = []): Held => ({
  */
 export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string) {
   const [asBegun] = useState<Held>(() => {
-    const ranked = asked.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
-    if (ranked.length > 0) return fresh(newName, entriesOf(ranked, MOST_ON_DECK));
+    const entries = asked.flatMap((id) => {
+      const setup = setups.find((each) => each.id === id);
+      return (setup && entryOf(setup)) ?? [];
+    });
+    if (entries.length > 0) return fresh(newName, entries.slice(0, MOST_ON_DECK));
     return decks.at(-1) ?? fresh(newName);
   });
   const [held, setHeld] = useState(asBegun);
@@ -55,6 +59,11 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
     setHeld(({ deck: now, version }) => ({ deck: { ...now, entries: [...entries] }, version }));
   const remarks = useMemo(() => deckRemarks(deck, setups, box), [deck, setups, box]);
   const packed = useMemo(() => packList(deck, setups, box), [deck, setups, box]);
+  const gear = useMemo(
+    () =>
+      gearOf(deck.entries.flatMap(({ setupId }) => setups.find(({ id }) => id === setupId)?.file.presentation ?? [])),
+    [deck, setups],
+  );
 
   const take = (next: Held) => {
     setHeld(next);
@@ -63,9 +72,9 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
   };
   const save = (given: Held = held) =>
     start(async () => {
-      const reply = await send('save-deck', saveDeckAction, { deck: given.deck, expectedVersion: given.version });
+      const reply = await send('save-deck', saveDeckAction, { document: given.deck, expectedVersion: given.version });
       if (!reply.ok) return setFailure(reply.code);
-      take(reply.data);
+      take({ deck: reply.data.document, version: reply.data.version });
       // A reload shows the deck that was kept, and begins no second one.
       if (asked.length > 0) window.history.replaceState(null, '', window.location.pathname);
     });
@@ -81,6 +90,7 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
     version: held.version,
     remarks,
     packed,
+    gear,
     failure,
     busy,
     removed,
@@ -107,14 +117,14 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
         const reply =
           held.version === null
             ? ({ ok: true } as const)
-            : await send('remove-deck', removeDeckAction, { deckId: deck.id, expectedVersion: held.version });
+            : await send('remove-deck', removeDeckAction, { id: deck.id, expectedVersion: held.version });
         if (!reply.ok) return setFailure(reply.code);
         setRemoved(deck);
         take(fresh(newName));
       }),
     removeBroken: (deckId: string) =>
       start(async () => {
-        const reply = await send('remove-deck', removeDeckAction, { deckId, expectedVersion: null });
+        const reply = await send('remove-deck', removeDeckAction, { id: deckId, expectedVersion: null });
         setFailure(reply.ok ? null : reply.code);
       }),
     bringBack: () => {

@@ -114,6 +114,7 @@ const MEASURES: Readonly<Record<string, Measure>> = {
   holderGapM: 'rodLength',
   holderAngleRad: 'angle',
   hullDragN: 'force',
+  carriesKg: 'bodyMass',
   leadOverKg: 'mass',
   largestGapM: 'size',
 };

@@ -13,6 +13,11 @@ const LENGTHS = [
   ['holderAngleRad', 'angle', CRAFT_LIMITS.angleRad],
   ['hullDragN', 'force', CRAFT_LIMITS.hullDragN],
 ] as const;
+/** What only a small craft limits; empty: as much as is wanted. */
+const LIMITS = [
+  ['carriesRods', 'ratio', CRAFT_LIMITS.carriesRods],
+  ['carriesKg', 'bodyMass', CRAFT_LIMITS.carriesKg],
+] as const;
 const COUNTS = [
   ['holders', CRAFT_LIMITS.holders],
   ['downriggers', CRAFT_LIMITS.gear],
@@ -31,6 +36,9 @@ const NEW: Omit<Craft, 'id' | 'name'> = {
   booms: 0,
   hullDragN: 15,
 };
+
+const whole = (key: (typeof LIMITS)[number][0], value: number): number =>
+  key === 'carriesRods' ? Math.round(value) : value;
 
 /** Each craft with what clearance, reach, nesting and the towed hull hang on. */
 export function CraftForms({
@@ -74,6 +82,17 @@ export function CraftForms({
                 onValueChange={(value) =>
                   /^\d{1,2}$/.test(value) && Number(value) <= max ? put(craft.id, { [key]: Number(value) }) : undefined
                 }
+              />
+            ))}
+            {LIMITS.map(([key, measure, limits]) => (
+              <QuantityField
+                key={key}
+                label={t(`craft.${key}`)}
+                measure={measure}
+                value={craft[key] ?? null}
+                limits={limits}
+                emptyMeans={t('craft.noLimit')}
+                onValueChange={(value) => put(craft.id, { [key]: value === null ? undefined : whole(key, value) })}
               />
             ))}
           </div>

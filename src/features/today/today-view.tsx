@@ -1,77 +1,125 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { packList } from '@/domain/deck';
+import { entryOf } from '@/domain/deck-entries';
+import { loadOf } from '@/domain/plan/load';
+import { MOST } from '@/domain/plan/plan-limits';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { withSetups } from '@/features/fields/with-setups';
 import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
 import { KeyFoot } from '@/ui/key-foot';
-import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
+import { groupKeys, useKeys } from '@/ui/keys';
 import { KeysPanel } from '@/ui/keys-panel';
+import { Panel } from '@/ui/panel';
 import { ProgressLine } from '@/ui/progress-line';
+import { BrokenPlans } from './broken-plans';
 import { careOf } from './care';
-import { DayFields } from './day-fields';
-import { SuitedList } from './suited-list';
+import { DeckStrip } from './deck-strip';
+import { DayChart } from './hours/day-chart';
+import { choosesSlot, KEYS, slotOfAction, type Action } from './keys';
+import { PlanBar } from './plan-bar';
+import { SideColumn, type Step } from './side-column';
+import { SetupRows } from './slots/setup-rows';
+import { SlotColumn } from './slots/slot-column';
+import { CELLS, type CellId } from './strip/cell-text';
+import { Strip } from './strip/strip';
 import { useToday } from './use-today';
 
-const KEYS = [
-  { action: 'down', keys: ['ArrowDown'], label: 'setup', atFoot: true },
-  { action: 'up', keys: ['ArrowUp'], label: 'setup', atFoot: true },
-  { action: 'open', keys: ['Enter'], label: 'open', atFoot: true },
-  { action: 'mend', keys: ['m'], label: 'mend', atFoot: true },
-  { action: 'water', keys: ['w'], label: 'water', atFoot: true },
-  { action: 'deck', keys: ['d'], label: 'deck', atFoot: true },
-  { action: 'tie', keys: ['l'], label: 'tie', atFoot: true },
-  { action: 'keys', keys: ['?'], label: 'keys', atFoot: true },
-] as const satisfies readonly KeyRow[];
-type Action = (typeof KEYS)[number]['action'];
+const BaitTable = dynamic(() => import('./bait-table').then((m) => m.BaitTable), { loading: () => null });
 
-/** So many of the best setups go into one picture of the water. */
+/** So many setups go into one picture of the water. */
 const IN_PICTURE = 4;
 /** So many rods go on deck where the rules sheet allows no number of them. */
 const ON_DECK = 4;
 
-/** The day as it is said, which setups suit it and why, what nothing serves, and what to mind. */
+/** The day from what is known of it to rods on deck: hours, slots with the setups that suit, holes, cautions, and on from here. */
 export function TodayView(page: TodayPage) {
   const i18n = useI18n();
-  const { t, format } = i18n;
+  const { t, date } = i18n;
   const router = useRouter();
   const today = useToday(page);
-  const [keysOpen, setKeysOpen] = useState(false);
-  const { chosen, ranked } = today;
-  const picture = withSetups(
-    '/water',
-    ranked.slice(0, IN_PICTURE).map(({ id }) => id),
-  );
-  const forDeck = today.forDeck(page.sheet.rodsPerPerson ?? ON_DECK);
-  const deck = withSetups('/quiver/deck', forDeck);
-  const leaders = withSetups('/tying', forDeck);
-  const run = (action: Action) => {
+  const { plan, water, slot, chosen } = today;
+  const { house } = page;
+  const [cell, setCell] = useState<CellId | null>(null);
+  const [edited, setEdited] = useState<string | null>(null);
+  const [panel, setPanel] = useState<'keys' | 'baits' | null>(null);
+
+  const forDeck = today.forDeck((house.sheet.rodsPerPerson ?? ON_DECK) * plan.people);
+  const planned = today.setups.filter(({ id }) => forDeck.includes(id));
+  const load = loadOf(packList({ entries: planned.flatMap((each) => entryOf(each) ?? []) }, planned, today.box));
+  const usualName = [water?.name, date(new Date(`${plan.date}T12:00:00`))].filter(Boolean).join(', ');
+  const openCards = () =>
+    today.changed
+      ? today.save(usualName, (id) => router.push(`/today/cards?plan=${encodeURIComponent(id)}`))
+      : router.push(`/today/cards?plan=${encodeURIComponent(plan.id)}`);
+  const steps: readonly Step[] = [
+    {
+      action: 'water',
+      letter: 'w',
+      href: withSetups('/water', today.inPicture(IN_PICTURE)),
+      goes: slot?.name ?? t('today.goes.water'),
+    },
+    {
+      action: 'deck',
+      letter: 'd',
+      href: withSetups('/quiver/deck', forDeck),
+      goes: t('today.goes.deck', { rods: load.rods, setups: forDeck.length }),
+    },
+    { action: 'tie', letter: 'l', href: withSetups('/tying', forDeck), goes: t('today.goes.tie') },
+    ...(plan.slots.some(({ setupIds }) => setupIds.length > 0)
+      ? [{ action: 'cards', letter: 'c', href: null, goes: t('today.goes.cards') } as const]
+      : []),
+  ];
+  const goTo = (action: Step['action']) => {
+    const found = steps.find((each) => each.action === action);
+    if (!found) return;
+    if (found.href === null) openCards();
+    else router.push(found.href);
+  };
+  const openBench = (id: string) => router.push(`/bench/${encodeURIComponent(id)}`);
+  const run = (action: Action): void => {
+    if (choosesSlot(action)) {
+      const found = plan.slots[slotOfAction(action)];
+      if (found) today.selectSlot(found.id);
+      return;
+    }
     switch (action) {
+      case 'conditions':
+        return setCell(CELLS[0]);
       case 'down':
         return today.step(1);
       case 'up':
         return today.step(-1);
+      case 'put':
+        if (chosen && slot) today.toggle(chosen.id);
+        else if (chosen) openBench(chosen.id);
+        return;
       case 'open':
-        return chosen && router.push(`/bench/${encodeURIComponent(chosen.id)}`);
+        return chosen ? openBench(chosen.id) : undefined;
       case 'mend':
-        return chosen && today.mend(chosen.id);
-      case 'water':
-        return router.push(picture);
-      case 'deck':
-        return router.push(deck);
-      case 'tie':
-        return router.push(leaders);
+        return chosen ? today.mends.ask(chosen.id) : undefined;
+      case 'add':
+        return today.newSlot(t('today.slot.new', { number: plan.slots.length + 1 }));
+      case 'edit':
+        return slot ? setEdited(slot.id) : undefined;
+      case 'baits':
+        return setPanel('baits');
+      case 'keep':
+        return today.changed ? today.save(usualName) : undefined;
       case 'keys':
-        return setKeysOpen(true);
+        return setPanel('keys');
       default:
-        return action satisfies never;
+        return goTo(action);
     }
   };
-  useKeys(KEYS, run, keysOpen);
-  const groups = groupKeys(KEYS, true).map((group) => ({ ...group, label: t(`today.key.${group.label}`) }));
+  useKeys(KEYS, run, panel !== null || cell !== null || edited !== null);
+  const named = (label: (typeof KEYS)[number]['label']) => t(`today.key.${label}`);
+  const suitedOf = (id: string | null) => today.days.find(({ slotId }) => slotId === id);
   return (
     <main
       id="main"
@@ -80,15 +128,12 @@ export function TodayView(page: TodayPage) {
     >
       <h1 className="sr-only">{t('nav.today')}</h1>
       <BrokenSetups broken={page.broken} />
-      <DayFields day={today.day} crafts={page.crafts} onChange={today.change} />
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_320px]">
-        <section
-          aria-label={t('today.suits')}
-          data-testid="suited"
-          data-state={today.waiting ? 'waiting' : 'ready'}
-          className="flex min-h-0 flex-col border border-ink bg-sheet"
-        >
-          <h2 className="narrow border-b border-ink px-3 py-1 text-[15px] font-semibold">{t('today.suits')}</h2>
+      <BrokenPlans plans={page.brokenPlans} waters={page.brokenWaters} />
+      <Strip plan={plan} water={water} inHand={today} house={house} open={cell} onOpen={setCell} />
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_300px]">
+        <div className="flex min-h-0 flex-col gap-2">
+          <PlanBar today={today} plans={page.plans} usualName={usualName} onKeep={() => run('keep')} />
+          <DayChart plan={plan} water={water} slotId={slot?.id ?? null} onSlot={today.selectSlot} />
           {today.waiting && today.progress && (
             <ProgressLine
               label={t('today.working', { done: today.progress.done, of: today.progress.of })}
@@ -101,68 +146,87 @@ export function TodayView(page: TodayPage) {
             </p>
           )}
           {today.isEmpty && (
-            <p className="semi-narrow px-3 py-2">
+            <p className="semi-narrow border border-ink bg-sheet px-3 py-2">
               {t('today.noSetups')}{' '}
               <Link className="underline" href="/bench/new">
                 {t('today.newSetup')}
               </Link>
             </p>
           )}
-          <SuitedList today={today} onOpen={() => run('open')} />
-        </section>
-        <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
-          <section aria-label={t('today.holes')} className="border border-ink bg-sheet px-3 py-1" data-testid="holes">
-            <h2 className="narrow text-[15px] font-semibold">{t('today.holes')}</h2>
-            {today.holes.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('today.noHoles')}</p>}
-            {today.holes.map(({ kind, fromM, toM, nearest }) => {
-              const measure = kind === 'depth' ? 'depth' : 'size';
+          <div
+            data-testid="suited"
+            data-state={today.waiting ? 'waiting' : 'ready'}
+            className={`grid min-h-0 flex-1 auto-cols-[minmax(270px,1fr)] border-l border-t border-ink lg:grid-flow-col lg:overflow-x-auto lg:border-b`}
+          >
+            {plan.slots.map((each, i) => {
+              const suited = suitedOf(each.id);
               return (
-                <p key={`${kind} ${fromM}`} className="semi-narrow border-t border-faint py-1 text-[14px]">
-                  <strong>{t(`today.hole.${kind}`, { from: format(fromM, measure), to: format(toM, measure) })}</strong>{' '}
-                  {nearest && t('today.nearest', { setup: today.nameOf(nearest) ?? '–' })}
-                </p>
+                suited && (
+                  <SlotColumn
+                    key={each.id}
+                    slot={each}
+                    number={i + 1}
+                    suited={suited}
+                    today={today}
+                    house={house}
+                    isEdited={edited === each.id}
+                    onEdit={(isOpen) => setEdited(isOpen ? each.id : null)}
+                    onOpen={openBench}
+                  />
+                )
               );
             })}
-          </section>
-          <section aria-label={t('today.care')} className="border border-ink bg-sheet px-3 py-1">
-            <h2 className="narrow text-[15px] font-semibold">{t('today.care')}</h2>
-            {careOf(today.day, page.crafts, page.sheet).map((care) => (
-              <p key={care} className="semi-narrow border-t border-faint py-1 text-[14px]">
-                {t(`today.minds.${care}`, { authority: page.sheet.authority ?? '–' })}
-              </p>
-            ))}
-          </section>
-          <nav aria-label={t('today.next')} className="border border-ink bg-sheet">
-            {(
-              [
-                ['water', picture],
-                ['deck', deck],
-                ['tie', leaders],
-              ] as const
-            ).map(([action, href]) => (
-              <Link
-                key={action}
-                href={href}
-                prefetch={false}
-                className="narrow flex min-h-10 items-center justify-between border-t border-faint px-3 text-[15px] font-semibold first:border-0 hover:bg-paper"
-              >
-                {t(`today.key.${action}`)}
-                <span className="font-normal text-dim">{t(`today.goes.${action}`)}</span>
-              </Link>
-            ))}
-          </nav>
+            {plan.slots.length === 0 && suitedOf(null) && (
+              <section aria-label={t('today.suits')} className="flex min-h-0 flex-col border-r border-ink bg-sheet">
+                <h2 className="narrow flex items-baseline gap-4 border-b border-ink px-3 py-1 text-[15px] font-semibold">
+                  {t('today.suits')}
+                  <span className="semi-narrow text-[13px] font-normal text-dim">{t('today.noSlots')}</span>
+                </h2>
+                <SetupRows suited={suitedOf(null)!} slot={null} today={today} onOpen={openBench} />
+              </section>
+            )}
+          </div>
+          {plan.slots.length < MOST.slots && (
+            <button
+              type="button"
+              onClick={() => run('add')}
+              className="narrow min-h-10 border border-ink bg-sheet text-[14px] lg:hidden"
+            >
+              {t('today.key.add')}
+            </button>
+          )}
+          {plan.slots.length > 0 && <DeckStrip today={today} href={withSetups('/quiver/deck', forDeck)} />}
         </div>
+        <SideColumn
+          today={today}
+          cares={careOf({ plan, day: today.wholeDay, house, load })}
+          authority={house.sheet.authority ?? '–'}
+          steps={steps}
+          onStep={goTo}
+        />
       </div>
       <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
-        <KeyFoot groups={groups} onAction={run} />
+        <KeyFoot
+          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: named(group.label) }))}
+          onAction={run}
+        />
       </footer>
       <KeysPanel
-        open={keysOpen}
-        onOpenChange={setKeysOpen}
+        open={panel === 'keys'}
+        onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
         title={t('today.keys')}
         closeLabel={t('common.close')}
-        groups={groupKeys(KEYS, false).map((group) => ({ ...group, label: t(`today.key.${group.label}`) }))}
+        groups={groupKeys(KEYS, false).map((group) => ({ ...group, label: named(group.label) }))}
       />
+      <Panel
+        wide
+        open={panel === 'baits'}
+        onOpenChange={(isOpen) => setPanel(isOpen ? 'baits' : null)}
+        title={t('today.table.title')}
+        closeLabel={t('common.close')}
+      >
+        <BaitTable day={today.wholeDay} baits={plan.baits} box={today.box} />
+      </Panel>
     </main>
   );
 }

@@ -1,112 +1,104 @@
-import { useEffect, useEffectEvent, useMemo, useState } from 'react';
-import { onTheDay, type Suited } from '@/core/decide';
-import type { Setup } from '@/core/tackle';
-import type { DayConditions } from '@/domain/day';
+import { useMemo, useState } from 'react';
 import { entriesOf } from '@/domain/deck-entries';
-import { USUAL_DAY } from '@/domain/usual-day';
-import { useAnswer } from '@/features/fields/use-answer';
+import { conditionsOf } from '@/domain/plan/hours';
+import type { DaySlot } from '@/domain/plan/plan';
 import { useUnpacked } from '@/features/fields/use-unpacked';
-import type { TodayPage, TodaySetup } from '@/server/queries/today-page';
-import type { QuestionOf } from '@/workers/protocol';
+import type { TodayPage } from '@/server/queries/today-page';
+import { MOST } from '@/domain/plan/plan-limits';
+import { slotAfter } from './plan/slot-after';
+import { useMends } from './plan/use-mends';
+import { usePlan } from './plan/use-plan';
+import { useSuited, type SuitedDay } from './plan/use-suited';
 
-/** Under which this browser keeps what was said of the last day. */
-const KEPT = 'ferula day';
+const NOTHING: SuitedDay = {
+  slotId: null,
+  day: { surfaceC: 12, depthM: { from: 0, to: 0 } },
+  ranked: [],
+  holes: [],
+  refused: [],
+};
 
-/** A setup as it stands today, with its file under the day's conditions. */
-export interface SuitedSetup extends Suited {
-  readonly name: string;
-  readonly today: Setup;
+/** What a slot is fished with first, then the others as they suit. */
+function plannedFirst(suited: SuitedDay, slots: readonly DaySlot[]): SuitedDay {
+  const planned: readonly string[] = slots.find(({ id }) => id === suited.slotId)?.setupIds ?? [];
+  const isIn = ({ id }: { readonly id: string }) => Number(planned.includes(id));
+  return { ...suited, ranked: suited.ranked.toSorted((a, b) => isIn(b) - isIn(a)) };
 }
 
-/** Headless: what is said of the day, kept for the next; the setups ranked by the workers; what would mend the chosen one. */
-export function useToday({ setups: packedSetups, box: packedBox }: TodayPage) {
-  const setups = useUnpacked(packedSetups);
-  const box = useUnpacked(packedBox);
-  const [day, setDay] = useState<DayConditions>(USUAL_DAY);
-  const [selected, setSelected] = useState<string | null>(null);
-  const [mending, setMending] = useState<string | null>(null);
+/** Headless: the plan in hand, how the setups suit the day and its slots, what is chosen, and where it leads. */
+export function useToday(page: TodayPage) {
+  const setups = useUnpacked(page.setups);
+  const box = useUnpacked(page.box);
+  const inHand = usePlan(page);
+  const { plan, water } = inHand;
+  const [slotId, setSlotId] = useState<string | null>(null);
+  const [setupId, setSetupId] = useState<string | null>(null);
+  const { days: asRanked, waiting, progress, failed } = useSuited(plan, water, setups);
+  const days = useMemo(() => asRanked.map((suited) => plannedFirst(suited, plan.slots)), [asRanked, plan.slots]);
 
-  const takeUp = useEffectEvent((kept: DayConditions) => setDay(kept));
-  useEffect(() => {
-    void keptDay().then((kept) => kept && takeUp(kept));
-  }, []);
+  const slot = plan.slots.find(({ id }) => id === slotId) ?? plan.slots[0] ?? null;
+  const whole = days.find((each) => each.slotId === null) ?? NOTHING;
+  const shown = days.find((each) => each.slotId === (slot?.id ?? null)) ?? NOTHING;
+  const chosen = shown.ranked.find(({ id }) => id === setupId) ?? shown.ranked[0] ?? null;
+  const mends = useMends(shown.ranked, box);
+  const byId = new Map(setups.map((setup) => [setup.id as string, setup]));
 
-  const question = useMemo(
-    (): QuestionOf<'suit'> | null =>
-      setups.length === 0
-        ? null
-        : { kind: 'suit', setups: setups.map(({ id, file }: TodaySetup) => ({ id, setup: file })), day },
-    [setups, day],
-  );
-  const { last, waiting, progress, failed } = useAnswer(question, 200);
-  const byId = useMemo(() => new Map(setups.map((setup) => [setup.id as string, setup])), [setups]);
-  const ranked = useMemo(
-    () =>
-      (last?.answer.ranked ?? []).flatMap((each): SuitedSetup[] => {
-        const setup = byId.get(each.id);
-        return setup ? [{ ...each, name: setup.name, today: onTheDay(setup.file, last!.question.day) }] : [];
-      }),
-    [last, byId],
-  );
-  const chosen = ranked.find(({ id }) => id === selected) ?? ranked[0] ?? null;
-  const mendQuestion = useMemo((): QuestionOf<'remedies'> | null => {
-    const asked = ranked.find(({ id }) => id === mending);
-    return asked ? { kind: 'remedies', setup: asked.today, box } : null;
-  }, [ranked, mending, box]);
-  const mended = useAnswer(mendQuestion);
-
+  const toggle = (id: string, of: DaySlot | null = slot): void => {
+    const setup = byId.get(id);
+    if (!of || !setup) return;
+    const { setupIds } = of;
+    if (setupIds.includes(setup.id)) inHand.changeSlot(of.id, { setupIds: setupIds.filter((each) => each !== id) });
+    else if (setupIds.length < MOST.setups) inHand.changeSlot(of.id, { setupIds: [...setupIds, setup.id] });
+  };
+  const planned = [...new Set(plan.slots.flatMap(({ setupIds }) => setupIds))].flatMap((id) => byId.get(id) ?? []);
   return {
-    day,
-    change: (change: Partial<DayConditions>) => {
-      const next = { ...day, ...change };
-      setDay(next);
-      keepDay(next);
-    },
-    ranked,
+    ...inHand,
+    setups,
+    box,
+    slot,
+    days,
+    shown,
     chosen,
-    nameOf: (id: string | null) => (id === null ? null : (byId.get(id)?.name ?? null)),
-    holes: last?.answer.holes ?? [],
-    refused: last?.answer.refused ?? [],
-    isEmpty: setups.length === 0,
     waiting,
     progress,
     failed,
-    /** the best setups, one to a rod and a reel; none that fails today or is used on other days */
-    forDeck: (most: number): readonly string[] =>
-      entriesOf(
-        ranked
-          .filter(({ standing }) => standing === 'suits' || standing === 'goes')
-          .flatMap(({ id }) => byId.get(id) ?? []),
-        most,
-      ).map(({ setupId }) => setupId),
-    select: setSelected,
+    mends,
+    holes: whole.holes,
+    wholeDay: conditionsOf(plan, null, water),
+    isEmpty: setups.length === 0,
+    nameOf: (id: string | null) => (id === null ? null : (byId.get(id)?.name ?? null)),
+    fileOf: (id: string) => byId.get(id)?.file ?? null,
+    select: (id: string, of: string | null) => {
+      setSlotId(of);
+      setSetupId(id);
+    },
+    selectSlot: (id: string) => setSlotId(id),
     step: (by: -1 | 1) => {
+      const { ranked } = shown;
       if (!chosen || ranked.length === 0) return;
       const at = ranked.findIndex(({ id }) => id === chosen.id);
-      setSelected(ranked[(at + by + ranked.length) % ranked.length]!.id);
+      setSetupId(ranked[(at + by + ranked.length) % ranked.length]!.id);
     },
-    mend: setMending,
-    mending,
-    mends: mended.last && mended.last.question === mendQuestion ? mended.last.answer : null,
-    mendWaits: mended.waiting,
+    toggle,
+    newSlot: (name: string) => {
+      const made = slotAfter(plan, name);
+      if (!made) return;
+      inHand.addSlot(made);
+      setSlotId(made.id);
+    },
+    /** the setups of the slots in their order; without slots the best of the day, one to a rod and a reel */
+    forDeck: (most: number): readonly string[] =>
+      plan.slots.length > 0
+        ? planned.map(({ id }) => id)
+        : entriesOf(
+            whole.ranked
+              .filter(({ standing }) => standing === 'suits' || standing === 'goes')
+              .flatMap(({ id }) => byId.get(id) ?? []),
+            most,
+          ).map((entry) => entry.setupId),
+    inPicture: (most: number): readonly string[] =>
+      (slot && slot.setupIds.length > 0 ? slot.setupIds : shown.ranked.map(({ id }) => id)).slice(0, most),
   };
 }
 
-function keepDay(day: DayConditions): void {
-  try {
-    localStorage.setItem(KEPT, JSON.stringify(day));
-  } catch {
-    // A browser that keeps nothing starts from the usual day again.
-  }
-}
-
-async function keptDay(): Promise<DayConditions | null> {
-  try {
-    const text = localStorage.getItem(KEPT);
-    if (text === null) return null;
-    const { dayConditionsSchema } = await import('@/domain/day');
-    return dayConditionsSchema.safeParse(JSON.parse(text)).data ?? null;
-  } catch {
-    return null;
-  }
-}
+export type Today = ReturnType<typeof useToday>;

@@ -1,13 +1,15 @@
 import {
+  deckRepo,
   findBench,
   findPartsThen,
   listAllMovements,
   listAllParts,
   listAllReadings,
   listAllSetups,
-  listDecks,
   listLeaders,
   listRevisions,
+  planRepo,
+  waterRepo,
   type BrokenRow,
 } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
@@ -34,16 +36,20 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   const parts = await listAllParts(tx, benchId);
   const readings = await listAllReadings(tx, benchId);
   const movements = await listAllMovements(tx, benchId);
-  const decks = await listDecks(tx, benchId);
+  const decks = await deckRepo.list(tx, benchId);
+  const plans = await planRepo.list(tx, benchId);
+  const waters = await waterRepo.list(tx, benchId);
   const leaders = await listLeaders(tx, benchId);
   const { house, anglers, broken } = await readHouse(tx, benchId);
-  const { angler: _, ...document } = house;
+  const { angler: _, ...houseDocument } = house;
   const unreadable: BenchFile['unreadable'] = [];
   const note = (record: string, rows: readonly Pick<BrokenRow, 'id' | 'stored'>[]) =>
     unreadable.push(...rows.map(({ id, stored }) => ({ record, id, stored })));
   note('part', parts.broken);
   note('reading', readings.broken);
   note('deck', decks.broken);
+  note('plan', plans.broken);
+  note('water', waters.broken);
   note('leader', leaders.broken);
   note(
     'house',
@@ -88,7 +94,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
     id: bench.id,
     name: bench.name,
     anglers: anglers.map(({ id, name, usual, figures }) => ({ id, name, usual, figures })),
-    house: document,
+    house: houseDocument,
     parts: parts.rows.map(({ part, updatedAt, archivedAt }) => ({
       part,
       updatedAt: iso(updatedAt),
@@ -101,7 +107,9 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
     })),
     movements: movements.filter(stays).map(({ at, ...rest }) => ({ ...rest, at: iso(at) })),
     setups,
-    decks: decks.rows.map(({ deck, createdAt }) => ({ deck, createdAt: iso(createdAt) })),
+    decks: decks.rows.map(({ document: deck, createdAt }) => ({ deck, createdAt: iso(createdAt) })),
+    plans: plans.rows.map(({ document: plan, createdAt }) => ({ plan, createdAt: iso(createdAt) })),
+    waters: waters.rows.map(({ document: water, createdAt }) => ({ water, createdAt: iso(createdAt) })),
     leaders: [...leaders.rows],
     unreadable,
   };

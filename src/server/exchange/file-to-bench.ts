@@ -1,17 +1,19 @@
 import {
   clearBench,
+  deckRepo,
   insertAllParts,
-  insertDeck,
   insertLeaders,
   insertMovements,
   insertReadings,
   insertSetup,
   lockBench,
+  planRepo,
   putAngler,
   putCraft,
   putHouseDocument,
   saveRevision,
   setArchived,
+  waterRepo,
 } from '@/db/repo';
 import type { Tx } from '@/db/client';
 import type { BenchFile } from '@/domain/bench-file';
@@ -65,7 +67,9 @@ export async function fileToBench(
     }
     if (archivedAt) await setArchived(tx, benchId, id, new Date(archivedAt));
   }
-  for (const { deck, createdAt } of file.decks) await insertDeck(tx, benchId, deck, new Date(createdAt));
+  for (const { deck, createdAt } of file.decks) await deckRepo.insert(tx, benchId, deck, new Date(createdAt));
+  for (const { plan, createdAt } of file.plans) await planRepo.insert(tx, benchId, plan, new Date(createdAt));
+  for (const { water, createdAt } of file.waters) await waterRepo.insert(tx, benchId, water, new Date(createdAt));
   await insertLeaders(tx, benchId, file.leaders);
   return (await newestSetups(tx, benchId)).broken;
 }

@@ -1,5 +1,5 @@
 import 'server-only';
-import { listDecks, listParts, type BrokenRow } from '@/db/repo';
+import { deckRepo, listParts, type BrokenRow } from '@/db/repo';
 import type { Deck } from '@/domain/deck';
 import type { PartId, SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -32,7 +32,7 @@ export async function getQuiverPage(): Promise<QuiverPage> {
     const [newest, box, decks] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),
-      listDecks(db, benchId),
+      deckRepo.list(db, benchId),
     ]);
     const { whole, broken } = await marked(db, newest);
     const setups = whole.map(({ setup }) => setup);
@@ -49,7 +49,7 @@ export async function getQuiverPage(): Promise<QuiverPage> {
       box,
       lures,
       toBuy: TO_BUY,
-      decks: decks.rows.map(({ deck, version }) => ({ deck, version })),
+      decks: decks.rows.map(({ document: deck, version }) => ({ deck, version })),
       brokenDecks: decks.broken,
     };
   });

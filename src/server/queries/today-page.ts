@@ -1,35 +1,62 @@
 import 'server-only';
-import { listParts } from '@/db/repo';
+import { listParts, planRepo, waterRepo, type BrokenRow } from '@/db/repo';
 import type { House } from '@/domain/house';
 import { packed, type Packed } from '@/domain/packed';
 import type { Part } from '@/domain/parts';
+import type { DayPlan, WaterPlace } from '@/domain/plan/plan';
+import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
 
 export type TodaySetup = Pick<NewestSetup, 'id' | 'name' | 'file'>;
 
+/** So many plans can be opened again from the view. */
+const MOST_PLANS = 30;
+
 export interface TodayPage {
   readonly setups: Packed<readonly TodaySetup[]>;
   readonly box: Packed<readonly Part[]>;
-  readonly crafts: House['crafts'];
-  readonly sheet: House['sheet'];
+  readonly house: House;
   readonly broken: readonly BrokenSetup[];
+  /** the last of them last, by their day */
+  readonly plans: readonly { readonly plan: DayPlan; readonly version: number }[];
+  readonly waters: readonly { readonly water: WaterPlace; readonly version: number }[];
+  readonly brokenPlans: readonly BrokenRow[];
+  readonly brokenWaters: readonly BrokenRow[];
+  /** the plan that was asked for by its id */
+  readonly asked: string | null;
+  /** ISO date on this machine */
+  readonly today: string;
 }
 
-/** Every setup at its newest revision, what would mend it, and what the bench holds to. */
-export async function getTodayPage(): Promise<TodayPage> {
+/** Every setup at its newest revision, what would mend it, what the bench holds to, its plans and its waters. */
+export async function getTodayPage(asked: string | null = null): Promise<TodayPage> {
   return pageQuery(async (db, benchId) => {
-    const [newest, box] = await Promise.all([newestSetups(db, benchId), listParts(db, benchId)]);
+    const [newest, box, plans, waters, house] = await Promise.all([
+      newestSetups(db, benchId),
+      listParts(db, benchId),
+      planRepo.list(db, benchId),
+      waterRepo.list(db, benchId),
+      findHouse(db, benchId),
+    ]);
     const { whole, broken } = await marked(db, newest);
-    const setups = whole.map(({ setup: { id, name, file } }): TodaySetup => ({ id, name, file }));
-    const house = setups[0]?.file.house;
+    const byDay = plans.rows.toSorted((a, b) => a.document.date.localeCompare(b.document.date));
+    const last = byDay.slice(-MOST_PLANS);
+    const named = byDay.filter(
+      ({ document }) => document.id === asked && !last.some((each) => each.document.id === asked),
+    );
     return {
-      setups: packed(setups),
+      setups: packed(whole.map(({ setup: { id, name, file } }): TodaySetup => ({ id, name, file }))),
       box: packed(box),
-      crafts: house?.crafts ?? [],
-      sheet: house?.sheet ?? {},
+      house,
       broken,
+      plans: [...named, ...last].map(({ document: plan, version }) => ({ plan, version })),
+      waters: waters.rows.map(({ document: water, version }) => ({ water, version })),
+      brokenPlans: plans.broken,
+      brokenWaters: waters.broken,
+      asked,
+      today: new Date().toLocaleDateString('sv-SE'),
     };
   });
 }

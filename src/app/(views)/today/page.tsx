@@ -2,7 +2,12 @@ import { connection } from 'next/server';
 import { TodayView } from '@/features/today/today-view';
 import { getTodayPage } from '@/server/queries/today-page';
 
-export default async function TodayRoute() {
+interface TodayRouteProps {
+  readonly searchParams: Promise<{ readonly plan?: string | string[] }>;
+}
+
+export default async function TodayRoute({ searchParams }: TodayRouteProps) {
   await connection();
-  return <TodayView {...await getTodayPage()} />;
+  const { plan } = await searchParams;
+  return <TodayView {...await getTodayPage([plan].flat()[0] ?? null)} />;
 }

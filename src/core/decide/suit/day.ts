@@ -2,6 +2,7 @@ import { requireInRange, type Limits } from '../../base/guard';
 import type { Conditions, Presentation, Setup } from '../../tackle';
 import type { Cover } from '../../tackle/defaults/hookset-classes';
 import type { Fouling } from '../../tackle/defaults/tow-classes';
+import type { Method } from './method';
 
 interface Span {
   readonly from: number;
@@ -22,6 +23,8 @@ export interface DayConditions {
   readonly fishKg?: number | undefined;
   /** lengths of the bait that fish take just now [m] */
   readonly baitM?: Span | undefined;
+  /** ways of fishing that are wanted, whatever serves them */
+  readonly methods?: readonly Method[] | undefined;
   readonly cover?: Cover | undefined;
   readonly fouling?: Fouling | undefined;
   readonly clarity?: Conditions['clarity'];

@@ -1,10 +1,12 @@
 import { isAssembly, elementsOf, fitChain } from '../../rig';
 import type { Setup } from '../../tackle';
 import type { DayConditions } from './day';
+import { methodOf, type Method } from './method';
 import type { Suited } from './suited';
 
-/** A depth or bait length of the day that no setup serves, with the setup that comes nearest to it. */
+/** A depth, a bait length or a method of the day that no setup serves, with the setup that comes nearest to it. */
 export type Hole =
+  | { readonly kind: 'method'; readonly method: Method; readonly nearest: string | null }
   | { readonly kind: 'depth'; readonly fromM: number; readonly toM: number; readonly nearest: string | null }
   | { readonly kind: 'bait'; readonly fromM: number; readonly toM: number; readonly nearest: string | null };
 
@@ -15,11 +17,11 @@ const BAIT_SHARE = 0.25;
 /** A gap narrower than this does not count [share of the range asked for]. */
 const LEAST_GAP = 0.08;
 
-/** Gaps between what was asked of depths and bait lengths and what the setups that suit or go cover. */
+/** Gaps between what was asked of depths, bait lengths and methods and what the setups that suit or go cover. */
 export function holesOf(
   setups: readonly { readonly id: string; readonly setup: Setup }[],
   ranked: readonly Suited[],
-  { depthM, baitM }: DayConditions,
+  { depthM, baitM, methods }: DayConditions,
 ): readonly Hole[] {
   const good = new Set(ranked.flatMap(({ id, standing }) => (standing === 'suits' || standing === 'goes' ? [id] : [])));
   const serving = setups.filter(({ id }) => good.has(id));
@@ -54,7 +56,22 @@ export function holesOf(
           nearest: nearestTo(baits, (from + to) / 2),
         }))
       : []),
+    ...methodHoles(methods ?? [], setups, ranked, good),
   ];
+}
+
+/** Methods that no setup serves; nearest is the best ranked of those that are fished so and fail or are for other days. */
+function methodHoles(
+  methods: readonly Method[],
+  setups: readonly { readonly id: string; readonly setup: Setup }[],
+  ranked: readonly Suited[],
+  good: ReadonlySet<string>,
+): readonly Hole[] {
+  const fished = new Map(setups.map(({ id, setup }) => [id, methodOf(setup)]));
+  return methods.flatMap((method): Hole[] => {
+    const own = ranked.filter(({ id }) => fished.get(id) === method);
+    return own.some(({ id }) => good.has(id)) ? [] : [{ kind: 'method', method, nearest: own[0]?.id ?? null }];
+  });
 }
 
 interface Span {

@@ -5,7 +5,9 @@ import { evaluate } from '../../judge';
 import type { Setup } from '../../tackle';
 import { finish } from '../choose';
 import { onTheDay, temperatureAt, type DayConditions } from './day';
+import { houseAdvice } from './advice';
 import { gaps } from './holes';
+import { methodOf } from './method';
 import { suit } from './suit';
 
 const day: DayConditions = { surfaceC: 11, deep: { temperatureC: 6, depthM: 20 }, depthM: { from: 0.5, to: 20 } };
@@ -137,4 +139,51 @@ describe('holes', () => {
         },
       ),
     ));
+});
+
+describe('methods', () => {
+  const of = (id: string) => methodOf(demoFile(id) as Setup);
+  it.each([
+    ['setup-drowned-wall', 'cast'],
+    ['setup-crimped-minnow', 'trolled'],
+    ['setup-reef-plug', 'topwater'],
+    ['setup-crawler-harness', 'drifted'],
+    ['setup-kelp-live', 'live-bait'],
+    ['setup-hung-weight', 'straight-down'],
+  ])('%s is fished %s', (id, method) => expect(of(id)).toBe(method));
+  it('leave a hole where nothing serves them, with the best of those that are fished so', () => {
+    const { holes } = ranked({ methods: ['cast', 'topwater', 'drifted'] }, [wall]);
+    expect(holes.filter(({ kind }) => kind === 'method')).toEqual([
+      { kind: 'method', method: 'topwater', nearest: null },
+      { kind: 'method', method: 'drifted', nearest: null },
+    ]);
+    const reef = { id: 'reef', setup: demoFile('setup-reef-plug') as Setup };
+    const { ranked: list, holes: left } = ranked({ methods: ['topwater'] }, [reef]);
+    expect(list[0]!.standing).toBe('fails');
+    expect(left.filter(({ kind }) => kind === 'method')).toEqual([
+      { kind: 'method', method: 'topwater', nearest: 'reef' },
+    ]);
+  });
+});
+
+describe('what the house rules say for an hour', () => {
+  const house = { schools: {}, classes: {} };
+  it('says nothing where nothing is known', () => expect(houseAdvice(house, {})).toEqual([]));
+  it('shortens leads for hungry fish at dusk, and lengthens them for wary ones', () => {
+    expect(houseAdvice(house, { mood: 'active', light: 'dusk' })[0]).toEqual({
+      code: 'lead-shorter',
+      by: expect.closeTo(1 - 0.8 * 0.85, 12),
+      drivenToM: expect.closeTo(1.4 * 0.8 * 0.85, 12),
+      ownToM: expect.closeTo(4.6 * 0.8 * 0.85, 12),
+    });
+    expect(houseAdvice(house, { mood: 'wary' })[0]).toMatchObject({ code: 'lead-longer' });
+  });
+  it('follows the sides that the house takes', () => {
+    const own = { schools: { 'attractor-lead': 'fixed', 'hook-colour': 'coloured', pace: 'broken' }, classes: {} };
+    expect(houseAdvice(own, { mood: 'wary', light: 'dark' })).toEqual([
+      { code: 'accent', side: 'tail' },
+      { code: 'pace', side: 'broken' },
+      { code: 'look-time', side: 'time' },
+    ]);
+  });
 });

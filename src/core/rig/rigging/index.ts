@@ -13,6 +13,7 @@ export {
   piecesInPull,
   ratingOf,
   readRig,
+  rodHoldsN,
   rodOf,
   type Rig,
   type RiggedHook,

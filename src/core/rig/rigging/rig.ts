@@ -134,7 +134,8 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
 export const ratingOf = (rod: RodPart): Rig['ratingKg'] =>
   printedWindowKg(rod) ?? (rod.rating ? [rod.rating.loKg.value, rod.rating.hiKg.value] : null);
 
-const rodHoldsN = (rod: RodPart, classes: Classes): number =>
+/** What the blank of a rod bears as it is written on it, or by its power [N]. */
+export const rodHoldsN = (rod: RodPart, classes: Classes): number =>
   blankHoldsN(rod, () => powerN(rodOf(rod, classes)), classes);
 
 /** The same rig on another rod and reel: nothing beyond the reel is read again. */

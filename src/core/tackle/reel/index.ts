@@ -9,4 +9,11 @@ export {
   type Spool,
   type WoundLine,
 } from './spool';
-export { countFactor, lineCounted, LINE_COUNT_LIMITS, type LineCount, type LineOutCounted } from './line-count';
+export {
+  countFactor,
+  countsAt,
+  lineCounted,
+  LINE_COUNT_LIMITS,
+  type LineCount,
+  type LineOutCounted,
+} from './line-count';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { InputRangeError } from '../../base/guard';
-import { countFactor, lineCounted, spoolCapacityM, spoolRadiusM } from '.';
+import { countFactor, countsAt, lineCounted, spoolCapacityM, spoolRadiusM } from '.';
 
 const spool = { arborRadiusM: 0.011, fullRadiusM: 0.024, widthM: 0.04 };
 const line = { material: 'braid', diameterM: 0.3e-3 } as const;
@@ -24,6 +24,20 @@ describe('line counted', () => {
       }),
       { numRuns: 20 },
     ));
+  it('a length is counted as it was let out', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.5, max: 200, noNaN: true }), (lengthM) => {
+        const { spoolTurns, handleTurns, counterM } = countsAt(lengthM, { spool, line, gearRatio: 5 });
+        expect(lineCounted({ by: 'turns', count: handleTurns, gearRatio: 5, spool, line }).lengthM).toBeCloseTo(
+          lengthM,
+          3,
+        );
+        expect(lineCounted({ by: 'counter', count: counterM, spool, line }).lengthM).toBeCloseTo(lengthM, 3);
+        expect(spoolTurns).toBeCloseTo(5 * handleTurns, 9);
+      }),
+    ));
+  it('refuses a length that the spool does not hold', () =>
+    expect(() => countsAt(1e4, { spool, line, gearRatio: 5 })).toThrow('lengthM'));
   it('a counter shows too much, the more is out', () => {
     const off = [10, 60, 150].map((count) => count / lineCounted({ by: 'counter', count, spool, line }).lengthM);
     expect(off[0]!).toBeGreaterThan(1);

@@ -126,6 +126,31 @@ function wound(
   };
 }
 
+export interface CountsAt {
+  /** turns of the spool, of the handle, and what a counter shows that takes every turn for a full spool's [m] */
+  readonly spoolTurns: number;
+  readonly handleTurns: number;
+  readonly counterM: number;
+}
+
+/**
+ * How a length of line out is counted on a reel: the inverse of `lineCounted`, for a mark that is to be met again.
+ *
+ * @throws {InputRangeError} when the length is negative or more than the spool holds.
+ */
+export function countsAt(
+  lengthM: number,
+  { spool, line, gearRatio }: { readonly spool: Spool; readonly line: WoundLine; readonly gearRatio: number },
+): CountsAt {
+  const out = requireInRange('lengthM', lengthM, { min: 0, max: spoolCapacityM(spool, line) });
+  const spoolTurns = turnsFor(spool, line, out);
+  return {
+    spoolTurns,
+    handleTurns: spoolTurns / gearRatio,
+    counterM: spoolTurns * lineATurnM(spool.fullRadiusM, 1),
+  };
+}
+
 /** Turns that let out a length: ∫ dℓ/2πr = (b/A)(R − r). */
 function turnsFor(spool: Spool, line: WoundLine, lengthM: number): number {
   const capacityM = spoolCapacityM(spool, line);

@@ -37,6 +37,9 @@ export interface Craft {
   readonly booms: number;
   /** pull to tow the hull at 1 m/s [N]; grows with the square */
   readonly hullDragN: number;
+  /** rods, and mass of tackle [kg], that it takes; absent: as much as is wanted */
+  readonly carriesRods?: number | undefined;
+  readonly carriesKg?: number | undefined;
 }
 
 /** Local rules as the user read them at the authority; empty fields rule nothing. */

@@ -1,0 +1,110 @@
+'use client';
+
+import type { ComponentType } from 'react';
+import { useI18n } from '@/i18n/client';
+import { Pop } from '@/ui/pop';
+import type { CellProps } from './cell-props';
+import { CELLS, cellText, type CellId } from './cell-text';
+import { ClarityFields, CoverFields, CurrentFields, DepthFields, TemperatureFields } from './depth-fields';
+import { BaitFields, FishFields, MoodFields } from './fish-fields';
+import { CraftFields, HoursFields, PeopleFields } from './place-fields';
+import { LightFields, WindFields } from './sky-fields';
+import { WaterField } from './water-field';
+
+const FIELDS: Readonly<Record<CellId, ComponentType<CellProps>>> = {
+  water: WaterField,
+  hours: HoursFields,
+  fish: FishFields,
+  mood: MoodFields,
+  depths: DepthFields,
+  temperature: TemperatureFields,
+  clarity: ClarityFields,
+  light: LightFields,
+  wind: WindFields,
+  current: CurrentFields,
+  craft: CraftFields,
+  people: PeopleFields,
+  cover: CoverFields,
+  baits: BaitFields,
+};
+
+export interface StripProps extends Pick<CellProps, 'plan' | 'water' | 'inHand' | 'house'> {
+  readonly open: CellId | null;
+  readonly onOpen: (cell: CellId | null) => void;
+}
+
+/** What is known of the day, a cell a word; each opens to its fields, and Enter goes on to the next. */
+export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) {
+  const i18n = useI18n();
+  const { t } = i18n;
+  return (
+    <section
+      aria-label={t('today.day')}
+      className="grid grid-cols-2 border-l border-t border-ink bg-sheet sm:grid-cols-4 lg:grid-cols-7"
+    >
+      {CELLS.map((cell, i) => {
+        const next = CELLS[i + 1];
+        const text = cellText(i18n, cell, { plan, water, house });
+        const said = plan.said.includes(cell);
+        const Fields = FIELDS[cell];
+        return (
+          <Pop
+            key={cell}
+            open={open === cell}
+            onOpenChange={(isOpen) => onOpen(isOpen ? cell : null)}
+            label={t(`today.cell.${cell}`)}
+            trigger={
+              <button
+                type="button"
+                data-cell={cell}
+                data-state={said ? 'said' : 'kept'}
+                className="min-w-0 border-b border-r border-ink px-3 pt-0.5 text-left hover:bg-paper data-[state=open]:bg-hi data-[state=open]:text-on-hi"
+              >
+                <span className="narrow block text-[12px] text-dim">{t(`today.cell.${cell}`)}</span>
+                <span
+                  className={`narrow block truncate pb-1 text-[14.5px] leading-tight ${
+                    text === ''
+                      ? 'text-dim'
+                      : `underline underline-offset-4 ${said ? 'decoration-solid' : 'decoration-dashed decoration-1'}`
+                  }`}
+                >
+                  {text === '' ? t('today.notSaid') : text}
+                </span>
+              </button>
+            }
+          >
+            <form
+              onSubmit={(event) => {
+                event.preventDefault();
+                onOpen(next ?? null);
+              }}
+            >
+              <Fields
+                plan={plan}
+                water={water}
+                inHand={inHand}
+                house={house}
+                change={(changes) => inHand.change(changes, cell)}
+                day={(changes) => inHand.change({ day: { ...plan.day, ...changes } }, cell)}
+              />
+              <div className="mt-3 flex justify-between gap-2 border-t border-faint pt-2">
+                <button
+                  type="button"
+                  className="narrow min-h-9 border border-faint px-3 text-[14px]"
+                  onClick={() => onOpen(null)}
+                >
+                  {t('common.close')}
+                </button>
+                {next && (
+                  <button type="submit" className="narrow min-h-9 border border-ink px-3 text-[14px]">
+                    {t('today.nextCell', { cell: t(`today.cell.${next}`) })}
+                  </button>
+                )}
+              </div>
+            </form>
+          </Pop>
+        );
+      })}
+    </section>
+  );
+}

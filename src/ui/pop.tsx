@@ -1,0 +1,34 @@
+'use client';
+
+import { Popover } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+export interface PopProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  /** the button that it opens at */
+  readonly trigger: ReactNode;
+  readonly label: string;
+  readonly children: ReactNode;
+  readonly className?: string;
+}
+
+/** A small sheet at a button; it closes with Escape and with a press beside it. */
+export function Pop({ open, onOpenChange, trigger, label, children, className = 'w-72' }: PopProps) {
+  return (
+    <Popover.Root open={open} onOpenChange={onOpenChange}>
+      <Popover.Trigger asChild>{trigger}</Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          aria-label={label}
+          align="start"
+          sideOffset={4}
+          collisionPadding={8}
+          className={`z-20 max-h-[min(80dvh,var(--radix-popover-content-available-height))] max-w-[calc(100vw-16px)] overflow-y-auto border border-ink bg-sheet p-3 ${className}`}
+        >
+          {children}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
