@@ -66,10 +66,12 @@ describe('a pack list', () => {
     demoParts,
   );
   const of = (id: string) => packed.find(({ part }) => part.id === id);
-  it('counts a rod once and a bait as often as it is rigged; a leader by its metres', () => {
+  it('counts a rod once and a bait as often as it is rigged; a leader by its metres; with spares', () => {
     expect(of('rod-heron')).toMatchObject({ pieces: 1, metres: 0 });
-    expect(of('bait-paddle-tail-125')).toMatchObject({ pieces: 2 });
-    expect(of('line-fluorocarbon-37')!.metres).toBeCloseTo(2.2, 9);
+    expect(of('bait-paddle-tail-125')).toMatchObject({ pieces: 2, spare: 3 });
+    expect(of('rod-heron')).toMatchObject({ spare: 0 });
+    // Two leaders of 1.1 m, and one of each to spare.
+    expect(of('line-fluorocarbon-37')!.metres).toBeCloseTo(4.4, 9);
     expect(of('line-braid-28')).toMatchObject({ pieces: 1 });
     expect(packed.some(({ part }) => part.kind === 'knot')).toBe(false);
   });

@@ -11,10 +11,12 @@ export interface PopProps {
   readonly label: string;
   readonly children: ReactNode;
   readonly className?: string;
+  /** asked when it has closed: where the focus went on to somewhere else, it does not come back to the button */
+  readonly movesOn?: () => boolean;
 }
 
 /** A small sheet at a button; it closes with Escape and with a press beside it. */
-export function Pop({ open, onOpenChange, trigger, label, children, className = 'w-72' }: PopProps) {
+export function Pop({ open, onOpenChange, trigger, label, children, className = 'w-72', movesOn }: PopProps) {
   return (
     <Popover.Root open={open} onOpenChange={onOpenChange}>
       <Popover.Trigger asChild>{trigger}</Popover.Trigger>
@@ -24,6 +26,9 @@ export function Pop({ open, onOpenChange, trigger, label, children, className = 
           align="start"
           sideOffset={4}
           collisionPadding={8}
+          onCloseAutoFocus={(event) => {
+            if (movesOn?.()) event.preventDefault();
+          }}
           className={`z-20 max-h-[min(80dvh,var(--radix-popover-content-available-height))] max-w-[calc(100vw-16px)] overflow-y-auto border border-ink bg-sheet p-3 ${className}`}
         >
           {children}

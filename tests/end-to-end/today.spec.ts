@@ -1,61 +1,166 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { clean, open, reload, watchErrors } from './page';
 
 watchErrors();
 
-test('what is said of the day ranks the setups, is kept, and says what to mind', async ({ page }) => {
+const suited = (page: Page) => page.getByTestId('suited');
+const ready = (page: Page) => expect(suited(page)).toHaveAttribute('data-state', 'ready');
+const slot = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
+
+/** A day of which nothing was said yet. */
+async function newDay(page: Page) {
   await open(page, '/today');
-  const suited = page.getByTestId('suited');
-  await expect(suited).toHaveAttribute('data-state', 'ready');
-  await expect(suited.locator('[data-standing]')).toHaveCount(17);
-  await expect(suited.locator('[data-standing]').first()).toHaveAttribute('data-standing', 'suits');
+  await page.getByLabel('Plan in hand').selectOption('a new day');
+  await ready(page);
+}
+
+/** Opens a cell of the strip by its name. */
+const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`).click();
+
+test('what is said of the day ranks the setups, is kept, and says what to mind', async ({ page }) => {
+  await newDay(page);
+  const rows = suited(page).locator('[data-standing]');
+  await expect(rows).toHaveCount(17);
+  await expect(rows.first()).toHaveAttribute('data-standing', 'suits');
   await clean(page);
 
+  await cell(page, 'temperature');
   await page.getByLabel('Water on top').fill('6');
-  await page.getByLabel('Clarity').selectOption('murky');
+  await page.keyboard.press('Enter');
+  await page.getByRole('dialog').getByLabel('clarity').selectOption('murky');
+  await page.keyboard.press('Escape');
   await expect(page.getByText('Cold water: wear a life jacket')).toBeVisible();
-  const wall = suited.locator('[data-standing]').filter({ hasText: 'Drowned-wall zander' });
+  const wall = rows.filter({ hasText: 'Drowned-wall zander' });
   await expect(wall).toHaveAttribute('data-standing', 'outside');
   await expect(wall).toContainText('Clarity: today murky, you use it when stained.');
   await reload(page);
-  await expect(page.getByLabel('Water on top')).toHaveValue('6');
+  await expect(page.locator('[data-cell="temperature"]')).toContainText('6 °C');
+  await expect(page.locator('[data-cell="temperature"]')).toHaveAttribute('data-said', 'true');
+  await expect(page.locator('[data-cell="depths"]')).toHaveAttribute('data-said', 'false');
   await expect(wall).toHaveAttribute('data-standing', 'outside');
 });
 
-test('a depth that nothing serves is a hole with the nearest setup; a change from the Box mends what fails', async ({
+test('a depth and a method that nothing serves are holes; what fails is mended from the Box by itself', async ({
   page,
 }) => {
-  await open(page, '/today');
+  await newDay(page);
+  await cell(page, 'depths');
   await page.getByLabel('Fish to').fill('60 m');
+  await page.keyboard.press('Escape');
   await expect(page.getByTestId('holes')).toContainText(/to 60 m Nearest: /);
-  const lily = page.getByTestId('suited').locator('[data-standing="fails"]').filter({ hasText: 'Lily bay' });
+  const lily = suited(page).locator('[data-standing="fails"]').filter({ hasText: 'Lily bay' });
   await lily.getByRole('button', { name: 'Lily bay, flick of the wrist' }).click();
-  await page.keyboard.press('m');
-  await expect(lily.getByRole('status')).toContainText('Then all is sound.');
-  await page.keyboard.press('Enter');
+  await expect(lily.getByRole('status')).toContainText('Then all is sound.', { timeout: 30_000 });
+  await page.keyboard.press('o');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lily bay, flick of the wrist');
 });
 
-test('the best of each rod goes on deck in one step, and a reload begins no second deck', async ({ page }) => {
-  await open(page, '/today');
-  await expect(page.getByTestId('suited')).toHaveAttribute('data-state', 'ready');
-  const best = await page.getByTestId('suited').locator('[data-standing] button').first().innerText();
+test('a day on a new water is planned from nothing to printed cards by keyboard', async ({ page }) => {
+  await newDay(page);
+  // The water, with its latitude for the light.
+  await page.keyboard.press('e');
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('water', { exact: true }).selectOption('a new water …');
+  await dialog.getByLabel('Name of the water').fill('Mill reach');
+  await dialog.getByLabel('Latitude, north +').fill('55');
+  await dialog.getByRole('button', { name: 'Save this water' }).press('Enter');
+  await expect(dialog.getByLabel('water', { exact: true })).toHaveValue(/^water-/);
+  await dialog.getByRole('button', { name: /^Next: day/ }).press('Enter');
+  await dialog.getByLabel('Day', { exact: true }).fill('2026-10-14');
+  await page.keyboard.press('Escape');
+  await expect(page.locator('[data-cell="light"]')).toContainText('by the sun');
+  await expect(page.getByRole('region', { name: 'Hours' })).toContainText('sun up');
+
+  // Two slots, each with the setup that suits best, and one with a fallback.
+  await page.keyboard.press('n');
+  await ready(page);
+  await page.keyboard.press('Enter');
+  const first = slot(page, 'Slot 1');
+  await expect(first.locator('[data-state="planned"]')).toHaveCount(1);
+  await page.keyboard.press('f');
+  await dialog.getByLabel('Name', { exact: true }).fill('Morning shallows');
+  await dialog.getByLabel('then', { exact: true }).fill('go deeper');
+  await dialog.getByLabel('Fish to').fill('3');
+  await page.keyboard.press('Escape');
+  await expect(slot(page, 'Morning shallows')).toContainText('go deeper');
+  await page.keyboard.press('n');
+  await expect(slot(page, 'Slot 2')).toHaveAttribute('data-state', 'on');
+  await ready(page);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(slot(page, 'Slot 2').locator('[data-state="planned"]')).toHaveCount(1);
+  await expect(page.getByTestId('deck').getByRole('listitem')).not.toHaveCount(0);
+  await clean(page);
+
+  // Kept and printed in one step.
+  await page.keyboard.press('c');
+  await expect(page).toHaveURL(/\/today\/cards\?plan=plan-/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Mill reach');
+  await expect(page.getByTestId('card')).toHaveCount(2);
+  await expect(page.getByRole('table').first()).toBeVisible();
+  await clean(page);
+  await page.getByRole('link', { name: 'Today', exact: true }).last().click();
+  await expect(slot(page, 'Morning shallows').locator('[data-state="planned"]')).toHaveCount(1);
+});
+
+test('the slots of a plan go on deck with spares, into Tying and into the water', async ({ page }) => {
+  await open(page, '/today?plan=plan-lake');
+  await ready(page);
   await page.keyboard.press('d');
   const plan = page.getByRole('region', { name: 'Deck plan' });
-  await expect(plan.getByRole('listitem')).toHaveCount(3);
-  await expect(plan.getByLabel('Setup').first().locator('option:checked')).toHaveText(best);
-  await expect(plan.locator('[data-remark]')).toHaveCount(0);
+  await expect(plan.getByRole('listitem')).toHaveCount(4);
+  await expect(page.getByRole('region', { name: 'Pack list' })).toContainText('to spare');
   await clean(page);
   await page.getByRole('textbox', { name: 'Name' }).fill('Morning of the long shore');
   await page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first().click();
   await expect(page).toHaveURL(/\/quiver\/deck$/);
   await reload(page);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Morning of the long shore');
-  await expect(plan.getByRole('listitem')).toHaveCount(3);
-
   await page.getByRole('link', { name: 'leaders still to tie' }).click();
   await expect(page.getByTestId('plan')).toHaveAttribute('data-outcome', /ok|short/);
-  await clean(page);
+});
+
+test('a leg under paddle knows its wind and what the lure pulls; a canoe is held to what it carries', async ({
+  page,
+}) => {
+  await open(page, '/today?plan=plan-canoe');
+  await ready(page);
+  const home = slot(page, 'Home into the wind');
+  await expect(home).toContainText('Headwind 4 m/s.');
+  await expect(home.getByTestId('leg-force')).toContainText('at the paddle');
+  await expect(page.locator('[data-care="load-rods"]')).toHaveCount(0);
+  for (const name of ['Big tail with a stinger', 'Diving minnow on a crimped leader'])
+    await home.getByRole('button', { name: `Fish ${name} in Home into the wind` }).click();
+  await expect(page.locator('[data-care="load-rods"]')).toBeVisible();
+});
+
+test('baits and fish as a table, and a plan that was changed elsewhere is not written over', async ({
+  page,
+  context,
+}) => {
+  await open(page, '/today?plan=plan-sound');
+  await ready(page);
+  await page.keyboard.press('b');
+  const table = page.getByRole('table');
+  await expect(table).toContainText('140 mm');
+  await expect(table).toContainText('Hook');
+  await page.keyboard.press('Escape');
+
+  const other = await context.newPage();
+  await open(other, '/today?plan=plan-sound');
+  await other.getByLabel('Plan', { exact: true }).fill('Flood over the kelp');
+  await other.getByRole('button', { name: 'save the plan' }).first().click();
+  await expect(other.getByRole('button', { name: 'save the plan' }).first()).toBeDisabled();
+  await other.close();
+  await page.getByLabel('Plan', { exact: true }).fill('Ebb, later');
+  await page.getByRole('button', { name: 'save the plan' }).first().click();
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('changed elsewhere');
+  await page.getByRole('button', { name: 'Keep it as a plan of its own' }).click();
+  await page.getByRole('button', { name: 'save the plan' }).first().click();
+  await expect(page.getByRole('button', { name: 'save the plan' }).first()).toBeDisabled();
+  await reload(page);
+  await expect(page.getByLabel('Plan in hand')).toContainText('Flood over the kelp');
+  await expect(page.getByLabel('Plan in hand')).toContainText('Ebb, later');
 });
 
 test('fits a desk without scrolling and a phone without sideways scrolling', async ({ page }) => {
@@ -64,4 +169,6 @@ test('fits a desk without scrolling and a phone without sideways scrolling', asy
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await clean(page);
+  await open(page, '/today/cards?plan=plan-lake');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 });

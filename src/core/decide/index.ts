@@ -48,14 +48,12 @@ export {
 } from './quiver';
 export { BAIT_FISH_LIMITS, baitFish, type BaitFish, type BaitFishInput } from './bait-fish';
 export {
-  HORIZON_RAD,
   lightAt,
   moonAt,
   noonS,
   SUN_LIMITS,
   sunHeightRad,
   sunPasses,
-  TIDE_PERIOD_S,
   tideAt,
   TWILIGHT_RAD,
   type Light,
@@ -68,7 +66,6 @@ export {
   DAY_LIMITS,
   houseAdvice,
   METHODS,
-  methodOf,
   onTheDay,
   suit,
   SUIT_LIMITS,

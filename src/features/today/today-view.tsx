@@ -83,6 +83,9 @@ export function TodayView(page: TodayPage) {
   };
   const openBench = (id: string) => router.push(`/bench/${encodeURIComponent(id)}`);
   const run = (action: Action): void => {
+    // From here on Enter is for the setup that is chosen, and not for the button that was pressed last.
+    if (choosesSlot(action) || action === 'up' || action === 'down' || action === 'add')
+      document.getElementById('main')?.focus({ preventScroll: true });
     if (choosesSlot(action)) {
       const found = plan.slots[slotOfAction(action)];
       if (found) today.selectSlot(found.id);

@@ -158,7 +158,10 @@ describe('methods', () => {
       { kind: 'method', method: 'drifted', nearest: null },
     ]);
     const reef = { id: 'reef', setup: demoFile('setup-reef-plug') as Setup };
-    const { ranked: list, holes: left } = ranked({ methods: ['topwater'] }, [reef]);
+    const serves = ranked({ methods: ['topwater'] }, [reef]);
+    expect(serves.holes.filter(({ kind }) => kind === 'method')).toEqual([]);
+    // A fish for which the light rig is far too weak.
+    const { ranked: list, holes: left } = ranked({ methods: ['topwater'], fishKg: 40, cover: 'dense' }, [reef]);
     expect(list[0]!.standing).toBe('fails');
     expect(left.filter(({ kind }) => kind === 'method')).toEqual([
       { kind: 'method', method: 'topwater', nearest: 'reef' },

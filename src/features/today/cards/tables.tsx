@@ -2,23 +2,27 @@
 
 import { useMemo } from 'react';
 import type { CastPresentation, Setup, TowedPresentation } from '@/core/tackle';
+import { niceSteps } from '@/features/fields/nice-steps';
 import { Table } from '@/features/fields/sheet';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import type { QuestionOf } from '@/workers/protocol';
 
-/** Line out and speeds of a depth card, as shares of those that are fished. */
-const LINES = [0.4, 0.6, 0.8, 1, 1.25, 1.5] as const;
+/** Rows of a table, from one step to half as much again as is fished. */
+const ROWS = 6;
+const BEYOND = 1.5;
+/** Speeds of a depth card and of a weight table, as shares of the one that is fished. */
 const SPEEDS = [0.85, 1, 1.15] as const;
-/** Depths of a weight table, as shares of the one that is fished. */
-const DEPTHS = [0.5, 0.75, 1, 1.25, 1.5, 2] as const;
+const DRIFTS = [1, 1.5, 2] as const;
+/** A boat that holds still is moved this much all the same [m/s]. */
+const LEAST_DRIFT_MPS = 0.1;
 /** From lifting the lure out to its next splash; the countdown does not hang on it [s]. */
 const BETWEEN_S = 6;
 const DEGREE = Math.PI / 180;
 /** Lines hang nearly straight down below a boat that holds still, and trail at half a right angle on the drift. */
 const ANGLES = { dropped: 80 * DEGREE, drifted: 45 * DEGREE } as const;
 
-/** A figure of a card, short enough to be read aloud. */
+/** A speed short enough to be read aloud. */
 const round = (value: number) => Number(value.toPrecision(2));
 
 interface Towed {
@@ -38,10 +42,10 @@ export function DepthTable({ setup, presentation }: Towed) {
     return {
       kind: 'depth-card',
       setup,
-      linesM: LINES.map((share) => round(share * outM)),
+      linesM: niceSteps(BEYOND * outM, ROWS, 'distance', { inUnit }),
       speedsMps: SPEEDS.map((share) => round(share * presentation.speedMps)),
     };
-  }, [setup, presentation]);
+  }, [setup, presentation, inUnit]);
   const { last, waiting } = useAnswer(question);
   if (waiting || !last) return <p>{t('common.loading')}</p>;
   const { linesM, speedsMps, depthsM } = last.answer;
@@ -59,14 +63,14 @@ export function DepthTable({ setup, presentation }: Towed) {
 
 /** The weight for each depth, at the drift as it is and half as fast again. */
 export function WeightsTable({ setup, presentation }: Towed) {
-  const { t, format } = useI18n();
+  const { t, format, inUnit } = useI18n();
   const question = useMemo(
     (): QuestionOf<'weight-table'> => ({
       kind: 'weight-table',
       setup,
       ask: {
-        depthsM: DEPTHS.map((share) => round(share * presentation.depthM)),
-        speedsMps: [1, 1.5, 2].map((share) => round(share * Math.max(0.1, presentation.speedMps))),
+        depthsM: niceSteps(BEYOND * presentation.depthM, ROWS, 'depth', { inUnit }),
+        speedsMps: DRIFTS.map((share) => round(share * Math.max(LEAST_DRIFT_MPS, presentation.speedMps))),
         surfaceAngleRad:
           presentation.wanted.lineAngleRad ?? ANGLES[presentation.way === 'dropped' ? 'dropped' : 'drifted'],
         bottom: presentation.way === 'drifted' ? (presentation.conditions.bottom ?? 'sand') : null,
@@ -74,7 +78,7 @@ export function WeightsTable({ setup, presentation }: Towed) {
         material: 'lead',
       },
     }),
-    [setup, presentation],
+    [setup, presentation, inUnit],
   );
   const { last, waiting, failed } = useAnswer(question);
   if (failed) return <p>{t('today.cards.noTable')}</p>;
@@ -100,15 +104,15 @@ export function CountdownTable({
   readonly setup: Setup;
   readonly presentation: CastPresentation;
 }) {
-  const { t, format, number } = useI18n();
+  const { t, format, inUnit } = useI18n();
   const question = useMemo(
     (): QuestionOf<'fall'> => ({
       kind: 'fall',
       setup,
-      depthsM: DEPTHS.map((share) => round(share * presentation.depthM)),
+      depthsM: niceSteps(BEYOND * presentation.depthM, ROWS, 'depth', { inUnit }),
       band: { fromM: 0.5 * presentation.depthM, toM: 1.5 * presentation.depthM, betweenS: BETWEEN_S },
     }),
-    [setup, presentation],
+    [setup, presentation, inUnit],
   );
   const { last, waiting, failed } = useAnswer(question);
   if (failed) return <p>{t('today.cards.noTable')}</p>;
@@ -121,7 +125,7 @@ export function CountdownTable({
       head={[t('today.cards.depth'), t('today.cards.seconds')]}
       rows={asIs.table.map(({ depthM, timeS }) => [
         format(depthM, 'depth'),
-        timeS === null ? '–' : `${number(timeS, 0)} s`,
+        timeS === null ? '–' : format(timeS, 'time'),
       ])}
     />
   );

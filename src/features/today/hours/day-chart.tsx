@@ -23,6 +23,8 @@ export interface DayChartProps {
   readonly onSlot: (id: string) => void;
 }
 
+/** What a label beside an arrow takes of the plot's width. */
+const ROOM_OF_LABEL = 0.06;
 /** An arrow that points up. */
 const ARROW = 'path://M-0.8,10 L-0.8,-3 L-4,-3 L0,-10 L4,-3 L0.8,-3 L0.8,10 Z';
 
@@ -107,14 +109,17 @@ function chartOption(i18n: I18n, plan: DayPlan, water: WaterPlace | null, pens: 
   const degrees = (s: number) => (sun ? (180 / Math.PI) * sunHeightRad(sun, s) : 0);
   const most = Math.max(10, ...steps.map(degrees));
   const areas = skyAreas(plan, fromS, toS);
-  const windHours = steps.filter((s) => Math.abs(s % (2 * HOUR_S)) < 1 && windAt(plan, s));
+  const every = toS - fromS > 8 * HOUR_S ? 2 : 1;
+  const windHours = steps.filter(
+    (s) => Math.abs(s % (every * HOUR_S)) < 1 && s < toS - ROOM_OF_LABEL * (toS - fromS) && windAt(plan, s),
+  );
   return {
     grid: { left: LEFT, right: RIGHT, top: 20, bottom: 20 },
     xAxis: {
       type: 'value',
       min: hours(fromS),
       max: hours(toS),
-      interval: toS - fromS > 8 * HOUR_S ? 2 : 1,
+      interval: every,
       axisLabel: {
         color: pens.dim,
         formatter: (hour: number) => clockOf(hour * HOUR_S),
@@ -128,10 +133,11 @@ function chartOption(i18n: I18n, plan: DayPlan, water: WaterPlace | null, pens: 
     yAxis: {
       type: 'value',
       min: sun ? Math.min(-8, ...steps.map(degrees)) : -1,
-      max: sun ? 1.15 * most : 1,
+      max: sun ? 1.4 * most : 1,
       axisLabel: {
         show: sun !== null,
         color: pens.dim,
+        showMaxLabel: false,
         formatter: (value: number) => (value < 0 ? '' : `${Math.round(value)}°`),
       },
       splitNumber: 2,
@@ -174,7 +180,7 @@ function chartOption(i18n: I18n, plan: DayPlan, water: WaterPlace | null, pens: 
         data: windHours.map((s) => {
           const { fromRad, windMps } = windAt(plan, s)!;
           return {
-            value: [hours(s), sun ? 1.12 * most : 0.95],
+            value: [hours(s), sun ? 1.25 * most : 0.9],
             // The symbol points up; the wind blows where it does not come from.
             symbolRotate: 180 - (180 / Math.PI) * fromRad,
             symbolSize: [8, Math.min(20, 9 + windMps)],

@@ -21,7 +21,7 @@ export function Mending({
   const { t } = i18n;
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 pl-[21px] text-[14px]">
-      {mend === null && setup.standing !== 'suits' && (
+      {mend === null && Object.values(setup.marks).some((mark) => mark !== 'sound') && (
         <button type="button" onClick={onAsk} className="narrow min-h-9 border border-current px-2.5 lg:min-h-7">
           {t('today.key.mend')}
         </button>

@@ -1,6 +1,6 @@
 'use client';
 
-import type { ComponentType } from 'react';
+import { useRef, type ComponentType } from 'react';
 import { useI18n } from '@/i18n/client';
 import { Pop } from '@/ui/pop';
 import type { CellProps } from './cell-props';
@@ -37,6 +37,8 @@ export interface StripProps extends Pick<CellProps, 'plan' | 'water' | 'inHand' 
 export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) {
   const i18n = useI18n();
   const { t } = i18n;
+  // While one cell hands over to the next, the focus goes along.
+  const handsOver = useRef(false);
   return (
     <section
       aria-label={t('today.day')}
@@ -53,11 +55,16 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
             open={open === cell}
             onOpenChange={(isOpen) => onOpen(isOpen ? cell : null)}
             label={t(`today.cell.${cell}`)}
+            movesOn={() => {
+              const did = handsOver.current;
+              handsOver.current = false;
+              return did;
+            }}
             trigger={
               <button
                 type="button"
                 data-cell={cell}
-                data-state={said ? 'said' : 'kept'}
+                data-said={said}
                 className="min-w-0 border-b border-r border-ink px-3 pt-0.5 text-left hover:bg-paper data-[state=open]:bg-hi data-[state=open]:text-on-hi"
               >
                 <span className="narrow block text-[12px] text-dim">{t(`today.cell.${cell}`)}</span>
@@ -76,6 +83,7 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
             <form
               onSubmit={(event) => {
                 event.preventDefault();
+                handsOver.current = next !== undefined;
                 onOpen(next ?? null);
               }}
             >

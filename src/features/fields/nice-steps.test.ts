@@ -1,0 +1,29 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { niceStep, niceSteps } from './nice-steps';
+
+const metres = { inUnit: (value: number) => value };
+const feet = { inUnit: (value: number) => value / 0.3048 };
+
+describe('steps of a table', () => {
+  it.each([
+    [1.9, 1.5],
+    [24, 20],
+    [0.99, 0.75],
+    [1, 1],
+    [0.026, 0.025],
+  ])('below %d go by %d', (value, step) => expect(niceStep(value)).toBeCloseTo(step, 12));
+  it('are never above the value, and never below half of it', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 1e-3, max: 1e4, noNaN: true }), (value) => {
+        expect(niceStep(value)).toBeLessThanOrEqual(value * (1 + 1e-9));
+        expect(niceStep(value)).toBeGreaterThan(value / 2);
+      }),
+    ));
+  it('are round in the unit that is shown', () => {
+    expect(niceSteps(6, 6, 'depth', metres)).toEqual([1, 2, 3, 4, 5, 6]);
+    expect(niceSteps(6, 6, 'depth', feet).map((m) => m / 0.3048)).toEqual(
+      [3, 6, 9, 12, 15, 18].map((ft) => expect.closeTo(ft, 9)),
+    );
+  });
+});
