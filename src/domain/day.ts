@@ -5,7 +5,9 @@ import { FOULING, type Fouling } from '@/core/tackle/defaults/tow-classes';
 import { WATER_LIMITS } from '@/core/water';
 import { keysOf } from './contract/shared';
 import { numberIn } from './number';
+import { MOST_IN_PROFILE } from './plan/plan-limits';
 import { PRESENTATION_LIMITS as L } from './presentation-limits';
+import { broken } from './problems';
 
 const span = z.strictObject({ from: numberIn(D.depthM), to: numberIn(D.depthM) });
 
@@ -13,6 +15,15 @@ const span = z.strictObject({ from: numberIn(D.depthM), to: numberIn(D.depthM) }
 export const dayConditionsSchema = z.strictObject({
   surfaceC: numberIn(D.temperatureC),
   deep: z.strictObject({ temperatureC: numberIn(D.temperatureC), depthM: numberIn(D.depthM) }).optional(),
+  profile: z
+    .array(z.strictObject({ depthM: numberIn(D.depthM), temperatureC: numberIn(D.temperatureC) }))
+    .max(MOST_IN_PROFILE)
+    .superRefine((points, context) => {
+      const at = points.findIndex(({ depthM }, i) => i > 0 && depthM <= points[i - 1]!.depthM);
+      if (at > 0) broken(context, [at, 'depthM'], `more than ${points[at - 1]!.depthM}`);
+    })
+    .readonly()
+    .optional(),
   salinity: numberIn(WATER_LIMITS.salinity).optional(),
   depthM: span,
   bottomM: numberIn(L.bottomM).optional(),

@@ -1,6 +1,7 @@
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
 import { init, use as register, type EChartsType } from 'echarts/core';
+import { LabelLayout } from 'echarts/features';
 import { SVGRenderer } from 'echarts/renderers';
 
 const USED = [
@@ -10,6 +11,7 @@ const USED = [
   MarkAreaComponent,
   MarkLineComponent,
   TooltipComponent,
+  LabelLayout,
   SVGRenderer,
 ];
 

@@ -172,3 +172,38 @@ test('fits a desk without scrolling and a phone without sideways scrolling', asy
   await open(page, '/today/cards?plan=plan-lake');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('the day on the sound is planned by thumb from nothing to cards', async ({ page }) => {
+    await newDay(page);
+    const dialog = page.getByRole('dialog');
+    const tap = (name: string | RegExp) => page.getByRole('button', { name }).first().tap();
+    await page.locator('[data-cell="water"]').tap();
+    await dialog.getByLabel('water', { exact: true }).selectOption('Harl Sound');
+    await dialog.getByRole('button', { name: /^Next/ }).tap();
+    await dialog.getByRole('button', { name: /^Next/ }).tap();
+    await dialog.getByLabel('Fish', { exact: true }).fill('pollack');
+    await dialog.getByLabel('Fish of').fill('4');
+    await dialog.getByRole('button', { name: 'Close' }).tap();
+    await page.locator('[data-cell="current"]').tap();
+    await dialog.getByLabel('Current').fill('0.6');
+    await dialog.getByLabel('High water at').fill('09:20');
+    await dialog.getByRole('button', { name: 'Close' }).tap();
+    await tap('add a slot');
+    await ready(page);
+    const first = slot(page, 'Slot 1');
+    await expect(first).toContainText(/Ebb|Flood|Slack/);
+    await first
+      .getByRole('button', { name: /^Fish .* in Slot 1$/ })
+      .first()
+      .tap();
+    await expect(first.locator('[data-state="planned"]')).toHaveCount(1);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+    await tap('Cards to print');
+    await expect(page).toHaveURL(/\/today\/cards\?plan=plan-/);
+    await expect(page.getByTestId('card')).toHaveCount(1);
+    await clean(page);
+  });
+});

@@ -64,7 +64,7 @@ export const demoPlans: readonly DayPlan[] = [
         name: 'Kelp edge, first of the ebb',
         fromS: at(9, 30),
         toS: at(12),
-        now: { depthM: { from: 1, to: 4 }, cover: 'dense' },
+        now: { depthM: { from: 1, to: 4 } },
         setupIds: setups('kelp-live'),
         fallback: { byS: at(11), words: 'troll the minnow along the outer edge' },
       },

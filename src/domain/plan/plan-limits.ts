@@ -1,6 +1,9 @@
 /** How much one plan has. */
 export const MOST = { slots: 12, setups: 8, changes: 8, people: 12, baits: 12 } as const;
 
+/** Depths of a temperature profile. */
+export const MOST_IN_PROFILE = 20;
+
 export const PLAN_LIMITS = {
   /** after midnight; a night's fishing ends on the next day */
   hourS: { min: 0, max: 129_600 },

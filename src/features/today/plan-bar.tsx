@@ -65,8 +65,8 @@ export function PlanBar({
           )}
         </p>
       )}
-      <span className="narrow ml-auto self-center text-[12.5px] text-dim">
-        <span className="underline underline-offset-4">{t('today.saidToday')}</span>{' '}
+      <span className="narrow ml-auto flex gap-4 self-center text-[12.5px] text-dim">
+        <span className="underline underline-offset-4">{t('today.saidToday')}</span>
         <span className="underline decoration-dashed decoration-1 underline-offset-4">{t('today.keptBefore')}</span>
       </span>
     </div>

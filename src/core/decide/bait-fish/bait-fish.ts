@@ -21,6 +21,8 @@ const STEPS = { least: -5, most: 10 } as const;
 const WIRES = ['regular', '2x', '3x', '4x'] as const satisfies readonly WireClass[];
 /** As in `dragWindow`: over what buries the hook, and under what gives. */
 const MARGINS = { needed: 1.3, upper: 1.8 } as const;
+/** A drag cannot be set to a hair: its window is half as wide again as its lower end, by the leader. */
+const WINDOW = 1.5;
 
 export interface BaitFishInput {
   /** lengths of the baits [m] */
@@ -50,7 +52,7 @@ export interface BaitFish {
  * Hook, leader, drag and rod for each bait and each size of fish, row by row of baits.
  *
  * Model: the hook's gap is a tenth of the bait's length, its wire the thinnest whose drag window is open; the leader holds
- * the share of the fish's weight that its cover asks (as the check on line and fish does) and lets the hook be buried, after
+ * the share of the fish's weight that its cover asks (as the check on line and fish does) and leaves the drag room to bury the hook, after
  * knots and teeth took their part; the drag's window as in `dragWindow`. Left out: the fish's speed, the spool, the cast.
  *
  * @throws {InputRangeError} when a length or a mass lies outside BAIT_FISH_LIMITS.
@@ -101,7 +103,7 @@ function tackled(
     classes,
   );
   const lo = MARGINS.needed * neededN;
-  const workingN = Math.max(landN, MARGINS.upper * lo);
+  const workingN = Math.max(landN, MARGINS.upper * WINDOW * lo);
   const givesN = Math.min(workingN, openingForceN(hook), tearForceN(hook.wireMm, mouth, classes));
   return {
     hook: { size: hookSizeAt(sizeStep)!, wire, gapM },

@@ -14,6 +14,8 @@ export interface DayConditions {
   readonly surfaceC: number;
   /** water deep down, where it is colder or warmer [°C at m] */
   readonly deep?: { readonly temperatureC: number; readonly depthM: number } | undefined;
+  /** measured on the way down, deeper and deeper; it stands in place of `deep` */
+  readonly profile?: readonly { readonly depthM: number; readonly temperatureC: number }[] | undefined;
   readonly salinity?: number | undefined;
   /** depths that are to be fished [m] */
   readonly depthM: Span;
@@ -39,10 +41,20 @@ export const DAY_LIMITS = {
   depthM: { min: 0, max: 100 },
 } as const satisfies Record<string, Limits>;
 
-/** Temperature at a depth [°C]: between surface and deep water along a straight line, below that as deep down. */
-export function temperatureAt({ surfaceC, deep }: Pick<DayConditions, 'surfaceC' | 'deep'>, depthM: number): number {
-  if (!deep || deep.depthM <= 0) return surfaceC;
-  return surfaceC + (deep.temperatureC - surfaceC) * Math.min(1, depthM / deep.depthM);
+/**
+ * Temperature at a depth [°C]: along straight lines from the surface through the points of the profile, or to the deep water;
+ * below the last of them as there.
+ */
+export function temperatureAt(
+  { surfaceC, deep, profile }: Pick<DayConditions, 'surfaceC' | 'deep' | 'profile'>,
+  depthM: number,
+): number {
+  const below = profile && profile.length > 0 ? profile : deep ? [deep] : [];
+  const points = [{ depthM: 0, temperatureC: surfaceC }, ...below.filter((point) => point.depthM > 0)];
+  const next = points.findIndex((point) => point.depthM > depthM);
+  if (next < 0) return points.at(-1)!.temperatureC;
+  const [a, b] = [points[next - 1]!, points[next]!];
+  return a.temperatureC + ((b.temperatureC - a.temperatureC) * (depthM - a.depthM)) / (b.depthM - a.depthM);
 }
 
 /** Depth at which a setup is fished on such a day [m]: its own, or the nearest of those that are asked. */
@@ -100,11 +112,16 @@ function moved(presentation: Presentation, depthM: number, bottomM: number | und
   };
 }
 
-export function checkDay({ surfaceC, deep, depthM, baitM, speedMps }: DayConditions): void {
+export function checkDay({ surfaceC, deep, profile, depthM, baitM, speedMps }: DayConditions): void {
   requireInRange('day.surfaceC', surfaceC, DAY_LIMITS.temperatureC);
   if (deep) {
     requireInRange('day.deep.temperatureC', deep.temperatureC, DAY_LIMITS.temperatureC);
     requireInRange('day.deep.depthM', deep.depthM, DAY_LIMITS.depthM);
+  }
+  for (const [i, point] of (profile ?? []).entries()) {
+    requireInRange(`day.profile[${i}].temperatureC`, point.temperatureC, DAY_LIMITS.temperatureC);
+    const least = i === 0 ? DAY_LIMITS.depthM.min : profile![i - 1]!.depthM;
+    requireInRange(`day.profile[${i}].depthM`, point.depthM, { ...DAY_LIMITS.depthM, min: least });
   }
   for (const [name, span] of [
     ['depthM', depthM],

@@ -47,6 +47,15 @@ describe('a setup on a day', () => {
     [{ depthM: { from: 5, to: 2 } }, 'day.depthM.to'],
     [{ baitM: { from: -1, to: 2 } }, 'day.baitM.from'],
     [{ deep: { temperatureC: 5, depthM: 500 } }, 'day.deep.depthM'],
+    [
+      {
+        profile: [
+          { depthM: 5, temperatureC: 4 },
+          { depthM: 3, temperatureC: 4 },
+        ],
+      },
+      'day.profile[1].depthM',
+    ],
   ])('refuses %j', (change, path) => expect(() => ranked(change)).toThrow(path));
 });
 
@@ -57,6 +66,21 @@ describe('temperature by depth', () => {
     [20, 6],
     [60, 6],
   ])('at %d m is %d °C', (depthM, temperatureC) => expect(temperatureAt(day, depthM)).toBeCloseTo(temperatureC, 12));
+  const profile = [
+    { depthM: 5, temperatureC: 12 },
+    { depthM: 8, temperatureC: 7 },
+    { depthM: 30, temperatureC: 5 },
+  ];
+  it.each([
+    [0, 14],
+    [2.5, 13],
+    [5, 12],
+    [6.5, 9.5],
+    [19, 6],
+    [80, 5],
+  ])('by a profile at %d m is %d °C', (depthM, temperatureC) =>
+    expect(temperatureAt({ surfaceC: 14, deep: day.deep, profile }, depthM)).toBeCloseTo(temperatureC, 12),
+  );
   it('is the surface’s where nothing is known below', () => expect(temperatureAt({ surfaceC: 14 }, 30)).toBe(14));
 });
 

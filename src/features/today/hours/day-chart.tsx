@@ -176,6 +176,7 @@ function chartOption(i18n: I18n, plan: DayPlan, water: WaterPlace | null, pens: 
       {
         type: 'scatter',
         silent: true,
+        labelLayout: { hideOverlap: true },
         symbol: ARROW,
         data: windHours.map((s) => {
           const { fromRad, windMps } = windAt(plan, s)!;

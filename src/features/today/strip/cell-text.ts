@@ -24,10 +24,11 @@ export type CellId = (typeof CELLS)[number];
 
 /** What a cell of the strip says, in as few words as it takes; empty where nothing was said. */
 export function cellText(
-  { t, format, date }: I18n,
+  i18n: I18n,
   cell: CellId,
   { plan, water, house }: { readonly plan: DayPlan; readonly water: WaterPlace | null; readonly house: House },
 ): string {
+  const { t, format, date } = i18n;
   const { day } = plan;
   const joined = (...words: readonly (string | false | undefined | null)[]) => words.filter(Boolean).join(', ');
   switch (cell) {
@@ -45,13 +46,7 @@ export function cellText(
     case 'depths':
       return t('today.span', { from: format(day.depthM.from, 'depth'), to: format(day.depthM.to, 'depth') });
     case 'temperature':
-      return day.deep
-        ? t('today.onTopDeep', {
-            top: format(day.surfaceC, 'temperature'),
-            deep: format(day.deep.temperatureC, 'temperature'),
-            at: format(day.deep.depthM, 'depth'),
-          })
-        : format(day.surfaceC, 'temperature');
+      return temperatureText(i18n, day);
     case 'clarity':
       return day.clarity ? t(`word.${day.clarity}`) : '';
     case 'light': {
@@ -95,4 +90,15 @@ export function cellText(
     default:
       return cell satisfies never;
   }
+}
+
+function temperatureText({ t, format }: I18n, { surfaceC, deep, profile }: DayPlan['day']): string {
+  const deepest = profile?.at(-1) ?? deep;
+  return deepest
+    ? t('today.onTopDeep', {
+        top: format(surfaceC, 'temperature'),
+        deep: format(deepest.temperatureC, 'temperature'),
+        at: format(deepest.depthM, 'depth'),
+      })
+    : format(surfaceC, 'temperature');
 }

@@ -4,7 +4,7 @@ import { DAY_LIMITS as D } from '@/core/decide';
 import { COVERS } from '@/core/tackle/defaults/hookset-classes';
 import { FOULING } from '@/core/tackle/defaults/tow-classes';
 import { clockOf, secondsOf } from '@/domain/plan/clock';
-import { PLAN_LIMITS as P } from '@/domain/plan/plan-limits';
+import { MOST_IN_PROFILE, PLAN_LIMITS as P } from '@/domain/plan/plan-limits';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { rowsOf } from '@/features/fields/choices';
 import { QuantityField } from '@/features/fields/quantity-field';
@@ -14,8 +14,9 @@ import { TimeField } from '@/ui/time-field';
 import type { CellProps } from './cell-props';
 import { OptionalChoice } from './optional-choice';
 
-/** Where deep water begins when its temperature alone is said [m]. */
+/** Where deep water begins, until its depth is said, and where it may begin [m]. */
 const DEEP_M = 20;
+const LEAST_DEEP_M = 0.5;
 const CLARITIES = ['clear', 'stained', 'murky'] as const;
 const BOTTOMS = ['rock', 'sand', 'mud', 'weed'] as const;
 
@@ -50,11 +51,19 @@ export function DepthFields({ plan, day }: CellProps) {
   );
 }
 
+/** The water on top, and deep down: one figure, or a profile by depth. */
 export function TemperatureFields({ plan, day }: CellProps) {
   const { t } = useI18n();
   const { surfaceC, deep } = plan.day;
+  const points = plan.day.profile ?? (deep ? [deep] : []);
+  const put = (profile: typeof points) =>
+    day({
+      deep: undefined,
+      profile: profile.length === 0 ? undefined : profile.toSorted((a, b) => a.depthM - b.depthM),
+    });
+  const isFree = (depthM: number, at: number) => points.every((point, i) => i === at || point.depthM !== depthM);
   return (
-    <div className="grid grid-cols-2 gap-x-4 gap-y-1">
+    <>
       <Figure
         label={t('today.field.surfaceC')}
         measure="temperature"
@@ -62,28 +71,54 @@ export function TemperatureFields({ plan, day }: CellProps) {
         limits={D.temperatureC}
         onValue={(value) => day({ surfaceC: value })}
       />
-      <span />
-      <QuantityField
-        label={t('today.field.deepC')}
-        measure="temperature"
-        value={deep?.temperatureC ?? null}
-        limits={D.temperatureC}
-        emptyMeans={t('today.sameAll')}
-        onValueChange={(temperatureC) =>
-          day({ deep: temperatureC === null ? undefined : { depthM: deep?.depthM ?? DEEP_M, temperatureC } })
-        }
-      />
-      <QuantityField
-        label={t('today.field.deepM')}
-        measure="depth"
-        value={deep?.depthM ?? null}
-        limits={{ min: 0.5, max: D.depthM.max }}
-        emptyMeans="–"
-        onValueChange={(depth) =>
-          day({ deep: depth === null ? undefined : { temperatureC: deep?.temperatureC ?? surfaceC, depthM: depth } })
-        }
-      />
-    </div>
+      {points.map(({ depthM, temperatureC }, i) => (
+        <div key={i} className="mt-1 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_36px] items-end gap-x-3">
+          <Figure
+            label={t('today.field.deepM')}
+            measure="depth"
+            value={depthM}
+            limits={{ min: LEAST_DEEP_M, max: D.depthM.max }}
+            onValue={(value) =>
+              isFree(value, i) && put(points.map((point, k) => (k === i ? { ...point, depthM: value } : point)))
+            }
+          />
+          <Figure
+            label={t('today.field.deepC')}
+            measure="temperature"
+            value={temperatureC}
+            limits={D.temperatureC}
+            onValue={(value) => put(points.map((point, k) => (k === i ? { ...point, temperatureC: value } : point)))}
+          />
+          <button
+            type="button"
+            aria-label={t('today.profile.remove')}
+            className="min-h-8 border border-faint"
+            onClick={() => put(points.filter((_, k) => k !== i))}
+          >
+            ×
+          </button>
+        </div>
+      ))}
+      {points.length < MOST_IN_PROFILE && (
+        <button
+          type="button"
+          className="narrow mt-2 min-h-8 border border-faint px-2 text-[13px]"
+          onClick={() => {
+            const last = points.at(-1);
+            put([
+              ...points,
+              {
+                depthM: Math.min(D.depthM.max, last ? 1.5 * last.depthM : DEEP_M),
+                temperatureC: last?.temperatureC ?? surfaceC,
+              },
+            ]);
+          }}
+        >
+          {t('today.profile.add')}
+        </button>
+      )}
+      <p className="semi-narrow mt-1 text-[12.5px] text-dim">{t('today.profile.note')}</p>
+    </>
   );
 }
 
