@@ -1,5 +1,5 @@
 import { castFit, dragWindow, hookset, type HooksetInput } from '@/core/strike';
-import { finish, remedies, setupRanges, sweep, quiver, scoreRods } from '@/core/decide';
+import { finish, remedies, setupRanges, suit, sweep, quiver, scoreRods } from '@/core/decide';
 import { boatSide, evaluate, withPart } from '@/core/judge';
 import { loadMixedInteger, seeded } from '@/core/base/numeric';
 import { rodBend, type Setup } from '@/core/tackle';
@@ -118,6 +118,12 @@ const hooks = demoParts.filter(({ kind }) => kind === 'hook');
 const demoRods = demoParts.filter((part) => part.kind === 'rod');
 const demoReels = demoParts.filter((part) => part.kind === 'reel');
 
+const newest = demoFiles.filter(({ newest: isNewest }) => isNewest);
+const day200 = Array.from({ length: 200 }, (_, i) => ({
+  id: String(i),
+  setup: newest[i % newest.length]!.file as Setup,
+}));
+
 /** What takes longer is asked fewer times. */
 const LONG_JOBS: Job[] = [
   ['ranges of a setup, 256 draws', 1500, (i) => finish(setupRanges(wall, { seed: i }))],
@@ -126,6 +132,11 @@ const LONG_JOBS: Job[] = [
     '150 candidates',
     1500,
     (i) => Array.from({ length: 150 }, (_, k) => evaluate(withPart(wall, 'hook', hooks[(i + k) % hooks.length]!))),
+  ],
+  [
+    '200 setups ranked for a day',
+    3000,
+    (i) => finish(suit({ setups: day200, day: { surfaceC: 8 + (i % 5), depthM: { from: 0.5, to: 30 }, fishKg: 3 } })),
   ],
   ['remedies of a flawed setup', 3000, () => finish(remedies({ setup: flawed, ...changesFor(flawed, demoParts) }))],
   [

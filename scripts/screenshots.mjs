@@ -34,14 +34,8 @@ const PICTURES = [
   { file: 'candidates.png', path: WALL, keys: ['e'], wait: 1500 },
   {
     file: 'today.png',
-    path: '/today',
-    fill: [
-      ['Water on top', '9'],
-      ['Fish to', '30'],
-      ['Fish of', '3'],
-    ],
-    choose: ['Clarity', 'stained'],
-    wait: 2500,
+    path: '/today?plan=plan-lake',
+    wait: 4500,
   },
   { file: 'fight.png', path: '/bench/setup-char-flasher', keys: ['r'], wait: 1500 },
   {

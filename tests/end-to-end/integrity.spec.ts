@@ -31,7 +31,7 @@ test('a record that cannot be read stands by name in every view, and is mended i
   store(
     `update part set document = '{"version":1,"data":{"id":"bait-paddle-tail-125","kind":"soft-bait","words":"my best tail","massKg":"heavy"}}' where bench_id = 'slipway' and id = 'bait-paddle-tail-125'`,
   );
-  for (const path of ['/bench', '/water', '/quiver', '/tying', '/quiver/deck', '/box']) {
+  for (const path of ['/bench', '/water', '/quiver', '/tying', '/quiver/deck', '/today', '/box']) {
     await open(page, path);
     await expect(page.getByText(/massKg/).first(), path).toBeAttached();
   }

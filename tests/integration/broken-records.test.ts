@@ -1,10 +1,10 @@
 import { sql } from 'drizzle-orm';
-import { demoLeaders } from '@/db/demo';
+import { demoLeaders, demoPlans } from '@/db/demo';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
-import { deckRepo, listBox, listLeaders, listParts, listReadings } from '@/db/repo';
+import { deckRepo, listBox, listLeaders, listParts, listReadings, planRepo, waterRepo } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { partIdSchema, setupIdSchema, type BenchId, type PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -97,11 +97,13 @@ describe('a part that cannot be read', () => {
   });
 });
 
-it('a revision, a deck, a leader and a reading that cannot be read cost nothing but themselves', async () => {
+it('a revision, a deck, a plan, a water, a leader and a reading that cannot be read cost nothing but themselves', async () => {
   await db.execute(
     sql`update revision set chain = '{"version":1,"data":[{"kind":"anchor"}]}' where bench_id = ${demoBenchId} and setup_id = 'setup-lily-bay'`,
   );
   await db.execute(sql`insert into deck values (${demoBenchId}, 'deck-x', 0, '"x"', ${now})`);
+  await db.execute(sql`insert into plan values (${demoBenchId}, 'plan-x', 0, '{"version":1,"data":{}}', ${now})`);
+  await db.execute(sql`insert into water values (${demoBenchId}, 'water-x', 0, '7', ${now})`);
   await db.execute(
     sql`insert into leader values (${demoBenchId}, 'leader-x', '{"version":1,"data":{"name":"Old"}}', ${now})`,
   );
@@ -116,6 +118,10 @@ it('a revision, a deck, a leader and a reading that cannot be read cost nothing 
     rows: [{ document: { id: 'deck-evening' } }],
     broken: [{ id: 'deck-x' }],
   });
+  const plans = await planRepo.list(db, demoBenchId);
+  expect(plans.rows).toHaveLength(demoPlans.length);
+  expect(plans.broken).toMatchObject([{ id: 'plan-x' }]);
+  expect((await waterRepo.list(db, demoBenchId)).broken).toMatchObject([{ id: 'water-x' }]);
   const leaders = await listLeaders(db, demoBenchId);
   expect(leaders.rows).toHaveLength(demoLeaders.length);
   expect(leaders.broken).toMatchObject([{ id: 'leader-x', name: 'Old' }]);
@@ -123,8 +129,10 @@ it('a revision, a deck, a leader and a reading that cannot be read cost nothing 
   expect((await benchToFile(db, demoBenchId))!.unreadable.map(({ record }) => record).sort()).toEqual([
     'deck',
     'leader',
+    'plan',
     'reading',
     ...(await revisionsOf('setup-lily-bay')),
+    'water',
   ]);
 });
 

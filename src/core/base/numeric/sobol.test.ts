@@ -2,6 +2,24 @@ import { describe, expect, it } from 'vitest';
 import { normalQuantile, quantile } from '../stats';
 import { regression, seeded, sobol, SOBOL_MOST_DIMENSIONS } from '.';
 
+describe('sobol: published points', () => {
+  // Unshifted, in Gray-code order, as Joe and Kuo print them for three coordinates.
+  it.each(
+    [
+      [0, 0, 0],
+      [0.5, 0.5, 0.5],
+      [0.75, 0.25, 0.25],
+      [0.25, 0.75, 0.75],
+      [0.375, 0.375, 0.625],
+      [0.875, 0.875, 0.125],
+      [0.625, 0.125, 0.875],
+      [0.125, 0.625, 0.375],
+      [0.1875, 0.3125, 0.9375],
+      [0.6875, 0.8125, 0.4375],
+    ].map((point, i) => [i, point] as const),
+  )('point %i is %j', (i, point) => expect(sobol(3, 10, () => 0)[i]!.map((x) => Number(x.toFixed(6)))).toEqual(point));
+});
+
 describe('sobol', () => {
   const points = sobol(60, 256, seeded(1));
   it('puts one point in each 256th of every coordinate', () => {
