@@ -126,8 +126,8 @@ const day200 = Array.from({ length: 200 }, (_, i) => ({
 
 /** What takes longer is asked fewer times. */
 const LONG_JOBS: Job[] = [
-  ['ranges of a setup, 256 draws', 1500, (i) => finish(setupRanges(wall, { seed: i }))],
-  ['ranges of a rig on the bottom', 1500, (i) => finish(setupRanges(harness, { seed: i }))],
+  ['ranges of a setup, 256 draws', 800, (i) => finish(setupRanges(wall, { seed: i }))],
+  ['ranges of a rig on the bottom', 800, (i) => finish(setupRanges(harness, { seed: i }))],
   [
     '150 candidates',
     1500,
@@ -138,7 +138,7 @@ const LONG_JOBS: Job[] = [
     3000,
     (i) => finish(suit({ setups: day200, day: { surfaceC: 8 + (i % 5), depthM: { from: 0.5, to: 30 }, fishKg: 3 } })),
   ],
-  ['remedies of a flawed setup', 3000, () => finish(remedies({ setup: flawed, ...changesFor(flawed, demoParts) }))],
+  ['remedies of a flawed setup', 1500, () => finish(remedies({ setup: flawed, ...changesFor(flawed, demoParts) }))],
   [
     'sweep, 41 steps',
     500,

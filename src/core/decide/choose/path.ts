@@ -17,7 +17,19 @@ export function valueAt(data: unknown, path: Path): unknown {
 export const withValue = <T>(data: T, path: Path, value: unknown): T => withValues(data, [[path, value]]);
 
 /** A copy of the data with another value at each of some paths; what lies beside them is shared. */
-export function withValues<T>(data: T, changes: readonly (readonly [Path, unknown])[]): T {
+export const withValues = <T>(data: T, changes: readonly (readonly [Path, unknown])[]): T =>
+  writerOf(
+    data,
+    changes.map(([path]) => path),
+  )(changes.map(([, value]) => value));
+
+/** Makes copies of the data with other values at some paths, as `withValues`, without reading the paths each time. */
+export function writerOf<T>(data: T, paths: readonly Path[]): (values: readonly unknown[]) => T {
+  const ways = paths.map((path) => ['data', ...keysOf(path)]);
+  return (values) => written(data, ways, values);
+}
+
+function written<T>(data: T, ways: readonly (readonly string[])[], values: readonly unknown[]): T {
   // Records that are copies already may be written in; all others are copied on the way.
   const ours = new Set<object>();
   const own = (held: unknown): Record<string, unknown> => {
@@ -27,11 +39,10 @@ export function withValues<T>(data: T, changes: readonly (readonly [Path, unknow
     return copy as unknown as Record<string, unknown>;
   };
   const root = { data: data as unknown };
-  for (const [path, value] of changes) {
-    const keys = ['data', ...keysOf(path)];
+  for (const [i, keys] of ways.entries()) {
     let at: Record<string, unknown> = root;
-    for (const key of keys.slice(0, -1)) at = at[key] = own(at[key]) as Record<string, unknown>;
-    at[keys.at(-1)!] = value;
+    for (let k = 0; k < keys.length - 1; k += 1) at = at[keys[k]!] = own(at[keys[k]!]);
+    at[keys.at(-1)!] = values[i];
   }
   return root.data as T;
 }

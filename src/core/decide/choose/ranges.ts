@@ -1,7 +1,7 @@
 import { InputRangeError, InputRuleError, requireInRange, type Limits } from '../../base/guard';
 import { regression, seeded, sobol, SOBOL_MOST_DIMENSIONS } from '../../base/numeric';
 import { normalQuantile, quantile } from '../../base/stats';
-import { leavesOf, valueAt, withValues, type Leaf, type Path } from './path';
+import { leavesOf, valueAt, writerOf, type Leaf, type Path } from './path';
 import type { Steps } from './steps';
 
 export const RANGES_LIMITS = {
@@ -97,15 +97,16 @@ export function* ranges<I>({
     };
   });
   const central = new Map(leavesOf(compute(base)));
+  const write = writerOf(
+    base,
+    inputs.map(({ path }) => path),
+  );
   const points = sobol(Math.max(1, inputs.length), draws, seeded(seed));
   const scores: number[][] = [];
   const results: ReadonlyMap<Path, Leaf>[] = [];
   for (const [i, point] of points.entries()) {
     const z = inputs.map((_, d) => normalQuantile(point[d]!));
-    const drawn = withValues(
-      base,
-      inputs.map(({ path, value, most, sigma }, d) => [path, Math.min(most, value * Math.exp(sigma * z[d]!))] as const),
-    );
+    const drawn = write(inputs.map(({ value, most, sigma }, d) => Math.min(most, value * Math.exp(sigma * z[d]!))));
     const result = computed(compute, drawn);
     if (result) {
       scores.push(z);

@@ -124,24 +124,32 @@ function figuresOf(fields: Record<string, unknown>, path: readonly string[]): (r
 /** Ten times off is a slip of the finger and not another opinion. */
 export const CLASS_EDIT_SPAN = 10;
 
-const byPath = new Map(CLASS_FIGURES.map((figure) => [figure.path, figure]));
+const byPath = new Map(CLASS_FIGURES.map((figure) => [figure.path, { figure, keys: figure.path.split('.') }]));
 
-export const classFigure = (path: string): ClassFigure | undefined => byPath.get(path);
+export const classFigure = (path: string): ClassFigure | undefined => byPath.get(path)?.figure;
 
 /** The tables with some figures changed; the tables themselves where none is. Paths that name no figure change nothing. */
 export function classesWith(edits: Readonly<Record<string, number>> | undefined): Classes {
-  const known = Object.entries(edits ?? {}).filter(([path]) => byPath.has(path));
-  return known.reduce<Classes>(
-    (tables, [path, value]) => put(tables, path.split('.'), value) as Classes,
-    DEFAULT_CLASSES,
-  );
-}
-
-/** A copy with one figure changed; all beside its way is shared. */
-function put(held: unknown, [key, ...rest]: readonly string[], value: number): unknown {
-  return key === undefined
-    ? value
-    : { ...(held as object), [key]: put((held as Record<string, unknown>)[key], rest, value) };
+  const known = Object.entries(edits ?? {}).flatMap(([path, value]) => {
+    const keys = byPath.get(path)?.keys;
+    return keys ? [[keys, value] as const] : [];
+  });
+  if (known.length === 0) return DEFAULT_CLASSES;
+  // A row that is a copy already is written in: ranges change fifty figures at once, two hundred times.
+  const copies = new Set<unknown>();
+  const own = (held: unknown): Record<string, unknown> => {
+    if (copies.has(held)) return held as Record<string, unknown>;
+    const copy = { ...(held as object) };
+    copies.add(copy);
+    return copy;
+  };
+  const tables = own(DEFAULT_CLASSES);
+  for (const [keys, value] of known) {
+    let at = tables;
+    for (const key of keys.slice(0, -1)) at = at[key] = own(at[key]);
+    at[keys.at(-1)!] = value;
+  }
+  return tables as unknown as Classes;
 }
 
 /** The tables as they are, which tell `onRead` the path of every figure that is read from them. */
