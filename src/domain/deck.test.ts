@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../tests/helpers/demo';
 import { demoParts } from '@/db/demo';
-import { deckRemarks, isConflict, packList, type DeckEntry } from './deck';
+import type { DeckEntry } from './deck';
+import { deckRemarks, isConflict } from './deck-remarks';
+import { packList } from './pack-list';
 import { entriesOf, entryOf } from './deck-entries';
 import { partIdSchema, setupIdSchema } from './ids';
 

@@ -1,6 +1,6 @@
 import type { Measure } from '@/core/base/measure';
 import { SI_PER_UNIT, type Unit } from '@/core/base/units';
-import type { UnitSystem } from './preferences';
+import type { Preferences, UnitSystem } from './preferences';
 
 /** How a measure is shown: value in `unit` = SI / perUnit, less `offset`; significant digits, and how many decimals at most. */
 export interface DisplayUnit {
@@ -25,6 +25,20 @@ const bare = (label: string, perUnit: number, digits: number, maxDecimals: numbe
   maxDecimals,
 });
 
+/** What speeds are told in where the reader chose it. */
+const SPEEDS = {
+  'm/s': unit('m/s', 2, 2),
+  'km/h': unit('km/h', 2, 1),
+  kn: unit('kn', 2, 1),
+  mph: unit('mph', 2, 1),
+} as const;
+
+/** What a reader sees a measure in. */
+export const displayUnit = (
+  measure: Measure,
+  { units, speedUnit = 'usual' }: Pick<Preferences, 'units'> & Partial<Pick<Preferences, 'speedUnit'>>,
+): DisplayUnit => (measure === 'speed' && speedUnit !== 'usual' ? SPEEDS[speedUnit] : DISPLAY_UNITS[measure][units]);
+
 /** The only place where display units are chosen, each measure by the habit of those who use it. Forces in kilograms or pounds, never newtons. */
 export const DISPLAY_UNITS: Readonly<Record<Measure, Readonly<Record<UnitSystem, DisplayUnit>>>> = {
   mass: { metric: unit('g', 3, 1), customary: unit('oz', 3, 3) },
@@ -43,7 +57,8 @@ export const DISPLAY_UNITS: Readonly<Record<Measure, Readonly<Record<UnitSystem,
     metric: bare('kg·m²', SI_PER_UNIT.kgf, 3, 2),
     customary: bare('lb·ft²', SI_PER_UNIT.lbf * SI_PER_UNIT.ft ** 2, 3, 1),
   },
-  speed: { metric: unit('m/s', 2, 2), customary: unit('ft/s', 2, 1) },
+  speed: { metric: unit('m/s', 2, 2), customary: unit('mph', 2, 1) },
+  fallSpeed: { metric: unit('m/s', 2, 2), customary: unit('ft/s', 2, 1) },
   acceleration: { metric: bare('m/s²', 1, 2, 0), customary: bare('ft/s²', SI_PER_UNIT.ft, 3, 0) },
   time: both(unit('s', 2, 2)),
   angle: both(unit('deg', 3, 0, '°')),

@@ -1,6 +1,8 @@
 import type { Measure } from '@/core/base/measure';
-import { DISPLAY_UNITS } from './display-units';
-import type { Preferences } from './preferences';
+import { SI_PER_UNIT } from '@/core/base/units';
+import { displayUnit } from './display-units';
+import { feetAndInches, ouncesText } from './customary';
+import type { Preferences, UnitSystem } from './preferences';
 
 export interface Shown {
   readonly number: string;
@@ -12,6 +14,8 @@ export interface Formatter {
   readonly show: (value: number, measure: Measure) => Shown;
   /** value and unit as one text; a dash for no value */
   readonly format: (value: number | null, measure: Measure) => string;
+  /** the same without fractions, for a change beside its figure */
+  readonly formatDecimal: (value: number, measure: Measure) => string;
   readonly unitLabel: (measure: Measure) => string;
   /** an SI value in the reader's unit, as a plain number for an axis or a table */
   readonly inUnit: (value: number, measure: Measure) => number;
@@ -23,9 +27,13 @@ export interface Formatter {
   readonly time: (date: Date) => string;
 }
 
+/** From here on a mass is told in the large unit: a kilogram, sixteen ounces. */
+const HEAVY_KG: Readonly<Record<UnitSystem, number>> = { metric: 1, customary: SI_PER_UNIT.lb };
+
 const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
 
-export function formatter({ locale, units }: Preferences): Formatter {
+export function formatter(preferences: Preferences): Formatter {
+  const { locale, units } = preferences;
   // Making a formatter takes a hundred times longer than using one.
   const made = new Map<number, Intl.NumberFormat>();
   const ofDecimals = (decimals: number): Intl.NumberFormat => {
@@ -40,25 +48,30 @@ export function formatter({ locale, units }: Preferences): Formatter {
   };
   const number = (value: number, maxDecimals: number) => ofDecimals(maxDecimals).format(value).replace('-', '−');
   const inUnit = (value: number, measure: Measure): number => {
-    const { perUnit, offset = 0 } = DISPLAY_UNITS[measure][units];
+    const { perUnit, offset = 0 } = displayUnit(measure, preferences);
     return value / perUnit - offset;
   };
   const show = (value: number, measure: Measure): Shown => {
-    const display = DISPLAY_UNITS[measure][units];
+    if (measure === 'rodLength' && units === 'customary') return { number: feetAndInches(value), unit: '' };
+    const display = displayUnit(measure, preferences);
     const shown = inUnit(value, measure);
     const magnitude = shown === 0 ? 0 : Math.floor(Math.log10(Math.abs(shown)));
     const decimals = Math.min(display.maxDecimals, Math.max(0, display.digits - 1 - magnitude));
     return { number: number(shown, decimals), unit: display.label };
   };
+  const joined = ({ number: text, unit }: Shown): string =>
+    unit === '' || NO_SPACE_BEFORE.has(unit) ? text + unit : `${text} ${unit}`;
   return {
     show,
     inUnit,
     format: (value, measure) => {
       if (value === null) return '–';
-      const shown = show(value, measure);
-      return NO_SPACE_BEFORE.has(shown.unit) ? shown.number + shown.unit : `${shown.number} ${shown.unit}`;
+      // Only in a text of its own: a field is read again in the unit that it shows.
+      const shown = show(value, measure === 'mass' && Math.abs(value) >= HEAVY_KG[units] ? 'bodyMass' : measure);
+      return shown.unit === 'oz' ? ouncesText(value, measure, shown) : joined(shown);
     },
-    unitLabel: (measure) => DISPLAY_UNITS[measure][units].label,
+    formatDecimal: (value, measure) => joined(show(value, measure)),
+    unitLabel: (measure) => displayUnit(measure, preferences).label,
     number,
     money: ({ minor, currency }) =>
       `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,

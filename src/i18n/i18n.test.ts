@@ -7,7 +7,7 @@ import { formatter } from './format-quantity';
 import { readPreferences, type Preferences } from './preferences';
 import { readQuantity } from './read-quantity';
 
-const metric: Preferences = { locale: 'en', units: 'metric', lighting: 'day', letterKeys: 'on' };
+const metric: Preferences = { locale: 'en', units: 'metric', lighting: 'day', speedUnit: 'usual', letterKeys: 'on' };
 const customary: Preferences = { ...metric, units: 'customary' };
 const spanish: Preferences = { ...metric, locale: 'es' };
 
@@ -74,7 +74,21 @@ describe('formatter', () => {
   it.each<[Preferences, number, Measure, string]>([
     [metric, 0.0264, 'mass', '26.4 g'],
     [spanish, 0.0264, 'mass', '26,4 g'],
-    [customary, 0.0070873808, 'mass', '0.25 oz'],
+    [customary, 0.0070873808, 'mass', '1/4 oz'],
+    [customary, 0.0105, 'mass', '3/8 oz (0.37)'],
+    [customary, 0.0425243, 'mass', '1 1/2 oz'],
+    [customary, 0.001, 'mass', '0.035 oz'],
+    [customary, 0.9, 'mass', '2 lb'],
+    [metric, 1.4, 'mass', '1.4 kg'],
+    [customary, 2.1844, 'rodLength', `7'2"`],
+    [customary, 1.9939, 'rodLength', `6'6½"`],
+    [customary, 0.45, 'rodLength', `1'5½"`],
+    [metric, 2.1844, 'rodLength', '2.18 m'],
+    [customary, 1.2, 'speed', '2.7 mph'],
+    [customary, 0.66, 'fallSpeed', '2.2 ft/s'],
+    [{ ...metric, speedUnit: 'kn' }, 1.2, 'speed', '2.3 kn'],
+    [{ ...customary, speedUnit: 'km/h' }, 1.2, 'speed', '4.3 km/h'],
+    [{ ...metric, speedUnit: 'kn' }, 0.66, 'fallSpeed', '0.66 m/s'],
     [metric, 64.33, 'force', '6.56 kg'],
     [customary, 64.33, 'force', '14.5 lb'],
     [metric, Math.PI / 2, 'angle', '90°'],
@@ -86,6 +100,21 @@ describe('formatter', () => {
   ])('%o shows %d %s as %s', (preferences, value, measure, text) =>
     expect(formatter(preferences).format(value, measure)).toBe(text),
   );
+
+  it.each([
+    ['3/8 oz (0.37)', 'mass', 0.0106310713],
+    [`7'2"`, 'rodLength', 2.1844],
+    [`6'6½"`, 'rodLength', 1.9939],
+    ['2.5', 'speed', 2.5 * 0.44704],
+    ['2.5 kn', 'speed', 2.5 * 0.514444],
+  ] as const)('customary fields read %s of %s back', (text, measure, value) => {
+    const read = readQuantity(text, measure, customary);
+    expect(read.kind === 'read' ? read.value : null).toBeCloseTo(value, 5);
+  });
+  it('reads a bare speed in the unit that was chosen', () => {
+    const read = readQuantity('2', 'speed', { units: 'customary', speedUnit: 'kn' });
+    expect(read.kind === 'read' ? read.value : null).toBeCloseTo(1.028889, 5);
+  });
 
   it('never shows a newton, and a dash for no value', () => {
     for (const units of Object.values(DISPLAY_UNITS))
@@ -116,15 +145,25 @@ describe('readPreferences', () => {
   const none = () => undefined;
   it('follows the cookies, then the browser, then the defaults', () => {
     expect(
-      readPreferences((name) => ({ locale: 'es', units: 'customary', lighting: 'lamp', letterKeys: 'on' })[name], 'en'),
+      readPreferences(
+        (name) => ({ locale: 'es', units: 'customary', lighting: 'lamp', speedUnit: 'usual', letterKeys: 'on' })[name],
+        'en',
+      ),
     ).toEqual({
       locale: 'es',
       units: 'customary',
       lighting: 'lamp',
+      speedUnit: 'usual',
       letterKeys: 'on',
     });
     expect(readPreferences(none, 'de-DE,es-MX;q=0.8,en;q=0.5').locale).toBe('es');
-    expect(readPreferences(none, 'fr')).toEqual({ locale: 'en', units: 'metric', lighting: 'day', letterKeys: 'on' });
+    expect(readPreferences(none, 'fr')).toEqual({
+      locale: 'en',
+      units: 'metric',
+      lighting: 'day',
+      speedUnit: 'usual',
+      letterKeys: 'on',
+    });
     expect(readPreferences(() => 'nonsense', null).lighting).toBe('day');
   });
 });

@@ -4,6 +4,7 @@ const SUFFIXES: readonly (readonly [RegExp, Measure])[] = [
   [/^fishKg$/, 'bodyMass'],
   [/^rodM$/, 'rodLength'],
   [/Kg$/, 'mass'],
+  [/^(fall|sink|mean|terminal)\w*Mps$/i, 'fallSpeed'],
   [/Mps$/, 'speed'],
   [/^(depth|from|to)M$/, 'depth'],
   [/Nm$/, 'moment'],

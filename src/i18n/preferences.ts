@@ -3,6 +3,9 @@ export const LOCALES = ['en', 'es'] as const;
 export const UNIT_SYSTEMS = ['metric', 'customary'] as const;
 export const LIGHTINGS = ['day', 'night', 'lamp'] as const;
 
+/** What a speed of boat, wind and water is told in; `usual`: m/s in metric, mph in customary. */
+export const SPEED_UNITS = ['usual', 'm/s', 'km/h', 'kn', 'mph'] as const;
+
 /** Whether single letters do something on a page; who talks to the computer, or types with a wandering hand, switches them off. */
 export const LETTER_KEYS = ['on', 'off'] as const;
 
@@ -14,6 +17,7 @@ export interface Preferences {
   readonly locale: Locale;
   readonly units: UnitSystem;
   readonly lighting: Lighting;
+  readonly speedUnit: (typeof SPEED_UNITS)[number];
   readonly letterKeys: (typeof LETTER_KEYS)[number];
 }
 
@@ -34,6 +38,7 @@ export function readPreferences(
     ),
     units: pick(UNIT_SYSTEMS, cookie('units'), 'metric'),
     lighting: pick(LIGHTINGS, cookie('lighting'), 'day'),
+    speedUnit: pick(SPEED_UNITS, cookie('speedUnit'), 'usual'),
     letterKeys: pick(LETTER_KEYS, cookie('letterKeys'), 'on'),
   };
 }

@@ -1,6 +1,6 @@
 import type { Measure } from '@/core/base/measure';
 import { SI_PER_UNIT } from '@/core/base/units';
-import { DISPLAY_UNITS } from './display-units';
+import { displayUnit } from './display-units';
 import type { Preferences } from './preferences';
 
 export type ReadOutcome =
@@ -61,6 +61,7 @@ const UNITS: Partial<Record<Measure, Readonly<Record<string, number>>>> = {
   diameter: LENGTH,
   force: FORCE,
   speed: SPEED,
+  fallSpeed: SPEED,
   angle: ANGLE,
   volume: { ml: 1e-6, 'cm³': 1e-6, cc: 1e-6, l: 1e-3 },
   time: { s: 1 },
@@ -73,12 +74,17 @@ const UNITS: Partial<Record<Measure, Readonly<Record<string, number>>>> = {
  * Reads a quantity as anglers write it, to SI: `1/4 oz`, `1 1/2 oz`, `7'2"`, `12 lb`, `3,5 m`, `9`.
  * Comma and point are both decimal marks; a grouping mark is never used in so small numbers.
  */
-export function readQuantity(text: string, measure: Measure, { units }: Pick<Preferences, 'units'>): ReadOutcome {
-  const given = text.trim();
+export function readQuantity(
+  text: string,
+  measure: Measure,
+  preferences: Pick<Preferences, 'units'> & Partial<Pick<Preferences, 'speedUnit'>>,
+): ReadOutcome {
+  // What stands in brackets is the same once more, as `3/8 oz (0.37)`.
+  const given = text.replace(/\([^)]*\)\s*$/, '').trim();
   if (given === '') return { kind: 'empty', given };
-  if (measure === 'temperature') return readTemperature(given, units);
+  if (measure === 'temperature') return readTemperature(given, preferences.units);
   const known = UNITS[measure] ?? {};
-  const own = DISPLAY_UNITS[measure][units].perUnit;
+  const { perUnit: own, label } = displayUnit(measure, preferences);
 
   const feetAndInches = /^(\d+)\s*(?:'|′|ft|pies?)\s*(.+?)\s*(?:"|″|in|pulg)$/.exec(given);
   if (feetAndInches && known["'"] !== undefined) {
@@ -93,8 +99,7 @@ export function readQuantity(text: string, measure: Measure, { units }: Pick<Pre
   if (!match || number === null) return { kind: 'not-a-number', given };
   const word = match[2]!;
   if (word === '') return { kind: 'read', value: number * own };
-  const factor =
-    known[word] ?? known[word.toLowerCase()] ?? (word === DISPLAY_UNITS[measure][units].label ? own : undefined);
+  const factor = known[word] ?? known[word.toLowerCase()] ?? (word === label ? own : undefined);
   return factor === undefined ? { kind: 'unknown-unit', given: word } : { kind: 'read', value: number * factor };
 }
 

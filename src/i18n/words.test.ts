@@ -24,14 +24,14 @@ import { LOCALES, UNIT_SYSTEMS, type Preferences } from './preferences';
 import { LEXICON } from './quick-add/lexicon';
 
 const everyWay = LOCALES.flatMap((locale) =>
-  UNIT_SYSTEMS.map((units): Preferences => ({ locale, units, lighting: 'day', letterKeys: 'on' })),
+  UNIT_SYSTEMS.map((units): Preferences => ({ locale, units, lighting: 'day', speedUnit: 'usual', letterKeys: 'on' })),
 );
 const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
   const result = completePart({ id: `a-${kind}`, kind });
   if (!result.ok) throw new Error(kind);
   return result.data;
 });
-const english = wordsIn({ locale: 'en', units: 'metric', lighting: 'day', letterKeys: 'on' });
+const english = wordsIn({ locale: 'en', units: 'metric', lighting: 'day', speedUnit: 'usual', letterKeys: 'on' });
 
 describe.each(everyWay)('words in $locale, $units', (preferences) => {
   const words = wordsIn(preferences);
@@ -66,7 +66,7 @@ describe.each(everyWay)('words in $locale, $units', (preferences) => {
 });
 
 describe.each(LOCALES)('what is said of a rig, in %s', (locale) => {
-  const words = wordsIn({ locale, units: 'metric', lighting: 'day', letterKeys: 'on' });
+  const words = wordsIn({ locale, units: 'metric', lighting: 'day', speedUnit: 'usual', letterKeys: 'on' });
   it('has a sentence for every reason, remark, side and class value', () => {
     for (const setup of [...demoFiles.map(({ file }) => file), ...RIG_IDS.map((rig) => sampleOf(rig))]) {
       const { verdicts, checks } = evaluate(setup);

@@ -13,7 +13,10 @@ export type Measure =
   | 'smallForce'
   | 'moment'
   | 'rigidity'
+  /** of a boat, a lure in tow, wind or water */
   | 'speed'
+  /** of what sinks or is let down */
+  | 'fallSpeed'
   | 'acceleration'
   | 'time'
   | 'angle'

@@ -1,11 +1,14 @@
-import { rodMassKg, rodOf } from '@/core/rig';
-import { powerN } from '@/core/tackle';
+import { rodMassKg } from '@/core/rig';
+import { statedPower } from '@/core/tackle';
 import { DEFAULT_CLASSES } from '@/core/tackle/defaults/classes';
 import type { Craft } from '../house';
 import type { Part } from '../parts';
 
 /** A reel that nobody weighed [kg]: between a light spinning reel and a trolling reel. */
 const REEL_KG = 0.35;
+
+/** Power of a rod of which only its bend was measured [N]: its mass goes with the root of it, a medium one tells enough. */
+const MEASURED_ROD_N = 3.2;
 
 /** What is carried aboard, and how much there is of it. */
 interface Carried {
@@ -32,7 +35,8 @@ export function loadOf(packed: readonly Carried[]): Load {
 }
 
 function massOf(part: Part): number {
-  if (part.kind === 'rod') return rodMassKg(part, powerN(rodOf(part, DEFAULT_CLASSES)), DEFAULT_CLASSES);
+  if (part.kind === 'rod')
+    return rodMassKg(part, statedPower(part, DEFAULT_CLASSES)?.forceN ?? MEASURED_ROD_N, DEFAULT_CLASSES);
   if (part.kind === 'reel') return part.massKg?.value ?? REEL_KG;
   return 'massKg' in part && part.massKg ? part.massKg.value : 0;
 }

@@ -11,8 +11,8 @@ const words = (preferences: Preferences) => ({
   ...formatter(preferences),
   read: (text: string, measure: Parameters<typeof readQuantity>[1]) => readQuantity(text, measure, preferences),
 });
-const METRIC = words({ locale: 'en', units: 'metric', lighting: 'day', letterKeys: 'on' });
-const CUSTOMARY = words({ locale: 'es', units: 'customary', lighting: 'day', letterKeys: 'on' });
+const METRIC = words({ locale: 'en', units: 'metric', lighting: 'day', speedUnit: 'usual', letterKeys: 'on' });
+const CUSTOMARY = words({ locale: 'es', units: 'customary', lighting: 'day', speedUnit: 'usual', letterKeys: 'on' });
 const everyKind: readonly Part[] = PART_KINDS.map((kind) => {
   const result = completePart({ id: `a-${kind}`, kind });
   if (!result.ok) throw new Error(kind);

@@ -17,6 +17,9 @@ import { Panel } from '@/ui/panel';
 import { TextField } from '@/ui/text-field';
 import { editable, nameOf, originOf, partFormSchema, valuesOf, type FieldProblem } from './part-form-values';
 
+/** A text that names its unit itself, as 7'2". */
+const NAMES_UNIT = /['′"″]/;
+
 export interface PartFormProps {
   readonly part: Part;
   readonly failure: string | null;
@@ -134,7 +137,9 @@ function Field({ field, part, control, error }: FieldProps) {
             onValueChange={onChange}
             onBlur={onBlur}
             error={error}
-            {...(field.kind === 'quantity' ? { suffix: unitLabel(measureOfField(field.path, part.kind).measure) } : {})}
+            {...(field.kind === 'quantity' && !NAMES_UNIT.test(value ?? '')
+              ? { suffix: unitLabel(measureOfField(field.path, part.kind).measure) }
+              : {})}
           />
         )}
       />

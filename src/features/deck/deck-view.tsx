@@ -1,7 +1,8 @@
 'use client';
 
 import Link from 'next/link';
-import { isConflict, MOST_ON_DECK, type DeckRemark } from '@/domain/deck';
+import { MOST_ON_DECK } from '@/domain/deck';
+import { isConflict, type DeckRemark } from '@/domain/deck-remarks';
 import { seatTakes } from '@/core/tackle';
 import type { PartId } from '@/domain/ids';
 import { useI18n, type I18n } from '@/i18n/client';

@@ -1,7 +1,9 @@
 'use client';
 
 import { useMemo, useState, useTransition } from 'react';
-import { deckRemarks, deckSchema, MOST_ON_DECK, packList, type Deck, type DeckEntry } from '@/domain/deck';
+import { deckSchema, MOST_ON_DECK, type Deck, type DeckEntry } from '@/domain/deck';
+import { deckRemarks } from '@/domain/deck-remarks';
+import { packList } from '@/domain/pack-list';
 import { entryOf } from '@/domain/deck-entries';
 import { deckIdSchema } from '@/domain/ids';
 import { gearOf } from '@/domain/spares';

@@ -22,15 +22,16 @@ export function QuantityField({ label, measure, value, limits, emptyMeans, onVal
   const i18n = useI18n();
   // The text as typed while the field has it, or null: then it follows the value.
   const [typed, setTyped] = useState<string | null>(null);
+  const shown = value === null ? null : i18n.show(value, measure);
   const judged = typed === null ? null : judge(typed, { measure, limits, mayBeEmpty: emptyMeans !== undefined }, i18n);
   return (
     <TextField
       label={label}
-      suffix={i18n.unitLabel(measure)}
+      suffix={typed === null && shown ? shown.unit : i18n.unitLabel(measure)}
       placeholder={emptyMeans ?? ''}
       inputMode="text"
       autoComplete="off"
-      value={typed ?? (value === null ? '' : i18n.show(value, measure).number)}
+      value={typed ?? shown?.number ?? ''}
       error={judged?.error ?? null}
       onValueChange={(text) => {
         setTyped(text);

@@ -22,7 +22,8 @@ export const UNDERLINE = {
 export const MEASURE_OF_UNIT = {
   kg: 'mass',
   m: 'depth',
-  'm/s': 'speed',
+  // The only verdict in metres a second is Fall.
+  'm/s': 'fallSpeed',
   '1': 'ratio',
   rad: 'angle',
 } as const satisfies Record<VerdictUnit, Measure>;
@@ -42,7 +43,7 @@ const BOTH: readonly EffectColumn[] = [
 const CAST: readonly EffectColumn[] = [
   ['grams', 'castMassKg', 'mass'],
   ['net', 'netWeightN', 'smallForce'],
-  ['rate', 'sinkMps', 'speed'],
+  ['rate', 'sinkMps', 'fallSpeed'],
 ];
 const TOWED: readonly EffectColumn[] = [
   ['net', 'netWeightN', 'smallForce'],

@@ -2,12 +2,13 @@
 
 import { cookies } from 'next/headers';
 import { z } from 'zod';
-import { LETTER_KEYS, LIGHTINGS, LOCALES, UNIT_SYSTEMS } from '@/i18n/preferences';
+import { LETTER_KEYS, LIGHTINGS, LOCALES, SPEED_UNITS, UNIT_SYSTEMS } from '@/i18n/preferences';
 
 const choice = z.discriminatedUnion('name', [
   z.strictObject({ name: z.literal('locale'), value: z.enum(LOCALES) }),
   z.strictObject({ name: z.literal('units'), value: z.enum(UNIT_SYSTEMS) }),
   z.strictObject({ name: z.literal('lighting'), value: z.enum(LIGHTINGS) }),
+  z.strictObject({ name: z.literal('speedUnit'), value: z.enum(SPEED_UNITS) }),
   z.strictObject({ name: z.literal('letterKeys'), value: z.enum(LETTER_KEYS) }),
 ]);
 

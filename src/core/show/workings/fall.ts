@@ -24,10 +24,10 @@ export function fallWorking(rig: Rig, presentation: CastPresentation, { figures 
     ],
     results: [
       computed('W', 'net-weight', free.netWeightN, 'smallForce', 'figures.fall.free.netWeightN'),
-      computed('v_{\\infty}', 'terminal-speed', free.terminalMps, 'speed', 'figures.fall.free.terminalMps'),
+      computed('v_{\\infty}', 'terminal-speed', free.terminalMps, 'fallSpeed', 'figures.fall.free.terminalMps'),
       computed('t', 'time-free', row?.timeS ?? null, 'time'),
       computed("t'", 'time-tight', tight?.timeS ?? null, 'time'),
-      computed(String.raw`\bar v`, 'mean-speed', meanMps, 'speed', 'figures.fall.meanMps'),
+      computed(String.raw`\bar v`, 'mean-speed', meanMps, 'fallSpeed', 'figures.fall.meanMps'),
     ],
     sources: ['sink', 'sphere-drag', 'water'],
     command: { model: 'sink', input: fallInput(rig, presentation) },

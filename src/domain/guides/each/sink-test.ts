@@ -22,7 +22,7 @@ export const sinkGuide: GuideDefinition = {
     return {
       results: [
         { name: 'drag-area', value: found.dragAreaM2, measure: 'area', spread: found.spread },
-        { name: 'terminal', value: found.terminalMps, measure: 'speed', spread: found.spread / 2 },
+        { name: 'terminal', value: found.terminalMps, measure: 'fallSpeed', spread: found.spread / 2 },
         { name: 'rms-time', value: found.rmsTimeS, measure: 'time' },
         { name: 'depth-for-tenth', value: found.depthForTenthM, measure: 'depth' },
       ],

@@ -194,7 +194,7 @@ const Candidate = memo(function Candidate({
   onFit,
 }: CandidateProps) {
   const i18n = useI18n();
-  const { t, format } = i18n;
+  const { t, format, formatDecimal } = i18n;
   const element = useRef<HTMLDivElement>(null);
   const [title, detail] = useMemo(() => [partTitle(i18n, part), partDetail(i18n, part, null)], [i18n, part]);
   useEffect(() => {
@@ -221,7 +221,7 @@ const Candidate = memo(function Candidate({
         {isFitted ? ` (${t('candidates.on')})` : ''}
       </span>
       <span className="text-right">
-        {effect && Math.abs(delta) >= 5e-5 ? signed(format(Math.abs(delta), 'mass'), delta) : ''}
+        {effect && Math.abs(delta) >= 5e-5 ? signed(formatDecimal(Math.abs(delta), 'mass'), delta) : ''}
       </span>
       <span className="flex items-center justify-end gap-1">
         <span>{verdict ? format(verdict.value, MEASURE_OF_UNIT[verdict.unit]) : ''}</span>

@@ -27,7 +27,7 @@ const stateOf = (file: typeof wall) =>
   startState({ chain: file.chain, presentation: file.presentation, version: 1, revision: 1 });
 const shown = (state: BenchState) => triedSetup(fittedSetup(state, readings), state, readings);
 const [english, spanish] = (['en', 'es'] as const).map((locale) =>
-  wordsIn({ locale, units: 'metric', lighting: 'day', letterKeys: 'on' }),
+  wordsIn({ locale, units: 'metric', lighting: 'day', speedUnit: 'usual', letterKeys: 'on' }),
 ) as [I18n, I18n];
 
 describe('a remedy on the Bench', () => {

@@ -146,10 +146,10 @@ function VerdictChange({
 }
 
 /** The change of a figure, signed; nothing where it stays. */
-function changed({ format }: I18n, was: number | null, is: number | null, measure: Measure): string {
+function changed({ format, formatDecimal }: I18n, was: number | null, is: number | null, measure: Measure): string {
   if (was === null || is === null) return format(is, measure);
-  const change = format(Math.abs(is - was), measure);
-  return change === format(0, measure) ? '=' : signed(change, is - was);
+  const change = formatDecimal(Math.abs(is - was), measure);
+  return change === formatDecimal(0, measure) ? '=' : signed(change, is - was);
 }
 
 interface PinnedProps {

@@ -1,32 +1,14 @@
 'use client';
 
-import { useRef, type ComponentType } from 'react';
+import dynamic from 'next/dynamic';
+import { useRef } from 'react';
 import { useI18n } from '@/i18n/client';
 import { Pop } from '@/ui/pop';
 import type { CellProps } from './cell-props';
 import { CELLS, cellText, type CellId } from './cell-text';
-import { ClarityFields, CoverFields, CurrentFields, DepthFields, TemperatureFields } from './depth-fields';
-import { BaitFields, FishFields, MoodFields } from './fish-fields';
-import { CraftFields, HoursFields, PeopleFields } from './place-fields';
-import { LightFields, WindFields } from './sky-fields';
-import { WaterField } from './water-field';
 
-const FIELDS: Readonly<Record<CellId, ComponentType<CellProps>>> = {
-  water: WaterField,
-  hours: HoursFields,
-  fish: FishFields,
-  mood: MoodFields,
-  depths: DepthFields,
-  temperature: TemperatureFields,
-  clarity: ClarityFields,
-  light: LightFields,
-  wind: WindFields,
-  current: CurrentFields,
-  craft: CraftFields,
-  people: PeopleFields,
-  cover: CoverFields,
-  baits: BaitFields,
-};
+// Fields come when the first cell is opened: most of a day is kept from before.
+const CellFields = dynamic(() => import('./cell-fields').then((m) => m.CellFields), { loading: () => null });
 
 export interface StripProps extends Pick<CellProps, 'plan' | 'water' | 'inHand' | 'house'> {
   readonly open: CellId | null;
@@ -48,7 +30,6 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
         const next = CELLS[i + 1];
         const text = cellText(i18n, cell, { plan, water, house });
         const said = plan.said.includes(cell);
-        const Fields = FIELDS[cell];
         return (
           <Pop
             key={cell}
@@ -87,7 +68,8 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
                 onOpen(next ?? null);
               }}
             >
-              <Fields
+              <CellFields
+                cell={cell}
                 plan={plan}
                 water={water}
                 inHand={inHand}

@@ -124,14 +124,14 @@ function WantedFall({
         <>
           <QuantityField
             label={t('presentation.fromMps')}
-            measure="speed"
+            measure="fallSpeed"
             value={fall.fromMps}
             limits={{ min: L.fallMps.min, max: fall.toMps }}
             onValueChange={(fromMps) => fromMps !== null && wanted({ fall: { ...fall, fromMps } }, 'fromMps')}
           />
           <QuantityField
             label={t('presentation.toMps')}
-            measure="speed"
+            measure="fallSpeed"
             value={fall.toMps}
             limits={{ min: fall.fromMps, max: L.fallMps.max }}
             onValueChange={(toMps) => toMps !== null && wanted({ fall: { ...fall, toMps } }, 'toMps')}
