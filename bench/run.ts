@@ -1,3 +1,4 @@
+import { spread, type SpreadLine } from '@/core/afloat';
 import { castFit, dragWindow, hookset, type HooksetInput } from '@/core/strike';
 import { finish, remedies, setupRanges, suit, sweep, quiver, scoreRods } from '@/core/decide';
 import { boatSide, evaluate, withPart } from '@/core/judge';
@@ -65,6 +66,19 @@ const layers = [
 ];
 
 // Each call varies its input a little, so that nothing can be remembered.
+/** Twelve flat lines across a boat, four lengths of them, whose lures stand half a metre apart. */
+const twelve = Array.from({ length: 12 }, (_, i): SpreadLine => {
+  const outM = 18 + 7 * (i % 5);
+  return {
+    name: `line ${i + 1}`,
+    tipM: [-3 + 0.55 * i, 0.3 * (i % 3), -1.2],
+    profileM: Array.from({ length: 14 }, (_, k) => [
+      (k * outM) / 13,
+      k === 0 ? -1.2 : ((k - 1.7) * (0.15 + 0.12 * (i % 4)) * outM) / 30,
+    ]),
+  };
+});
+
 type Job = readonly [name: string, askedMs: number, job: (i: number) => unknown];
 
 const JOBS: readonly Job[] = [
@@ -77,6 +91,11 @@ const JOBS: readonly Job[] = [
   ['hookset with its curve', 5, (i) => hookset({ ...set, slackM: 0.1 + (i % 60) / 100 })],
   ['sink table, free', 1, (i) => sink({ ...fall, currentMps: (i % 10) / 10 })],
   ['sink table, tight line', 1, (i) => sink({ ...fall, mode: 'tight-line', lineLengthM: 12 + (i % 20) })],
+  [
+    'spread of 12 lines, both turns',
+    30,
+    (i) => spread({ lines: twelve, clearM: 0.2 + (i % 20) / 200, turn: { radiusM: 40 + (i % 30), side: 'port' } }),
+  ],
   [
     'drag-window',
     5,

@@ -267,6 +267,8 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'cutting-stock',
     'sizing',
     'suit',
+    'spread',
+    'wake',
     'ranges',
     'sweep',
     'remedy',

@@ -19,8 +19,10 @@ import { smallCraftModel } from './small-craft';
 import { towModel } from './tow';
 import { trimModel } from './trim';
 import { turnModel } from './turn';
+import { spreadModel } from './spread';
 import { suitModel } from './suit';
 import { TYING_MODELS } from './tying';
+import { wakeModel } from './wake';
 import { waterModel } from './water';
 import { windingModel } from './winding';
 
@@ -48,6 +50,8 @@ const PLAIN: readonly Model[] = [
   ...QUIVER_MODELS,
   ...TYING_MODELS,
   suitModel,
+  spreadModel,
+  wakeModel,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */

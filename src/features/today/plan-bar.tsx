@@ -22,7 +22,11 @@ export function PlanBar({
   const { t, date } = useI18n();
   const { plan, version, failure, changed, busy } = today;
   return (
-    <div className="flex flex-wrap items-end gap-x-4 gap-y-1 [&_label]:-mb-1">
+    <div
+      data-testid="plan-bar"
+      data-state={busy ? 'saving' : changed ? 'changed' : 'kept'}
+      className="flex flex-wrap items-end gap-x-4 gap-y-1 [&_label]:-mb-1"
+    >
       <TextField
         className="w-60"
         label={t('today.planName')}

@@ -40,7 +40,7 @@ const ON_DECK = 4;
 /** The day from what is known of it to rods on deck: hours, slots with the setups that suit, holes, cautions, and on from here. */
 export function TodayView(page: TodayPage) {
   const i18n = useI18n();
-  const { t, date } = i18n;
+  const { t } = i18n;
   const router = useRouter();
   const today = useToday(page);
   const { plan, water, slot, chosen } = today;
@@ -52,7 +52,7 @@ export function TodayView(page: TodayPage) {
   const forDeck = today.forDeck((house.sheet.rodsPerPerson ?? ON_DECK) * plan.people);
   const planned = today.setups.filter(({ id }) => forDeck.includes(id));
   const load = loadOf(packList({ entries: planned.flatMap((each) => entryOf(each) ?? []) }, planned, today.box));
-  const usualName = [water?.name, date(new Date(`${plan.date}T12:00:00`))].filter(Boolean).join(', ');
+  const usualName = water?.name ?? t('today.aDay');
   const openCards = () =>
     today.changed
       ? today.save(usualName, (id) => router.push(`/today/cards?plan=${encodeURIComponent(id)}`))

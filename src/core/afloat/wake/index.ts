@@ -1,0 +1,1 @@
+export { wake, WAKE_LIMITS, type OnWake, type Wake, type WakeInput, type WakePlace } from './wake';
