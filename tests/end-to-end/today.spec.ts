@@ -132,6 +132,9 @@ test('a leg under paddle knows its wind and what the lure pulls; a canoe is held
   for (const name of ['Big tail with a stinger', 'Diving minnow on a crimped leader'])
     await home.getByRole('button', { name: `Fish ${name} in Home into the wind` }).click();
   await expect(page.locator('[data-care="load-rods"]')).toBeVisible();
+  await reload(page);
+  await expect(home.locator('[data-state="planned"]')).toHaveCount(3);
+  await expect(page.getByTestId('plan-bar')).toHaveAttribute('data-state', 'changed');
 });
 
 test('baits and fish as a table, and a plan that was changed elsewhere is not written over', async ({

@@ -1,4 +1,20 @@
 export {
+  changePoint,
+  CHANGE_POINT_SAMPLES,
+  SERIES_LIMITS,
+  steadiness,
+  WATCH_LIMITS,
+  whatMovedAfloat,
+  type Channel,
+  type ChangePoint,
+  type ChangePointInput,
+  type Steadiness,
+  type SteadinessInput,
+  type Watch,
+  type WhatMoved,
+  type WhatMovedInput,
+} from './helm';
+export {
   spread,
   SPREAD_LIMITS,
   type LineInTurn,
@@ -13,3 +29,16 @@ export {
   type Turn,
 } from './spread';
 export { wake, WAKE_LIMITS, type OnWake, type Wake, type WakeInput, type WakePlace } from './wake';
+export {
+  confounders,
+  STRATA_LIMITS,
+  TRIAL_LIVE_LIMITS,
+  trialLive,
+  trialStrata,
+  type ConfounderCell,
+  type Confounders,
+  type LiveEvent,
+  type TrialLive,
+  type TrialStrata,
+  type TrialStrataInput,
+} from './trials';

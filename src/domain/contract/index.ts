@@ -6,6 +6,7 @@ import { choosingModels } from './choosing';
 import { currentModel } from './current';
 import { dragWindowModel } from './drag-window';
 import { fightModel } from './fight';
+import { HELM_MODELS } from './helm';
 import { hooksetModel } from './hookset';
 import { lineModel } from './line';
 import { loadUpModel } from './load-up';
@@ -18,6 +19,7 @@ import { sinkModel } from './sink';
 import { smallCraftModel } from './small-craft';
 import { towModel } from './tow';
 import { trimModel } from './trim';
+import { TRIAL_MODELS } from './trials';
 import { turnModel } from './turn';
 import { spreadModel } from './spread';
 import { suitModel } from './suit';
@@ -52,6 +54,8 @@ const PLAIN: readonly Model[] = [
   suitModel,
   spreadModel,
   wakeModel,
+  ...HELM_MODELS,
+  ...TRIAL_MODELS,
 ];
 
 /** Every model, in the order of the core's description; those that ask others come last. */

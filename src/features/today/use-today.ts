@@ -40,7 +40,8 @@ export function useToday(page: TodayPage) {
   const whole = days.find((each) => each.slotId === null) ?? NOTHING;
   const shown = days.find((each) => each.slotId === (slot?.id ?? null)) ?? NOTHING;
   const chosen = shown.ranked.find(({ id }) => id === setupId) ?? shown.ranked[0] ?? null;
-  const mends = useMends(shown.ranked, box);
+  // By the ranking itself: what is put into a slot changes its order and nothing of what mends.
+  const mends = useMends(asRanked.find((each) => each.slotId === shown.slotId)?.ranked ?? NOTHING.ranked, box);
   const byId = new Map(setups.map((setup) => [setup.id as string, setup]));
 
   const toggle = (id: string, of: DaySlot | null = slot): void => {

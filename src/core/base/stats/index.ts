@@ -1,2 +1,2 @@
-export { normalQuantile } from './normal';
+export { normalCdf, normalQuantile } from './normal';
 export { quantile } from './quantile';

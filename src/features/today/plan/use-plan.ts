@@ -32,16 +32,25 @@ function asOpened({ asked, plans, today }: TodayPage): Held {
 
 /** Headless: the plan in hand, kept in this browser with every change and on the bench when asked; the user's waters. */
 export function usePlan(page: TodayPage) {
-  const [held, setHeld] = useState<Held>(() => asOpened(page));
+  const [opened] = useState<Held>(() => asOpened(page));
+  const [held, setHeld] = useState(opened);
   const [kept, setKept] = useState(held.plan);
   const [waters, setWaters] = useState(page.waters);
   const [failure, setFailure] = useState<PlanFailure | null>(null);
   const [busy, start] = useTransition();
   const { plan } = held;
 
-  const takeUp = useEffectEvent((found: Held) => setHeld(ofToday(found, page.today)));
+  // What was typed before a reload goes on; a plan that was asked for by its id only as far as nobody saved it since.
+  const takeUp = useEffectEvent((found: Held) => {
+    // Who began to type at once goes on with that.
+    if (held !== opened) return;
+    const stored = page.plans.find((each) => each.plan.id === found.plan.id);
+    if (page.asked !== null && (found.plan.id !== page.asked || found.version !== stored?.version)) return;
+    setHeld(page.asked === null ? ofToday(found, page.today) : found);
+    if (stored) setKept(stored.plan);
+  });
   useEffect(() => {
-    if (page.asked === null) void heldBefore().then((found) => found && takeUp(found));
+    void heldBefore().then((found) => found && takeUp(found));
   }, [page.asked]);
 
   const take = (next: Held) => {

@@ -1,0 +1,11 @@
+export { changePoint, CHANGE_POINT_SAMPLES, type ChangePoint, type ChangePointInput } from './change-point';
+export { SERIES_LIMITS } from './series';
+export { steadiness, type Steadiness, type SteadinessInput } from './steadiness';
+export {
+  WATCH_LIMITS,
+  whatMovedAfloat,
+  type Channel,
+  type Watch,
+  type WhatMoved,
+  type WhatMovedInput,
+} from './what-moved';

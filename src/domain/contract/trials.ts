@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { confounders, STRATA_LIMITS as S, TRIAL_LIVE_LIMITS as T, trialLive, trialStrata } from '@/core/afloat';
+import { numberIn } from '../number';
+import { broken } from '../problems';
+import { model } from './model';
+
+const version = z.enum(['a', 'b']);
+const interval = z.tuple([z.number(), z.number()]).readonly();
+const count = z.number().int().min(S.count.min).max(S.count.max);
+
+const trialLiveModel = model({
+  name: 'trial-live',
+  input: z.strictObject({
+    events: z
+      .array(z.strictObject({ version, aLines: numberIn(T.lines), bLines: numberIn(T.lines) }))
+      .max(T.events.max),
+  }),
+  output: z.strictObject({
+    outcome: z.enum(['b-better', 'a-better', 'not-yet']),
+    evidence: z.number(),
+    alwaysValidP: z.number(),
+    ratio: z.number(),
+    interval,
+  }),
+  compute: ({ events }) => trialLive(events),
+});
+
+const rateArm = z.strictObject({ events: count, exposureH: numberIn(S.exposureH) });
+const shareArm = z.strictObject({ hits: count, of: count }).superRefine(({ hits, of }, context) => {
+  if (hits > of) broken(context, ['hits'], `at most of = ${of}`);
+});
+const strataOf = <A extends z.ZodType>(arm: A) =>
+  z
+    .array(z.strictObject({ name: z.string().max(120), a: arm, b: arm }))
+    .min(S.strata.min)
+    .max(S.strata.max);
+
+const trialStrataModel = model({
+  name: 'trial-strata',
+  input: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('rate'), strata: strataOf(rateArm) }),
+    z.strictObject({ kind: z.literal('share'), strata: strataOf(shareArm) }),
+  ]),
+  output: z.strictObject({
+    outcome: z.enum(['ok', 'not-determined']),
+    ratio: z.number().nullable(),
+    interval: interval.nullable(),
+    p: z.number().nullable(),
+    crudeRatio: z.number().nullable(),
+    shifted: z.boolean().nullable(),
+  }),
+  compute: trialStrata,
+});
+
+const confoundersModel = model({
+  name: 'confounders',
+  input: z.strictObject({
+    cells: z
+      .array(
+        z.strictObject({
+          version,
+          levels: z.record(z.string().max(120), z.string().max(120)),
+          hours: numberIn({ ...S.exposureH, exclusiveMin: true }),
+        }),
+      )
+      .max(100_000),
+  }),
+  output: z.strictObject({
+    outcome: z.enum(['ok', 'one-version']),
+    factors: z.array(z.strictObject({ name: z.string(), overlap: z.number(), confounded: z.boolean() })).readonly(),
+  }),
+  compute: ({ cells }) => confounders(cells),
+});
+
+export const TRIAL_MODELS = [trialLiveModel, trialStrataModel, confoundersModel];
