@@ -275,6 +275,8 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'trial-live',
     'trial-strata',
     'confounders',
+    'rates',
+    'judge',
     'ranges',
     'sweep',
     'remedy',

@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { confounders, STRATA_LIMITS as S, TRIAL_LIVE_LIMITS as T, trialLive, trialStrata } from '@/core/afloat';
+import {
+  confounders,
+  JUDGE_LIMITS as J,
+  judgeStrikes,
+  rates,
+  RATES_LIMITS as R,
+  STRATA_LIMITS as S,
+  TRIAL_LIVE_LIMITS as T,
+  trialLive,
+  trialStrata,
+} from '@/core/afloat';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { model } from './model';
@@ -72,4 +82,66 @@ const confoundersModel = model({
   compute: ({ cells }) => confounders(cells),
 });
 
-export const TRIAL_MODELS = [trialLiveModel, trialStrataModel, confoundersModel];
+const ratesModel = model({
+  name: 'rates',
+  input: z.strictObject({
+    cells: z
+      .array(
+        z.strictObject({
+          name: z.string().max(120),
+          events: z.number().int().min(R.events.min).max(R.events.max),
+          exposureH: numberIn(R.exposureH),
+        }),
+      )
+      .min(R.cells.min)
+      .max(R.cells.max),
+  }),
+  output: z.strictObject({
+    outcome: z.enum(['ok', 'nothing-yet']),
+    overallPerH: z.number(),
+    priorShape: z.number().nullable(),
+    cells: z
+      .array(
+        z.strictObject({
+          name: z.string(),
+          ratePerH: z.number(),
+          interval,
+          rawPerH: z.number(),
+          probabilityBest: z.number().nullable(),
+        }),
+      )
+      .readonly(),
+  }),
+  compute: ({ cells }) => rates(cells),
+});
+
+const judgeModel = model({
+  name: 'judge',
+  input: z.strictObject({
+    strikes: z.array(z.strictObject({ margin: numberIn(J.margin), hooked: z.boolean() })).max(J.strikes.max),
+  }),
+  output: z.strictObject({
+    outcome: z.enum(['judged', 'too-few']),
+    a: z.number(),
+    b: z.number(),
+    aSd: z.number(),
+    bSd: z.number(),
+    marginFor80: z.number().nullable(),
+    shift: z.number().nullable(),
+    brier: z.number().nullable(),
+    bins: z
+      .array(
+        z.strictObject({
+          from: z.number(),
+          to: z.number().nullable(),
+          of: z.number().int(),
+          hooked: z.number().int(),
+          expected: z.number(),
+        }),
+      )
+      .readonly(),
+  }),
+  compute: ({ strikes }) => judgeStrikes(strikes),
+});
+
+export const TRIAL_MODELS = [trialLiveModel, trialStrataModel, confoundersModel, ratesModel, judgeModel];

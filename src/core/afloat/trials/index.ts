@@ -1,3 +1,5 @@
 export { confounders, type ConfounderCell, type Confounders } from './confounders';
+export { judgeStrikes, JUDGE_LIMITS, type Judged, type JudgedStrike } from './judge';
+export { rates, RATES_LIMITS, type RateCell, type Rates } from './rates';
 export { trialLive, TRIAL_LIVE_LIMITS, type LiveEvent, type TrialLive } from './trial-live';
 export { STRATA_LIMITS, trialStrata, type TrialStrata, type TrialStrataInput } from './trial-strata';

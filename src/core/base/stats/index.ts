@@ -1,2 +1,3 @@
+export { gammaQuantile, lnGamma } from './gamma';
 export { normalCdf, normalQuantile } from './normal';
 export { quantile } from './quantile';
