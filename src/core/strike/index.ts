@@ -32,6 +32,7 @@ export {
   type Pulled,
 } from './hookset';
 export {
+  DRAG_MARGINS,
   dragWindow,
   DRAG_WINDOW_LIMITS,
   type DragWindow,

@@ -68,6 +68,7 @@ export {
   lineATurnM,
   SPOOL_LIMITS,
   spoolCapacityM,
+  spoolOf,
   spoolRadiusM,
   type Spool,
   type WoundLine,

@@ -24,7 +24,7 @@ export interface BaitTableProps {
   readonly box: readonly Part[];
 }
 
-/** Bait by fish: hook, leader, drag setting and the rod of the Box that bears it. */
+/** Bait by fish: hook, leader, drag setting, and the softest rod of the Box that is strong enough. */
 export function BaitTable({ day, baits, box }: BaitTableProps) {
   const i18n = useI18n();
   const { t, format } = i18n;

@@ -45,7 +45,7 @@ export interface Spread {
 }
 
 const CLEAR_M = 1.5;
-/** So many deviations of the difference of two depths are kept beside what is asked: nine times in ten they stand clear. */
+/** Extra room for uncertain depths, in standard deviations of their difference: lines stay clear nine times in ten. */
 const DEVIATIONS = 1.3;
 
 /**

@@ -7,7 +7,7 @@ export const WAKE_LIMITS = {
   laybackM: { min: 0, max: 2000 },
 } as const satisfies Record<string, Limits>;
 
-/** The first crest behind the transom over the wave's length; spread 30 %: it hangs on trim and transom. */
+/** The first crest behind the transom over the wave's length; spread 30 %: it depends on trim and transom. */
 const FIRST_CREST = 0.75;
 /** Above this Froude number the transverse waves fade. */
 const PLANING = 1;

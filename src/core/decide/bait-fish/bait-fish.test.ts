@@ -54,7 +54,7 @@ describe('the rod', () => {
       rods.find((rod) => rod.id === id)!,
       DEFAULT_CLASSES,
     );
-  it('bears the drag, and no softer one does', () => {
+  it('is the softest that is strong enough for the drag', () => {
     const { rodId, dragN } = one();
     expect(holds(rodId)).toBeGreaterThanOrEqual(dragN[1]);
     const softer = rods.filter((rod) => rodHoldsN(rod, DEFAULT_CLASSES) < holds(rodId));

@@ -1,7 +1,7 @@
 import { STANDARD_GRAVITY_MPS2 } from '../../base/constants';
 import { requireInRange, type Limits } from '../../base/guard';
 import { rodHoldsN } from '../../rig';
-import { neededForceN, openingForceN, tearForceN } from '../../strike';
+import { DRAG_MARGINS, neededForceN, openingForceN, tearForceN } from '../../strike';
 import { hookOfClass, hookSizeAt, type RodPart } from '../../tackle';
 import { DEFAULT_CLASSES, type Classes } from '../../tackle/defaults/classes';
 import type { WireClass } from '../../tackle/defaults/hook-classes';
@@ -19,8 +19,6 @@ const LEADER_KEEPS = { knots: 0.8, worn: 0.7 } as const;
 /** Smallest and largest bait hooks that are made, on the axis of hook sizes: 10 to 10/0. */
 const STEPS = { least: -5, most: 10 } as const;
 const WIRES = ['regular', '2x', '3x', '4x'] as const satisfies readonly WireClass[];
-/** As in `dragWindow`: over what buries the hook, and under what gives. */
-const MARGINS = { needed: 1.3, upper: 1.8 } as const;
 /** A drag cannot be set to a hair: its window is half as wide again as its lower end, by the leader. */
 const WINDOW = 1.5;
 
@@ -102,12 +100,12 @@ function tackled(
     mouth,
     classes,
   );
-  const lo = MARGINS.needed * neededN;
-  const workingN = Math.max(landN, MARGINS.upper * WINDOW * lo);
+  const lo = DRAG_MARGINS.needed * neededN;
+  const workingN = Math.max(landN, DRAG_MARGINS.upper * WINDOW * lo);
   const givesN = Math.min(workingN, openingForceN(hook), tearForceN(hook.wireMm, mouth, classes));
   return {
     hook: { size: hookSizeAt(sizeStep)!, wire, gapM },
     leaderN: printed(workingN),
-    dragN: [lo, givesN / MARGINS.upper],
+    dragN: [lo, givesN / DRAG_MARGINS.upper],
   };
 }

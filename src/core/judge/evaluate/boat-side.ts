@@ -24,6 +24,7 @@ import {
   type Presentation,
   type Setup,
   type TowedPresentation,
+  spoolOf,
 } from '../../tackle';
 import { lineRiggedN, readRig, runRig, type Rig, type Running } from '../../rig';
 import { lineOut } from './line-out';
@@ -94,11 +95,7 @@ export function boatSide(setup: Setup): BoatSide {
   const strike = strikeFigures(rig, presentation, running);
   const out = lineOut(rig, presentation, running);
   const nowRadiusM = out.kind === 'ready' ? out.nowRadiusM : rig.reel.fullRadiusM.value;
-  const spool = {
-    arborRadiusM: rig.reel.arborRadiusM.value,
-    fullRadiusM: rig.reel.fullRadiusM.value,
-    widthM: rig.reel.widthM.value,
-  };
+  const spool = spoolOf(rig.reel);
   const clutchN = presentation.clutchN === null ? null : clutchNowN(presentation.clutchN, spool, nowRadiusM);
   const pullN = clutchN ?? LOCKED_SHARE * lineRiggedN(rig);
   return {

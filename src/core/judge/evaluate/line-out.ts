@@ -8,6 +8,7 @@ import {
   type WoundLine,
   type Presentation,
   type TowedPresentation,
+  spoolOf,
 } from '../../tackle';
 
 export type LineOut =
@@ -43,11 +44,7 @@ export function lineOut(rig: Rig, presentation: Presentation, running: Running |
   const castM = presentation.kind === 'cast' ? Math.max(0, outM - leaderM) : paidOutM(presentation);
   const mainLineM = castM + rig.rod.lengthM;
 
-  const spool = {
-    arborRadiusM: rig.reel.arborRadiusM.value,
-    fullRadiusM: rig.reel.fullRadiusM.value,
-    widthM: rig.reel.widthM.value,
-  };
+  const spool = spoolOf(rig.reel);
   const wound = { material: rig.linePart.material, diameterM: rig.pieces[0]!.line.diameterM };
   const availableM = Math.min(rig.linePart.lengthM.value, spoolCapacityM(spool, wound));
   const nowRadiusM = spoolRadiusM(spool, wound, castM);

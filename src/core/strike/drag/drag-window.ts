@@ -52,7 +52,7 @@ export interface DragWindow {
 }
 
 /** What the clutch must exceed of the hook's need, and stay under of what gives. */
-const MARGINS = { needed: 1.3, upper: 1.8, bait: 1.3 } as const;
+export const DRAG_MARGINS = { needed: 1.3, upper: 1.8, bait: 1.3 } as const;
 
 /**
  * Clutch settings [N] between burying the hook and losing the fish, and the peak [N] of an elastic strike.
@@ -96,7 +96,7 @@ export function dragWindow(input: DragWindowInput): DragWindow {
       ? Infinity
       : (CLUTCH_JERK * requireInRange('clutchN', input.clutchN, { ...L.forceN, exclusiveMin: false }) * full) / now;
   const peakN = Math.min(elasticPeakN, clutched);
-  const windowN = [MARGINS.needed * neededN, upper.forceN / MARGINS.upper] as const;
+  const windowN = [DRAG_MARGINS.needed * neededN, upper.forceN / DRAG_MARGINS.upper] as const;
   return {
     outcome: windowN[0] <= windowN[1] ? 'window' : 'no-window',
     windowN,
@@ -108,6 +108,6 @@ export function dragWindow(input: DragWindowInput): DragWindow {
     holdsBaitN:
       input.baitPullN === undefined
         ? null
-        : MARGINS.bait * requireInRange('baitPullN', input.baitPullN, { ...L.forceN, exclusiveMin: false }),
+        : DRAG_MARGINS.bait * requireInRange('baitPullN', input.baitPullN, { ...L.forceN, exclusiveMin: false }),
   };
 }

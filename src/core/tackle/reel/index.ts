@@ -5,6 +5,7 @@ export {
   lineATurnM,
   SPOOL_LIMITS,
   spoolCapacityM,
+  spoolOf,
   spoolRadiusM,
   type Spool,
   type WoundLine,

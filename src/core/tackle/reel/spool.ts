@@ -1,3 +1,4 @@
+import type { ReelPart } from '../setup';
 import { InputRangeError, requireInRange } from '../../base/guard';
 import type { LineMaterial } from '../defaults/line-materials';
 
@@ -64,3 +65,10 @@ function checked(spool: Spool): Spool {
     throw new InputRangeError('fullRadiusM', spool.fullRadiusM, spool.arborRadiusM, SPOOL_LIMITS.radiusM.max);
   return spool;
 }
+
+/** The spool of a reel as its part says it. */
+export const spoolOf = ({ arborRadiusM, fullRadiusM, widthM }: Pick<ReelPart, keyof Spool>): Spool => ({
+  arborRadiusM: arborRadiusM.value,
+  fullRadiusM: fullRadiusM.value,
+  widthM: widthM.value,
+});

@@ -2,7 +2,15 @@
 
 import { useMemo } from 'react';
 import { evaluate } from '@/core/judge';
-import { countsAt, lineProperties, type LinePart, type ReelPart, type Setup } from '@/core/tackle';
+import {
+  countsAt,
+  lineProperties,
+  spoolCapacityM,
+  type LinePart,
+  type ReelPart,
+  type Setup,
+  spoolOf,
+} from '@/core/tackle';
 import type { Part } from '@/domain/parts';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
@@ -118,17 +126,9 @@ function countsOn(lengthM: number, reel: ReelPart, line: LinePart) {
     strengthN: line.strengthN?.value,
     diameterM: line.diameterM?.value,
   });
-  try {
-    return countsAt(lengthM, {
-      spool: {
-        arborRadiusM: reel.arborRadiusM.value,
-        fullRadiusM: reel.fullRadiusM.value,
-        widthM: reel.widthM.value,
-      },
-      line: { material: line.material, diameterM },
-      gearRatio: reel.gearRatio.value,
-    });
-  } catch {
-    return null;
-  }
+  const spool = spoolOf(reel);
+  const wound = { material: line.material, diameterM };
+  return lengthM > spoolCapacityM(spool, wound)
+    ? null
+    : countsAt(lengthM, { spool, line: wound, gearRatio: reel.gearRatio.value });
 }

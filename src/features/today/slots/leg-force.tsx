@@ -25,13 +25,14 @@ export function LegForce({
   readonly house: House;
 }) {
   const { t, format, number } = useI18n();
-  const towed = suited.ranked.find(
+  const allTowed = suited.ranked.filter(
     ({ id, today }) => slot.setupIds.some((each) => each === id) && today.presentation.kind === 'towed',
   );
+  const [towed] = allTowed;
   const craft = house.crafts.find(({ id }) => id === suited.day.craftId);
   const isPaddled = towed?.today.presentation.kind === 'towed' && towed.today.presentation.way === 'paddled';
   const windMps = windAlongMps(plan, slot.courseRad, middleS(slot)) ?? 0;
-  const lines = slot.setupIds.length;
+  const lines = allTowed.length;
   const question = useMemo(
     (): QuestionOf<'paddle'> | null =>
       towed && isPaddled && craft ? { kind: 'paddle', setup: towed.today, lines, windMps } : null,

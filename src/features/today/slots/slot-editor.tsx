@@ -11,6 +11,7 @@ import { useI18n } from '@/i18n/client';
 import { TextField } from '@/ui/text-field';
 import { TimeField } from '@/ui/time-field';
 import { COMPASS, pointOf, radOf } from '../compass';
+import { LIGHTS, MOODS } from '../strip/condition-words';
 import { OptionalChoice } from '../strip/optional-choice';
 
 export interface SlotEditorProps {
@@ -73,7 +74,7 @@ export function SlotEditor({ slot, plan, onChange, onRemove, onClose }: SlotEdit
       <OptionalChoice
         label={t('today.field.light')}
         value={now.light}
-        values={['bright', 'overcast', 'dusk', 'dark'] as const}
+        values={LIGHTS}
         word={(light) => t(`word.${light}`)}
         unsaid={t('today.asDay')}
         onValue={(light) => put({ light })}
@@ -81,7 +82,7 @@ export function SlotEditor({ slot, plan, onChange, onRemove, onClose }: SlotEdit
       <OptionalChoice
         label={t('today.cell.mood')}
         value={now.mood}
-        values={['active', 'neutral', 'wary'] as const}
+        values={MOODS}
         word={(mood) => t(`word.${mood}`)}
         unsaid={t('today.asDay')}
         onValue={(mood) => put({ mood })}

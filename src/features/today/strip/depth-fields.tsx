@@ -12,13 +12,12 @@ import { Figure } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { TimeField } from '@/ui/time-field';
 import type { CellProps } from './cell-props';
+import { BOTTOMS, CLARITIES } from './condition-words';
 import { OptionalChoice } from './optional-choice';
 
 /** Where deep water begins, until its depth is said, and where it may begin [m]. */
 const DEEP_M = 20;
 const LEAST_DEEP_M = 0.5;
-const CLARITIES = ['clear', 'stained', 'murky'] as const;
-const BOTTOMS = ['rock', 'sand', 'mud', 'weed'] as const;
 
 export function DepthFields({ plan, day }: CellProps) {
   const { t } = useI18n();

@@ -8,9 +8,9 @@ import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { TextField } from '@/ui/text-field';
 import type { CellProps } from './cell-props';
+import { MOODS } from './condition-words';
 import { OptionalChoice } from './optional-choice';
 
-const MOODS = ['active', 'neutral', 'wary'] as const;
 /** A bait of a hand's length, until its own is said [m]. */
 const BAIT_M = 0.1;
 

@@ -9,10 +9,9 @@ import { ChoiceField } from '@/ui/choice-field';
 import { TimeField } from '@/ui/time-field';
 import { COMPASS, pointOf, radOf } from '../compass';
 import type { CellProps } from './cell-props';
+import { LIGHTS, SKIES } from './condition-words';
 import { OptionalChoice } from './optional-choice';
 
-const LIGHTS = ['bright', 'overcast', 'dusk', 'dark'] as const;
-const SKIES = ['bright', 'overcast'] as const;
 /** A change is first offered so long after the one before [s]. */
 const LATER_S = 4 * 3600;
 /** A light breeze, until the wind is said [m/s]. */

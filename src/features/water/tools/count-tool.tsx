@@ -10,6 +10,7 @@ import {
   type LineCount,
   type LinePart,
   type ReelPart,
+  spoolOf,
 } from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
@@ -34,7 +35,7 @@ export function CountTool({ main, dispatch }: ToolProps) {
     main.setup.parts.find(({ id }) => id === main.setup.chain.find((joint) => joint.kind === kind)!.partId);
   const [reel, line] = [part('reel') as ReelPart, part('line') as LinePart];
   const onSpool = {
-    spool: { arborRadiusM: reel.arborRadiusM.value, fullRadiusM: reel.fullRadiusM.value, widthM: reel.widthM.value },
+    spool: spoolOf(reel),
     line: {
       material: line.material,
       diameterM: lineProperties({

@@ -1,5 +1,5 @@
 import { fishRun } from '../../../strike';
-import { spoolCapacityM } from '../../../tackle';
+import { spoolCapacityM, spoolOf } from '../../../tackle';
 import { nothing, type Rule } from '../rule';
 
 /** Line on the reel for what is out and what the fish may take. */
@@ -8,11 +8,7 @@ export const reelCapacity: Rule = ({ rig, presentation }) => {
   const runM = presentation.fishKg === null ? 0 : fishRun(presentation.fishKg, rig.classes).lengthM;
   const outM = presentation.kind === 'cast' ? presentation.distanceM : presentation.lineOutM;
   const neededM = outM + Math.max(leastM, runs * runM);
-  const spool = {
-    arborRadiusM: rig.reel.arborRadiusM.value,
-    fullRadiusM: rig.reel.fullRadiusM.value,
-    widthM: rig.reel.widthM.value,
-  };
+  const spool = spoolOf(rig.reel);
   const main = rig.pieces[0]!;
   const holdsM = spoolCapacityM(spool, { material: main.material, diameterM: main.line.diameterM });
   const haveM = Math.min(holdsM, rig.linePart.lengthM.value);
