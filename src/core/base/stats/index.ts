@@ -1,3 +1,2 @@
-export { gammaQuantile, lnGamma } from './gamma';
-export { normalCdf, normalQuantile } from './normal';
+export { gammaQuantile, lnGamma, normalCdf, normalQuantile } from './distributions';
 export { quantile } from './quantile';
