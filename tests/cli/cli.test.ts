@@ -268,6 +268,8 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'sizing',
     'suit',
     'spread',
+    'spread-arrange',
+    's-turn',
     'wake',
     'change-point',
     'what-moved',

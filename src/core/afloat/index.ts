@@ -1,4 +1,25 @@
 export {
+  arrange,
+  ARRANGE_LIMITS,
+  type Arranged,
+  type ArrangeInput,
+  type ArrangeLine,
+  type ArrangeOption,
+} from './arrange';
+export {
+  boatLine,
+  nameOfFirst,
+  probeLine,
+  tipAt,
+  TOW_POINT_KINDS,
+  type BoatLine,
+  type HungProbe,
+  type PlacedRod,
+  type SideLayer,
+  type TowPoint,
+} from './boat';
+export { depthAfter, depthAt, sTurn, S_TURN_LIMITS, type STurn, type STurnInput } from './s-turn';
+export {
   changePoint,
   CHANGE_POINT_SAMPLES,
   SERIES_LIMITS,
@@ -15,6 +36,10 @@ export {
   type WhatMovedInput,
 } from './helm';
 export {
+  inTurn,
+  laybackM,
+  onStraight,
+  parentsOf,
   spread,
   SPREAD_LIMITS,
   type LineInTurn,
@@ -28,7 +53,7 @@ export {
   type Tightest,
   type Turn,
 } from './spread';
-export { wake, WAKE_LIMITS, type OnWake, type Wake, type WakeInput, type WakePlace } from './wake';
+export { laybackOn, wake, WAKE_LIMITS, type OnWake, type Wake, type WakeInput, type WakePlace } from './wake';
 export {
   confounders,
   JUDGE_LIMITS,

@@ -40,6 +40,8 @@ export {
   spacingOf,
   SHANK_WEIGHT_AT,
   type RiggedEnd,
+  workingSpeeds,
+  type SpeedWindow,
 } from './rigging';
 export {
   baitSpin,
@@ -92,6 +94,8 @@ export {
   type LineToBottom,
   runRig,
   gripRiseRad,
+  tipHeightM,
+  boatSpeeds,
   holderLeanRad,
   depthsAt,
   turnRig,

@@ -21,7 +21,9 @@ import { towModel } from './tow';
 import { trimModel } from './trim';
 import { TRIAL_MODELS } from './trials';
 import { turnModel } from './turn';
+import { sTurnModel } from './s-turn';
 import { spreadModel } from './spread';
+import { spreadArrangeModel } from './spread-arrange';
 import { suitModel } from './suit';
 import { TYING_MODELS } from './tying';
 import { wakeModel } from './wake';
@@ -53,6 +55,8 @@ const PLAIN: readonly Model[] = [
   ...TYING_MODELS,
   suitModel,
   spreadModel,
+  spreadArrangeModel,
+  sTurnModel,
   wakeModel,
   ...HELM_MODELS,
   ...TRIAL_MODELS,

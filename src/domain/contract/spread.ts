@@ -20,10 +20,10 @@ const lineFields = {
 };
 const fromTip = z.strictObject({ ...lineFields, tipM: point });
 const after = z.strictObject({ ...lineFields, after: z.string() });
-const line = toldApart([fromTip, after], (input) => ('after' in input ? after : fromTip));
+export const spreadLineSchema = toldApart([fromTip, after], (input) => ('after' in input ? after : fromTip));
 
 const xyz = z.tuple([z.number(), z.number(), z.number()]).readonly();
-const pairOfNames = z.tuple([z.string(), z.string()]).readonly();
+export const pairOfNames = z.tuple([z.string(), z.string()]).readonly();
 const tightest = z.discriminatedUnion('outcome', [
   z.strictObject({ outcome: z.literal('ok'), radiusM: z.number(), because: z.array(z.string()).readonly() }),
   z.strictObject({ outcome: z.literal('any') }),
@@ -34,7 +34,7 @@ const side = z.enum(['port', 'starboard']);
 export const spreadModel = model({
   name: 'spread',
   input: z.strictObject({
-    lines: z.array(line).min(S.lines.min).max(S.lines.max),
+    lines: z.array(spreadLineSchema).min(S.lines.min).max(S.lines.max),
     clearM: numberIn(S.clearM).optional(),
     speedMps: numberIn(S.speedMps).optional(),
     turn: z.strictObject({ radiusM: numberIn(S.radiusM), side }).optional(),

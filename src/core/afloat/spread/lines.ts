@@ -42,6 +42,13 @@ export const SPREAD_LIMITS = {
 /** Horizontal reach of a profile [m]: how far its end lies aft of its start. */
 export const laybackM = (profile: Profile): number => profile.at(-1)![0];
 
+/** Extra room for uncertain depths, in standard deviations of their difference: lines stay clear nine times in ten. */
+const DEVIATIONS = 1.3;
+
+/** What "nearer than clearM" means of two lines [m]. */
+export const clearanceM = (clearM: number, a: SpreadLine, b: SpreadLine): number =>
+  clearM + DEVIATIONS * Math.hypot(a.depthSdM ?? 0, b.depthSdM ?? 0);
+
 /** Which line each one goes on from, by index; null: from a tip. */
 export const parentsOf = (lines: readonly SpreadLine[]): readonly (number | null)[] => {
   const at = new Map(lines.map(({ name }, i) => [name, i]));

@@ -1,7 +1,7 @@
 import { requireInRange } from '../../base/guard';
 import { checkLines } from './check-lines';
 import { crossInPlan, leastDistanceM, wetPieces } from './distance';
-import { areRelated, parentsOf, SPREAD_LIMITS, type Point, type SpreadLine, type Turn } from './lines';
+import { areRelated, clearanceM, parentsOf, SPREAD_LIMITS, type Point, type SpreadLine, type Turn } from './lines';
 import { inTurn, onStraight, type Placed } from './place';
 import { tightestTurn, type Tightest } from './tightest';
 
@@ -45,9 +45,6 @@ export interface Spread {
 }
 
 const CLEAR_M = 1.5;
-/** Extra room for uncertain depths, in standard deviations of their difference: lines stay clear nine times in ten. */
-const DEVIATIONS = 1.3;
-
 /**
  * All lines of a boat as one arrangement: where each lure stands on a straight course and in a turn, how near the lines come to
  * each other in the water, and the tightest turns that keep them clear.
@@ -67,8 +64,7 @@ export function spread({ lines, clearM = CLEAR_M, speedMps, turn }: SpreadInput)
   const parents = parentsOf(lines);
   const straight = onStraight(lines, parents);
   const turned = turn ? inTurn({ lines, parents, turn, speedMps }) : null;
-  const clearOf = (a: number, b: number): number =>
-    clearM + DEVIATIONS * Math.hypot(lines[a]!.depthSdM ?? 0, lines[b]!.depthSdM ?? 0);
+  const clearOf = (a: number, b: number): number => clearanceM(clearM, lines[a]!, lines[b]!);
   const wet = straight.map(wetPieces);
   const wetTurned = turned?.map((line) => (line ? wetPieces(line) : null));
   const judged = pairsOf(lines.length).map(([a, b]) => {

@@ -21,3 +21,4 @@ export {
 } from './rig';
 export { divesAlone, hungPullN, together, towedLine, type TowedLine } from './towed-line';
 export { dragAreaM2 } from './drag-area';
+export { workingSpeeds, type SpeedWindow } from './working-speeds';

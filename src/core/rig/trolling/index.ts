@@ -32,6 +32,7 @@ export { lineToBottom, runOver, type LineToBottom } from './run-over';
 export { weightTable, type WeightTable, type WeightTableAsk } from './weight-table';
 export { withLine } from './with-line';
 export { runRig } from './run-rig';
+export { boatSpeeds } from './towed-scene';
 export type { Running } from './running';
-export { gripRiseRad, holderLeanRad } from './tip';
+export { gripRiseRad, holderLeanRad, tipHeightM } from './tip';
 export { depthsAt, turnRig, turnTrack, type TurningLine, type TurnTrack } from './turn-rig';

@@ -31,14 +31,18 @@ const LINE_TOLERANCE_M = 0.01;
  * depth. Where it would run deeper than the bottom, the heaviest body rests on it: what the bottom carries is solved so that
  * the body lies just there, rubbing by the bottom's μ.
  */
-export function runRig(rig: Rig, presentation: TowedPresentation): Running {
+export function runRig(
+  rig: Rig,
+  presentation: TowedPresentation,
+  /** of the place over the water where the line leaves the boat [m] */
+  heightM: number = tipHeightM(rig, presentation),
+): Running {
   const water = waterProperties(presentation.water);
   const { layers = [] } = presentation;
   const { sogMps, throughMps } = boatSpeeds(rig, presentation);
   const line = towedLine(rig, water, throughMps, presentation.fouling);
   const scene: Scene = { presentation, water, line, sogMps };
   const { gear } = presentation;
-  const heightM = tipHeightM(rig, presentation);
   if (gear?.kind === 'downrigger') {
     const cable = hungCable({ water: presentation.water, speedMps: sogMps, current: layers, ...gear }, rig.classes);
     const from = { depthM: cable.depthM, behindM: cable.laybackM };

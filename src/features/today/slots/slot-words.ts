@@ -1,5 +1,5 @@
 import { houseAdvice, type Advice } from '@/core/decide';
-import { commonSpeeds } from '@/core/rig';
+import { commonSpeeds, fitChain, workingSpeeds } from '@/core/rig';
 import type { Setup } from '@/core/tackle';
 import type { House } from '@/domain/house';
 import { clockOf } from '@/domain/plan/clock';
@@ -92,14 +92,8 @@ function speedWords(
   { t, format }: I18n,
   planned: readonly { readonly name: string; readonly today: Setup }[],
 ): readonly string[] {
-  const windows = planned.flatMap(({ name, today: { parts, chain, presentation } }) =>
-    presentation.kind === 'cast'
-      ? []
-      : parts.flatMap((part) =>
-          'worksFromMps' in part && part.worksFromMps && chain.some(({ partId }) => partId === part.id)
-            ? [{ name, fromMps: part.worksFromMps.value, toMps: part.worksToMps?.value ?? Infinity }]
-            : [],
-        ),
+  const windows = planned.flatMap(({ name, today }) =>
+    today.presentation.kind === 'cast' ? [] : workingSpeeds(fitChain(today)).map((window) => ({ ...window, name })),
   );
   if (windows.length === 0) return [];
   const { common, oddOne } = commonSpeeds(windows);

@@ -1,6 +1,6 @@
 'use client';
 
-import { commonSpeeds } from '@/core/rig';
+import { commonSpeeds, fitChain, workingSpeeds } from '@/core/rig';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { Part } from '@/domain/parts';
@@ -13,17 +13,11 @@ export function SpeedsTool({ lines, scene }: ToolProps) {
   const { t, format } = i18n;
   const known = lines.map(({ setup, name, number }) => ({
     name,
-    windows: setup.parts.flatMap((part) => {
-      if (!('worksFromMps' in part) || !part.worksFromMps || !setup.chain.some(({ partId }) => partId === part.id))
-        return [];
-      return [
-        {
-          name: `${name} ${number}: ${partTitle(i18n, part as Part)}`,
-          fromMps: part.worksFromMps.value,
-          toMps: part.worksToMps?.value ?? Infinity,
-        },
-      ];
-    }),
+    windows: workingSpeeds(fitChain(setup)).map(({ partId, fromMps, toMps }) => ({
+      name: `${name} ${number}: ${partTitle(i18n, setup.parts.find(({ id }) => id === partId) as Part)}`,
+      fromMps,
+      toMps,
+    })),
   }));
   const windows = known.flatMap((each) => each.windows);
   const without = known.filter((each) => each.windows.length === 0);

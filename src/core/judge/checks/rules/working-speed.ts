@@ -1,6 +1,5 @@
-import { WORKING_SPEEDS } from '../../../tackle/defaults/part-classes';
 import type { Presentation } from '../../../tackle';
-import type { Rig } from '../../../rig';
+import { workingSpeeds, type Rig } from '../../../rig';
 import type { Found, Rule } from '../rule';
 
 /** Speeds at which lures and attractors work, against the speed of the presentation. */
@@ -8,7 +7,7 @@ export const workingSpeed: Rule = ({ rig, presentation }) => {
   const { conditions } = presentation;
   const speedMps = workedMps(rig, presentation);
   const { edge } = rig.classes.checks.workingSpeed;
-  const found = windowsOf(rig).flatMap(({ jointId, fromMps, toMps }): Found[] => {
+  const found = workingSpeeds(rig.chainOfParts).flatMap(({ jointId, fromMps, toMps }): Found[] => {
     if (speedMps >= fromMps && speedMps <= toMps) return [];
     const near = speedMps >= fromMps * (1 - edge) && speedMps <= toMps * (1 + edge);
     return [
@@ -38,31 +37,3 @@ const workedMps = ({ classes }: Rig, presentation: Presentation): number =>
   presentation.kind === 'towed' && presentation.way === 'dropped'
     ? (presentation.workedMps ?? classes.handling.lift.speedMps)
     : presentation.speedMps;
-
-interface SpeedWindow {
-  readonly jointId: string;
-  readonly fromMps: number;
-  readonly toMps: number;
-}
-
-/** Windows that were tried, printed, or go with the kind; a plug that is jerked or lies on the surface has none of the kind. */
-function windowsOf(rig: Rig): SpeedWindow[] {
-  return rig.chainOfParts.flatMap(({ joint, part }): SpeedWindow[] => {
-    if (!('worksFromMps' in part || 'worksToMps' in part || part.kind in WORKING_SPEEDS)) return [];
-    const kindOf =
-      part.kind === 'hard-lure' && part.lip === 'no-lip'
-        ? null
-        : part.kind in WORKING_SPEEDS
-          ? WORKING_SPEEDS[part.kind as keyof typeof WORKING_SPEEDS]
-          : null;
-    const tried = part as {
-      readonly worksFromMps?: { readonly value: number };
-      readonly worksToMps?: { readonly value: number };
-    };
-    const fromMps = tried.worksFromMps?.value ?? kindOf?.fromMps;
-    const toMps = tried.worksToMps?.value ?? kindOf?.toMps;
-    return fromMps === undefined && toMps === undefined
-      ? []
-      : [{ jointId: joint.id, fromMps: fromMps ?? 0, toMps: toMps ?? Infinity }];
-  });
-}

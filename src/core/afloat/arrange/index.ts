@@ -1,0 +1,2 @@
+export { arrange, type Arranged, type ArrangeInput } from './arrange';
+export { ARRANGE_LIMITS, type ArrangeLine, type ArrangeOption } from './options';
