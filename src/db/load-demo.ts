@@ -9,6 +9,7 @@ import {
   demoParts,
   demoPlans,
   demoSetupsOfBench,
+  demoSpreads,
   demoWaters,
   type DemoRevision,
   type DemoSetup,
@@ -27,6 +28,7 @@ import {
   putHouseDocument,
   removeBench,
   saveRevision,
+  spreadRepo,
   waterRepo,
 } from './repo';
 import { transact } from './transact';
@@ -63,6 +65,7 @@ async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
   await insertLeaders(tx, benchId, demoLeaders);
   await deckRepo.insert(tx, benchId, demoDeck, start);
   for (const water of demoWaters) await waterRepo.insert(tx, benchId, water, start);
+  for (const spread of demoSpreads) await spreadRepo.insert(tx, benchId, spread, start);
   for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, start);
 }
 

@@ -19,6 +19,7 @@ import { planSchema, waterPlaceSchema } from './plan/plan';
 import { presentationSchema } from './presentation';
 import { broken } from './problems';
 import { chainSchema } from './setup';
+import { spreadSchema } from './spread/spread';
 
 export const BENCH_FILE_VERSION = 2;
 
@@ -103,6 +104,10 @@ export const benchFileSchema = z
       .array(z.strictObject({ water: waterPlaceSchema, createdAt: when }))
       .max(500)
       .default([]),
+    spreads: z
+      .array(z.strictObject({ spread: spreadSchema, createdAt: when }))
+      .max(500)
+      .default([]),
     leaders: z.array(leaderSchema).max(50_000).default([]),
     /** rows that Ferula itself could not read when the file was written, as they stood; nothing is made of them */
     unreadable: z
@@ -111,7 +116,7 @@ export const benchFileSchema = z
       .default([]),
   })
   .superRefine((file, context) => {
-    const { anglers, parts, readings, movements, setups, decks, plans, waters, leaders } = file;
+    const { anglers, parts, readings, movements, setups, decks, plans, waters, spreads, leaders } = file;
     checkIds(
       context,
       'parts',
@@ -141,6 +146,12 @@ export const benchFileSchema = z
       'waters',
       waters.map(({ water }) => water.id),
       ['water', 'id'],
+    );
+    checkIds(
+      context,
+      'spreads',
+      spreads.map(({ spread }) => spread.id),
+      ['spread', 'id'],
     );
     checkIds(
       context,

@@ -7,6 +7,7 @@ import { presentationSchema } from './presentation';
 import { parse, type Result } from './problems';
 import { rawReadingSchema } from './guides';
 import { chainSchema } from './setup';
+import { spreadSchema } from './spread/spread';
 import { chainFrom1, partFrom1, presentationFrom1 } from './upgrades';
 
 /** A kind of stored document: its number, the shape of that number, and the step from each earlier number to the next. */
@@ -36,6 +37,7 @@ export const DOCUMENTS = {
   leader: kind(leaderSchema),
   plan: kind(planSchema),
   water: kind(waterPlaceSchema),
+  spread: kind(spreadSchema),
   fields: kind(fieldsSchema),
   raw: kind(rawReadingSchema),
 } as const;

@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import type { TowPoint } from '@/core/afloat';
 import { CLASS_EDIT_SPAN, classFigure } from '@/core/tackle/defaults/classes';
 import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
 import { anglerSchema } from './angler';
 import { numberIn } from './number';
 import { broken } from './problems';
+import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from './spread/spread-limits';
 
 export const CRAFT_LIMITS = {
   lengthM: { min: 1, max: 40 },
@@ -21,6 +23,17 @@ const C = CRAFT_LIMITS;
 
 const count = (limits: { readonly min: number; readonly max: number }) =>
   z.number().int().min(limits.min).max(limits.max);
+
+const towPointSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  kind: z.enum(TOW_POINT_KINDS),
+  /** to starboard of the transom's middle, aft of it, and over the water */
+  xM: numberIn(T.xM),
+  yM: numberIn(T.yM),
+  upM: numberIn(T.upM),
+  /** where a rod in it points, from straight aft to starboard */
+  pointsRad: numberIn(T.pointsRad),
+}) satisfies z.ZodType<TowPoint>;
 
 export const craftSchema = z.strictObject({
   id: z.string().min(1).max(64),
@@ -41,6 +54,20 @@ export const craftSchema = z.strictObject({
   /** rods, and tackle with them, that it takes without being in the way of whoever paddles */
   carriesRods: count(C.carriesRods).optional(),
   carriesKg: numberIn(C.carriesKg).optional(),
+  beamM: numberIn(T.beamM).optional(),
+  /** where lines leave it; absent: as its counts are usually set */
+  towPoints: z
+    .array(towPointSchema)
+    .max(MOST_TOW_POINTS)
+    .superRefine((points, context) => {
+      const twice = points.findIndex(({ id }, i) => points.findIndex((each) => each.id === id) < i);
+      if (twice >= 0) broken(context, [twice, 'id'], 'an id that no other point has');
+    })
+    .optional(),
+  /** of its wake, as it was seen once */
+  firstCrest: z.strictObject({ behindM: numberIn(T.crestM), speedMps: numberIn(T.crestMps) }).optional(),
+  /** white water behind the propeller, in which no lure is seen */
+  whiteWater: z.strictObject({ widthM: numberIn(T.whiteWidthM), lengthM: numberIn(T.whiteLengthM) }).optional(),
 });
 
 export type Craft = z.infer<typeof craftSchema>;

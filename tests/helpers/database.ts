@@ -26,6 +26,7 @@ export async function emptyDatabase(): Promise<{
     'deck',
     'plan',
     'water',
+    'spread',
     'leader',
     'bench',
     'kept_evaluation',

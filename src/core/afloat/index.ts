@@ -8,12 +8,14 @@ export {
 } from './arrange';
 export {
   boatLine,
+  lineFor,
   nameOfFirst,
   probeLine,
   tipAt,
-  TOW_POINT_KINDS,
   type BoatLine,
   type HungProbe,
+  type LineWant,
+  type PaidOut,
   type PlacedRod,
   type SideLayer,
   type TowPoint,

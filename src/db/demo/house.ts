@@ -48,6 +48,9 @@ export const demoHouse: House = {
       downriggers: 4,
       booms: 0,
       hullDragN: 45,
+      beamM: 2.6,
+      firstCrest: { behindM: 1.9, speedMps: 1.39 },
+      whiteWater: { widthM: 1.2, lengthM: 7 },
     },
     {
       id: 'canoe',

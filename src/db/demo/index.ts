@@ -24,4 +24,5 @@ export const demoSetupsOfBench = demoSetups(demoParts);
 export type { DemoRevision, DemoSetup } from './setups';
 export { demoHouse };
 export { demoPlans, demoWaters } from './days';
+export { demoSpreads } from './spreads';
 export { demoDeck, demoLeaders } from './winter';

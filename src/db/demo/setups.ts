@@ -4,6 +4,7 @@ import type { Presentation } from '@/domain/presentation';
 import { castSetups } from './cast-setups';
 import { largeSetups } from './large-setups';
 import { towedSetups } from './towed-setups';
+import { trolledSetups } from './trolled-setups';
 
 export interface DemoRevision {
   readonly reason: string;
@@ -20,9 +21,10 @@ export interface DemoSetup {
   readonly revisions: readonly DemoRevision[];
 }
 
-/** Seventeen setups: some sound, some with one mistake that Ferula is to find. */
+/** Twenty setups: some sound, some with one mistake that Ferula is to find. */
 export const demoSetups = (parts: readonly Part[]): readonly DemoSetup[] => [
   ...castSetups(parts),
   ...towedSetups(),
   ...largeSetups(),
+  ...trolledSetups(),
 ];

@@ -15,6 +15,7 @@ import {
   revision,
   revisionPart,
   setup,
+  spread,
   water,
 } from '../schema';
 
@@ -53,6 +54,7 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
     leader,
     plan,
     water,
+    spread,
   ];
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));

@@ -68,4 +68,4 @@ export {
   type SaveOutcome,
   type SetupHead,
 } from './setup-repo';
-export { deckRepo, planRepo, waterRepo, type VersionedRepo } from './versioned-repo';
+export { deckRepo, planRepo, spreadRepo, waterRepo, type VersionedRepo } from './versioned-repo';

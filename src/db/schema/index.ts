@@ -13,4 +13,5 @@ export { request } from './request';
 export { revision } from './revision';
 export { revisionPart } from './revision-part';
 export { setup } from './setup';
+export { spread } from './spread';
 export { water } from './water';

@@ -9,6 +9,7 @@ import {
   listLeaders,
   listRevisions,
   planRepo,
+  spreadRepo,
   waterRepo,
   type BrokenRow,
 } from '@/db/repo';
@@ -39,6 +40,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   const decks = await deckRepo.list(tx, benchId);
   const plans = await planRepo.list(tx, benchId);
   const waters = await waterRepo.list(tx, benchId);
+  const spreads = await spreadRepo.list(tx, benchId);
   const leaders = await listLeaders(tx, benchId);
   const { house, anglers, broken } = await readHouse(tx, benchId);
   const { angler: _, ...houseDocument } = house;
@@ -50,6 +52,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   note('deck', decks.broken);
   note('plan', plans.broken);
   note('water', waters.broken);
+  note('spread', spreads.broken);
   note('leader', leaders.broken);
   note(
     'house',
@@ -110,6 +113,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
     decks: decks.rows.map(({ document: deck, createdAt }) => ({ deck, createdAt: iso(createdAt) })),
     plans: plans.rows.map(({ document: plan, createdAt }) => ({ plan, createdAt: iso(createdAt) })),
     waters: waters.rows.map(({ document: water, createdAt }) => ({ water, createdAt: iso(createdAt) })),
+    spreads: spreads.rows.map(({ document: spread, createdAt }) => ({ spread, createdAt: iso(createdAt) })),
     leaders: [...leaders.rows],
     unreadable,
   };

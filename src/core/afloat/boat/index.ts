@@ -1,3 +1,4 @@
 export { boatLine, nameOfFirst, probeLine, type BoatLine, type HungProbe, type PlacedRod } from './boat-line';
 export { acrossAt, sidewaysM, type SideLayer } from './sideways';
-export { tipAt, TOW_POINT_KINDS, type TowPoint } from './tow-point';
+export { tipAt, type TowPoint } from './tow-point';
+export { lineFor, type LineWant, type PaidOut } from './line-for';

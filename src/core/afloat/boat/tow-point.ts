@@ -3,13 +3,11 @@ import { gripRiseRad, tipHeightM, type Rig } from '../../rig';
 import type { TowedPresentation } from '../../tackle';
 import type { Point } from '../spread';
 
-export const TOW_POINT_KINDS = ['holder', 'downrigger', 'outrigger', 'mast'] as const;
-
 /** A place of a craft where a line leaves it; in its frame, from the middle of the transom at the waterline. */
 export interface TowPoint {
   readonly id: string;
   /** a rod's holder, the end of a downrigger's boom, an outrigger's clip, a mast that large boards are towed from */
-  readonly kind: (typeof TOW_POINT_KINDS)[number];
+  readonly kind: 'holder' | 'downrigger' | 'outrigger' | 'mast';
   /** to starboard, aft, and up over the water [m] */
   readonly xM: number;
   readonly yM: number;

@@ -1,0 +1,128 @@
+import { tipAt, type HungProbe, type PlacedRod, type SideLayer, type TowPoint } from '@/core/afloat';
+import { InputRangeError } from '@/core/base/guard';
+import { readRig } from '@/core/rig';
+import type { RodPart, Setup, TowedPresentation } from '@/core/tackle';
+import type { Craft, House } from '../house';
+import { towPointsOf } from './tow-points';
+import type { SpreadDocument, SpreadLineDocument } from './spread';
+
+/** A downrigger of which nothing was said [m, kg]. */
+export const USUAL_CABLE = { cable: 'steel-cable', cableDiameterM: 0.9e-3, cableM: 10, ballKg: 4.5 } as const;
+/** A board of which nothing was said: line to it, and how far out of it [m]. */
+export const USUAL_BOARD = { lineM: 25, outM: 16 } as const;
+
+/** What is shared by all lines of a spread. */
+export type SpreadScene = Pick<SpreadDocument, 'speedMps' | 'current' | 'bottomM'>;
+
+export const sideLayers = ({ current }: Pick<SpreadDocument, 'current'>): readonly SideLayer[] =>
+  current.some(({ acrossMps }) => acrossMps !== 0)
+    ? current.map(({ depthM, acrossMps }) => ({ depthM, acrossMps }))
+    : [];
+
+/** A setup as it is fished from a point of the craft: speed, current, bottom and what takes its line there are the spread's. */
+export function presentationOnBoat(
+  own: TowedPresentation,
+  line: SpreadLineDocument,
+  { point, craft, scene }: { readonly point: TowPoint; readonly craft: Craft; readonly scene: SpreadScene },
+): TowedPresentation {
+  const { layers: _, bottomM: __, gear: ownGear, holderRad: ___, ...rest } = own;
+  const along = scene.current.some(({ alongMps }) => alongMps !== 0);
+  const hung = ownGear?.kind === 'downrigger' ? ownGear : { ...USUAL_CABLE, kind: 'downrigger' as const };
+  const board = line.board ?? (point.kind === 'mast' ? USUAL_BOARD : undefined);
+  const gear =
+    point.kind === 'downrigger'
+      ? {
+          kind: 'downrigger' as const,
+          leadM: line.lineM,
+          cable: hung.cable,
+          cableDiameterM: hung.cableDiameterM,
+          cableM: line.cableM ?? hung.cableM,
+          ballKg: line.ballKg ?? hung.ballKg,
+        }
+      : board && { kind: 'side-planer' as const, leadM: line.lineM, boardM: board.lineM };
+  return {
+    ...rest,
+    craftId: craft.id,
+    held: 'holder',
+    handHeightM: point.upM,
+    speedMps: scene.speedMps,
+    lineOutM: line.lineM,
+    ...(along ? { layers: scene.current.map(({ depthM, alongMps }) => ({ depthM, alongMps })) } : {}),
+    ...(scene.bottomM === undefined ? {} : { bottomM: scene.bottomM }),
+    ...(gear ? { gear } : {}),
+    ...(line.dragN === undefined ? {} : { clutchN: line.dragN }),
+  };
+}
+
+export type RiggedFile = Pick<Setup, 'parts' | 'chain' | 'presentation'>;
+
+/** What lines stand in: the craft, the spread's water, the house, and the rods of the Box. */
+export interface OnBoat {
+  readonly craft: Craft;
+  readonly scene: SpreadScene;
+  readonly house: House;
+  readonly rods: readonly RodPart[];
+}
+
+/** A setup on another rod; on its own where none is given. */
+export function onRod<F extends RiggedFile>(file: F, rod: RodPart | undefined): F {
+  const joint = file.chain.find(({ kind }) => kind === 'rod');
+  if (!rod || !joint || joint.partId === rod.id) return file;
+  return {
+    ...file,
+    parts: [...file.parts.filter(({ id }) => id !== rod.id), rod],
+    chain: file.chain.map((each) => (each === joint ? { ...joint, partId: rod.id } : each)),
+  };
+}
+
+/** Why a line cannot be drawn. */
+export type LineProblem =
+  { readonly code: 'no-setup' | 'no-point' | 'not-towed' } | { readonly code: 'outside'; readonly field: string };
+
+/** Where a line's board stands out to: the side that its rod looks to. */
+const sideOf = ({ xM, pointsRad }: TowPoint): -1 | 1 => ((xM === 0 ? pointsRad : xM) < 0 ? -1 : 1);
+
+/** A line of the document as its rod stands in the boat; a problem where its setup or place is gone, or cannot be. */
+export function placedRod(
+  line: SpreadLineDocument,
+  setup: RiggedFile | null,
+  { craft, scene, house, rods }: OnBoat,
+): PlacedRod | LineProblem {
+  const point = towPointsOf(craft).find(({ id }) => id === line.pointId);
+  if (!setup) return { code: 'no-setup' };
+  if (!point) return { code: 'no-point' };
+  if (setup.presentation.kind !== 'towed') return { code: 'not-towed' };
+  const file = onRod(
+    setup,
+    rods.find(({ id }) => id === line.rodId),
+  );
+  const presentation = presentationOnBoat(setup.presentation, line, { point, craft, scene });
+  try {
+    const rig = readRig({ ...file, presentation, house });
+    tipAt(rig, presentation, point);
+    const board = presentation.gear?.kind === 'side-planer' ? (line.board ?? USUAL_BOARD) : null;
+    return { name: line.id, rig, presentation, point, ...(board ? { boardOutM: sideOf(point) * board.outM } : {}) };
+  } catch (error) {
+    if (error instanceof InputRangeError) return { code: 'outside', field: error.field };
+    throw error;
+  }
+}
+
+export const isProblem = (placed: PlacedRod | LineProblem): placed is LineProblem => 'code' in placed;
+
+/** The name of the probe among lines. */
+export const PROBE = 'probe';
+
+export function placedProbe({ probe }: Pick<SpreadDocument, 'probe'>, craft: Craft): HungProbe | null {
+  const point = probe && towPointsOf(craft).find(({ id }) => id === probe.pointId);
+  return point
+    ? {
+        name: PROBE,
+        point,
+        cableM: probe.cableM,
+        ballKg: probe.ballKg,
+        cable: USUAL_CABLE.cable,
+        cableDiameterM: USUAL_CABLE.cableDiameterM,
+      }
+    : null;
+}
