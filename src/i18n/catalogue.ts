@@ -3,6 +3,7 @@ import boxEn from './catalogues/en/box.json';
 import quiverEn from './catalogues/en/quiver.json';
 import rulesEn from './catalogues/en/rules.json';
 import sharedEn from './catalogues/en/shared.json';
+import spreadEn from './catalogues/en/spread.json';
 import todayEn from './catalogues/en/today.json';
 import tyingEn from './catalogues/en/tying.json';
 import waterEn from './catalogues/en/water.json';
@@ -11,6 +12,7 @@ import boxEs from './catalogues/es/box.json';
 import quiverEs from './catalogues/es/quiver.json';
 import rulesEs from './catalogues/es/rules.json';
 import sharedEs from './catalogues/es/shared.json';
+import spreadEs from './catalogues/es/spread.json';
 import todayEs from './catalogues/es/today.json';
 import tyingEs from './catalogues/es/tying.json';
 import waterEs from './catalogues/es/water.json';
@@ -24,6 +26,7 @@ const EN = {
   water: waterEn,
   quiver: quiverEn,
   tying: tyingEn,
+  spread: spreadEn,
   today: todayEn,
   rules: rulesEn,
 } satisfies Record<Room, object>;
@@ -35,6 +38,7 @@ const ES: typeof EN = {
   water: waterEs,
   quiver: quiverEs,
   tying: tyingEs,
+  spread: spreadEs,
   today: todayEs,
   rules: rulesEs,
 };
@@ -47,6 +51,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.quiver,
   ...rooms.tying,
   ...rooms.today,
+  ...rooms.spread,
   ...rooms.rules,
 });
 

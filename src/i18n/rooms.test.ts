@@ -19,6 +19,7 @@ const SHOWN_IN: Readonly<Record<string, Room>> = {
   tying: 'tying',
   jig: 'tying',
   today: 'today',
+  spread: 'spread',
   rules: 'rules',
   fields: 'shared',
   ruler: 'shared',

@@ -17,6 +17,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     quiver: () => import('./catalogues/en/quiver.json'),
     tying: () => import('./catalogues/en/tying.json'),
     today: () => import('./catalogues/en/today.json'),
+    spread: () => import('./catalogues/en/spread.json'),
     rules: () => import('./catalogues/en/rules.json'),
   },
   es: {
@@ -27,6 +28,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     quiver: () => import('./catalogues/es/quiver.json'),
     tying: () => import('./catalogues/es/tying.json'),
     today: () => import('./catalogues/es/today.json'),
+    spread: () => import('./catalogues/es/spread.json'),
     rules: () => import('./catalogues/es/rules.json'),
   },
 };

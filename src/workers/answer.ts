@@ -37,6 +37,10 @@ import {
 import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/tackle';
 import { sink } from '@/core/water';
 import { changesFor } from '@/domain/remedy/changes';
+import { arrangeSpread } from '@/domain/spread/arrange-options';
+import { bandMoves } from '@/domain/spread/bands';
+import { inPattern } from '@/domain/spread/patterns';
+import { solveSpread, type Solver } from '@/domain/spread/solve';
 import { planBatch } from '@/domain/tying/plan';
 import type { Answers, CandidateEffect, FallAnswer, Question, RunAnswer, ScoredSetup, TurnAnswer } from './protocol';
 
@@ -57,6 +61,14 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return suitDays(question.setups, question.days);
     case 'sweep':
       return sweep({ base: question.setup, axes: question.axes, of: question.of, compute: (setup) => evaluate(setup) });
+    case 'spread':
+      return atOnce(() => solveSpread(question.input, solvedBefore));
+    case 'spread-moves':
+      return atOnce(() => bandMoves(question.input));
+    case 'spread-arrange':
+      return arrangeSpread(question.input);
+    case 'spread-pattern':
+      return atOnce(() => inPattern(question.input, question.ask, question.order));
     case 'run':
       return atOnce(() => run(question.setup, question.bottom));
     case 'fall':
@@ -122,6 +134,19 @@ function* rodScores(
 function* atOnce<T>(compute: () => T): Steps<T> {
   return compute();
 }
+
+/** Lines that were solved last, by all that they hang on: while one is dragged the others are not solved again. */
+const solved = new Map<string, ReturnType<Solver>>();
+const MOST_KEPT = 120;
+
+const solvedBefore: Solver = (keyOf, solve) => {
+  const key = keyOf();
+  const found = solved.get(key) ?? solve();
+  solved.delete(key);
+  solved.set(key, found);
+  if (solved.size > MOST_KEPT) solved.delete(solved.keys().next().value!);
+  return found;
+};
 
 const towed = ({ presentation }: Setup): TowedPresentation => presentation as TowedPresentation;
 

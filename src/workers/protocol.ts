@@ -35,6 +35,11 @@ import type {
 import type { Part as CorePart, ReelPart, RodPart, Setup } from '@/core/tackle';
 import type { Sink } from '@/core/water';
 import type { Part } from '@/domain/parts';
+import type { Arrangement } from '@/domain/spread/arrange-options';
+import type { BandMove } from '@/domain/spread/bands';
+import type { PatternAsk } from '@/domain/spread/patterns';
+import type { SolvedSpread, SpreadQuestion } from '@/domain/spread/solve';
+import type { SpreadLineDocument } from '@/domain/spread/spread';
 import type { BatchPlan } from '@/domain/tying/plan';
 import type { BestCut, Drops, DropsInput, Head, Allowances } from '@/core/make';
 
@@ -127,6 +132,16 @@ export type Question =
     }
   | { readonly kind: 'drops'; readonly input: DropsInput }
   | { readonly kind: 'best-cut'; readonly head: Head }
+  | { readonly kind: 'spread'; readonly input: SpreadQuestion }
+  | { readonly kind: 'spread-moves'; readonly input: SpreadQuestion }
+  | { readonly kind: 'spread-arrange'; readonly input: SpreadQuestion }
+  | {
+      readonly kind: 'spread-pattern';
+      readonly input: SpreadQuestion;
+      readonly ask: PatternAsk;
+      /** ids from port to starboard */
+      readonly order: readonly string[];
+    }
   | {
       readonly kind: 'sweep';
       readonly setup: Setup;
@@ -144,6 +159,10 @@ export interface Answers {
   readonly ranges: Ranges;
   readonly remedies: Remedies;
   readonly 'suit-days': readonly Suit[];
+  readonly spread: SolvedSpread;
+  readonly 'spread-moves': readonly BandMove[];
+  readonly 'spread-arrange': Arrangement;
+  readonly 'spread-pattern': readonly SpreadLineDocument[];
   readonly sweep: Sweep;
   readonly run: RunAnswer;
   readonly fall: FallAnswer;

@@ -82,7 +82,7 @@ export const demoSpreads: readonly SpreadDocument[] = [
       }),
       line('e', 'crimped-minnow', 'holder-2', 16, {
         wants: { of: 'surface', fromM: 1.5, toM: 3 },
-        rod: 'fulmar',
+        rod: 'curlew',
         mark: { by: 'tied', at: 'reel', name: 'yellow thread', toCheck: false },
       }),
       line('f', 'ball-spoon', 'downrigger-2', 20, {

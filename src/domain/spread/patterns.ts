@@ -4,7 +4,7 @@ import { sideTaken } from '@/core/tackle/defaults/schools';
 import { wantedBand } from './bands';
 import { isProblem, placedRod } from './on-boat';
 import { SPREAD_DOCUMENT_LIMITS as L } from './spread-limits';
-import type { SpreadDocument, SpreadLineDocument } from './spread';
+import type { SpreadLineDocument } from './spread';
 import type { SpreadQuestion } from './solve';
 
 export const PATTERNS = ['stair', 'v', 'inverted-v', 'staggered', 'two-deep-two-high', 'level'] as const;

@@ -3,14 +3,12 @@ import { partIdSchema, setupIdSchema, spreadIdSchema } from '../ids';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 import { PRESENTATION_LIMITS as P } from '../presentation-limits';
+import { MARK_WAYS, STRIKE_SPEEDS } from './mark-ways';
 import { MOST_LAYERS, MOST_LINES, SPREAD_DOCUMENT_LIMITS as L } from './spread-limits';
 
 const text = (max: number) => z.string().trim().max(max);
 const lineId = z.string().min(1).max(40);
 const pointId = z.string().min(1).max(40);
-
-/** Ways to find a place on the line again. */
-export const MARK_WAYS = ['metres', 'counter', 'turns', 'passes', 'colours', 'tied'] as const;
 
 const SHARE = { min: 0, max: 1 } as const;
 
@@ -64,8 +62,6 @@ const lineSchema = z.strictObject({
   /** absent: that of the setup */
   dragN: numberIn(P.clutchN).optional(),
 });
-
-export const STRIKE_SPEEDS = ['hold', 'faster', 'slower'] as const;
 
 /** All lines of a boat as one arrangement. */
 export const spreadSchema = z

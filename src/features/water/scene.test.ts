@@ -18,7 +18,7 @@ import {
   writeTable,
 } from './scene';
 import { countdownDepths } from './use-water';
-import { valueByKey } from './handle';
+import { valueByKey } from '@/features/fields/handle';
 
 const inWater = (id: string): WaterSetup => ({
   id: id as WaterSetup['id'],

@@ -6,7 +6,7 @@ import type { Craft } from '@/core/tackle';
 import { useI18n } from '@/i18n/client';
 import type { Scene } from '../scene';
 import { extentOf, mostStretch, neededPx, scaleFor } from './column-scale';
-import { Handle } from '../handle';
+import { Handle } from '@/features/fields/handle';
 import { useSize } from '@/ui/use-size';
 import type { InWater, WaterAction } from '../use-water';
 import { LineInWater } from './line';

@@ -1,5 +1,5 @@
 import { useI18n } from '@/i18n/client';
-import { Balloon } from './balloon';
+import { Balloon } from '@/features/fields/balloon';
 import type { LineProps } from './line-props';
 import { STROKES } from './strokes';
 

@@ -3,7 +3,7 @@ import { PRESENTATION_LIMITS } from '@/domain/presentation-limits';
 import { useI18n } from '@/i18n/client';
 import { heavyOf, lineOf } from '../scene';
 import type { ColumnScale } from './column-scale';
-import { Handle } from '../handle';
+import { Handle } from '@/features/fields/handle';
 import type { InWater, WaterAction } from '../use-water';
 
 interface HandleOfLineProps {

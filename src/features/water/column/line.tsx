@@ -1,4 +1,4 @@
-import { Balloon } from './balloon';
+import { Balloon } from '@/features/fields/balloon';
 import { gripBackM } from './grip';
 import { Fall } from './fall';
 import type { LineProps } from './line-props';

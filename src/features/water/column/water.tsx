@@ -2,7 +2,7 @@ import { bottomUnder, type BottomProfile } from '@/core/rig';
 import { useI18n } from '@/i18n/client';
 import { bandDepths, type Scene } from '../scene';
 import type { ColumnScale } from './column-scale';
-import { Handle } from '../handle';
+import { Handle } from '@/features/fields/handle';
 import type { WaterAction } from '../use-water';
 
 export function Bottom({

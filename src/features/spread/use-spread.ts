@@ -1,0 +1,168 @@
+'use client';
+
+import { useState, useTransition } from 'react';
+import type { Craft } from '@/domain/house';
+import { placedSetup } from '@/domain/spread/place-setup';
+import type { SpreadDocument, SpreadLineDocument } from '@/domain/spread/spread';
+import { towPointsOf } from '@/domain/spread/tow-points';
+import { NEW_SPREAD, usualSpread } from '@/domain/spread/usual-spread';
+import { send } from '@/features/fields/send';
+import { useDraft } from '@/features/fields/use-draft';
+import { useUnpacked } from '@/features/fields/use-unpacked';
+import { changeHouseAction } from '@/server/actions/house';
+import { removeSpreadAction, saveSpreadAction } from '@/server/actions/spreads';
+import type { FailureCode } from '@/server/reply';
+import type { SpreadPage, TowedSetup } from '@/server/queries/spread-page';
+
+export interface HeldSpread {
+  readonly spread: SpreadDocument;
+  /** null: not kept on the bench yet */
+  readonly version: number | null;
+}
+
+export type SpreadFailure = 'stale' | 'unreachable' | FailureCode;
+
+/** So many steps can be taken back. */
+const MOST_BACK = 60;
+
+function asOpened({ asked, spreads, house }: SpreadPage, setups: readonly TowedSetup[]): HeldSpread {
+  const named = spreads.find(({ spread }) => spread.id === asked.spread);
+  if (named) return named;
+  if (asked.setups.length > 0) return { spread: begunWith(asked, setups, house.crafts), version: null };
+  return spreads.at(-1) ?? { spread: usualSpread(house.crafts[0]?.id ?? null), version: null };
+}
+
+/** A spread of the setups that a day was planned with, each in the first place that takes it. */
+function begunWith(
+  { setups: ids, craft: craftId }: SpreadPage['asked'],
+  setups: readonly TowedSetup[],
+  crafts: readonly Craft[],
+): SpreadDocument {
+  const chosen = ids.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
+  const first = chosen[0]?.file.presentation;
+  const craft = crafts.find(({ id }) => id === (craftId ?? first?.craftId)) ?? crafts[0];
+  const start = { ...usualSpread(craft?.id ?? null), ...(first ? { speedMps: Math.max(0.3, first.speedMps) } : {}) };
+  const points = craft ? towPointsOf(craft) : [];
+  return chosen.reduce<SpreadDocument>((spread, setup) => {
+    const line = placedSetup(spread, setup, points);
+    return line ? { ...spread, lines: [...spread.lines, line] } : spread;
+  }, start);
+}
+
+/** Headless: the spread in hand with its history, kept on the bench when asked; the craft that it stands in. */
+export function useSpread(page: SpreadPage) {
+  const setups = useUnpacked(page.setups);
+  const rods = useUnpacked(page.rods);
+  const [first] = useState(() => asOpened(page, setups));
+  const [held, setHeld] = useState(first);
+  const [kept, setKept] = useState<SpreadDocument | null>(first.version === null ? null : first.spread);
+  const [past, setPast] = useState<readonly SpreadDocument[]>([]);
+  const [spreads, setSpreads] = useState(page.spreads);
+  const [crafts, setCrafts] = useState(page.house.crafts);
+  const [failure, setFailure] = useState<SpreadFailure | null>(null);
+  const [busy, start] = useTransition();
+  const { spread } = held;
+  const changed = held.version === null ? spread.lines.length > 0 : JSON.stringify(spread) !== JSON.stringify(kept);
+  const craft = crafts.find(({ id }) => id === spread.craftId) ?? crafts[0] ?? null;
+  const draft = useDraft<HeldSpread>(`spread ${spread.id}`, changed ? held : null, (found) => readHeld(found, held));
+
+  const open = (next: HeldSpread) => {
+    setHeld(next);
+    setKept(next.version === null ? null : next.spread);
+    setPast([]);
+    setFailure(null);
+  };
+  /** `joins`: this change goes on with the one before it, as while something is dragged */
+  const change = (changes: Partial<SpreadDocument>, joins = false) => {
+    if (!joins) setPast((before) => [...before, spread].slice(-MOST_BACK));
+    setHeld({ ...held, spread: { ...spread, ...changes } });
+  };
+  const changeLine = (id: string, changes: Partial<SpreadLineDocument>, joins = false) =>
+    change({ lines: spread.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) }, joins);
+  return {
+    spread,
+    version: held.version,
+    spreads,
+    setups,
+    rods,
+    craft,
+    crafts,
+    changed,
+    failure,
+    busy,
+    draft,
+    takeUpDraft: () => {
+      if (draft.offer) open(draft.offer.value);
+      draft.takeUp();
+    },
+    change,
+    changeLine,
+    canUndo: past.length > 0,
+    undo: () => {
+      const last = past.at(-1);
+      if (!last) return;
+      setPast(past.slice(0, -1));
+      setHeld({ ...held, spread: last });
+    },
+    open: (id: string) =>
+      open(spreads.find((each) => each.spread.id === id) ?? { spread: usualSpread(craft?.id ?? null), version: null }),
+    openFile: (read: SpreadDocument) => open({ spread: { ...read, id: NEW_SPREAD }, version: null }),
+    save: (usualName: string, then?: (id: string) => void) =>
+      start(async () => {
+        const reply = await send('save-spread', saveSpreadAction, {
+          document: { ...spread, name: spread.name.trim() === '' ? usualName : spread.name },
+          expectedVersion: held.version,
+        });
+        setFailure(reply.ok ? null : reply.code);
+        if (!reply.ok) return;
+        const { document, version } = reply.data;
+        draft.saved();
+        setKept(document);
+        setHeld({ spread: document, version });
+        setSpreads((now) => [...now.filter((each) => each.spread.id !== document.id), { spread: document, version }]);
+        then?.(document.id);
+      }),
+    remove: () =>
+      start(async () => {
+        if (held.version === null) return;
+        const reply = await send('remove-spread', removeSpreadAction, { id: spread.id, expectedVersion: held.version });
+        setFailure(reply.ok ? null : reply.code);
+        if (!reply.ok) return;
+        const left = spreads.filter((each) => each.spread.id !== spread.id);
+        setSpreads(left);
+        open(left.at(-1) ?? { spread: usualSpread(craft?.id ?? null), version: null });
+      }),
+    /** what was changed elsewhere stays; this becomes a spread of its own */
+    keepAsAnother: () => {
+      setFailure(null);
+      setHeld({ spread: { ...spread, id: NEW_SPREAD }, version: null });
+    },
+    /** a field of the craft: its beam, its points, its wake */
+    changeCraft: <K extends 'beamM' | 'towPoints' | 'firstCrest' | 'whiteWater'>(key: K, to: Craft[K]) => {
+      if (!craft) return;
+      const from = craft[key] ?? null;
+      setCrafts((now) => now.map((each) => (each.id === craft.id ? { ...each, [key]: to } : each)));
+      start(async () => {
+        const reply = await send('change-house', changeHouseAction, {
+          changes: [{ kind: 'entry', document: 'craft', id: craft.id, key, from, to: to ?? null }],
+        });
+        if (!reply.ok) return setFailure(reply.code);
+        setCrafts(reply.data.house.crafts);
+        if (reply.data.refused.length > 0) setFailure('stale');
+      });
+    },
+  };
+}
+
+export type SpreadInHand = ReturnType<typeof useSpread>;
+
+/** A draft is taken up where it still is a spread, and goes on from what is kept now. */
+async function readHeld(found: unknown, now: HeldSpread): Promise<HeldSpread | null> {
+  const { spread, version } = (found ?? {}) as { readonly spread?: unknown; readonly version?: unknown };
+  const { spreadSchema } = await import('@/domain/spread/spread');
+  const parsed = spreadSchema.safeParse(spread);
+  if (!parsed.success || version !== now.version) return null;
+  return JSON.stringify(parsed.data) === JSON.stringify(now.spread)
+    ? null
+    : { spread: parsed.data, version: now.version };
+}

@@ -1,0 +1,55 @@
+import 'server-only';
+import { listParts, spreadRepo, type BrokenRow } from '@/db/repo';
+import type { RodPart } from '@/core/tackle';
+import type { House } from '@/domain/house';
+import { packed, type Packed } from '@/domain/packed';
+import type { SpreadDocument } from '@/domain/spread/spread';
+import { findHouse } from '../house/house';
+import { pageQuery } from '../page-query';
+import { marked } from '../setups/marked';
+import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
+
+export type TowedSetup = Pick<NewestSetup, 'id' | 'name' | 'file'>;
+
+/** What is asked for by the address: a spread, or setups and a craft to begin one with. */
+export interface SpreadAsked {
+  readonly spread: string | null;
+  readonly setups: readonly string[];
+  readonly craft: string | null;
+}
+
+export interface SpreadPage {
+  readonly setups: Packed<readonly TowedSetup[]>;
+  readonly rods: Packed<readonly RodPart[]>;
+  readonly house: House;
+  readonly spreads: readonly { readonly spread: SpreadDocument; readonly version: number }[];
+  readonly brokenSetups: readonly BrokenSetup[];
+  readonly brokenSpreads: readonly BrokenRow[];
+  readonly asked: SpreadAsked;
+}
+
+/** Every setup that is towed, the rods of the Box, the craft and house rules, and the spreads that were kept. */
+export async function getSpreadPage(asked: SpreadAsked): Promise<SpreadPage> {
+  return pageQuery(async (db, benchId) => {
+    const [newest, box, spreads, house] = await Promise.all([
+      newestSetups(db, benchId),
+      listParts(db, benchId),
+      spreadRepo.list(db, benchId),
+      findHouse(db, benchId),
+    ]);
+    const { whole, broken } = await marked(db, newest);
+    return {
+      setups: packed(
+        whole.flatMap(({ setup: { id, name, file } }): TowedSetup[] =>
+          file.presentation.kind === 'towed' ? [{ id, name, file }] : [],
+        ),
+      ),
+      rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+      house,
+      spreads: spreads.rows.map(({ document: spread, version }) => ({ spread, version })),
+      brokenSetups: broken,
+      brokenSpreads: spreads.broken,
+      asked,
+    };
+  });
+}
