@@ -15,6 +15,7 @@ export const KEYS = [
   { action: 'baits', keys: ['b'], label: 'baits', atFoot: true },
   { action: 'keep', keys: ['k'], label: 'keep', atFoot: true },
   { action: 'water', keys: ['w'], label: 'water', atFoot: false },
+  { action: 'spread', keys: ['s'], label: 'spread', atFoot: false },
   { action: 'deck', keys: ['d'], label: 'deck', atFoot: false },
   { action: 'tie', keys: ['l'], label: 'tie', atFoot: false },
   { action: 'cards', keys: ['c'], label: 'cards', atFoot: false },

@@ -9,7 +9,7 @@ import type { Care } from './care';
 import type { Today } from './use-today';
 
 export interface Step {
-  readonly action: 'water' | 'deck' | 'tie' | 'cards';
+  readonly action: 'water' | 'spread' | 'deck' | 'tie' | 'cards';
   readonly letter: string;
   /** null: it is done here first */
   readonly href: string | null;

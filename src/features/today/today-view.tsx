@@ -50,6 +50,7 @@ export function TodayView(page: TodayPage) {
   const [panel, setPanel] = useState<'keys' | 'baits' | null>(null);
 
   const forDeck = today.forDeck((house.sheet.rodsPerPerson ?? ON_DECK) * plan.people);
+  const towed = forDeck.filter((id) => today.fileOf(id)?.presentation.kind === 'towed');
   const planned = today.setups.filter(({ id }) => forDeck.includes(id));
   const load = loadOf(packList({ entries: planned.flatMap((each) => entryOf(each) ?? []) }, planned, today.box));
   const usualName = water?.name ?? t('today.aDay');
@@ -64,6 +65,16 @@ export function TodayView(page: TodayPage) {
       href: withSetups('/water', today.inPicture(IN_PICTURE)),
       goes: slot?.name ?? t('today.goes.water'),
     },
+    ...(towed.length > 0
+      ? [
+          {
+            action: 'spread',
+            letter: 's',
+            href: `${withSetups('/spread', towed)}${plan.day.craftId ? `&craft=${encodeURIComponent(plan.day.craftId)}` : ''}`,
+            goes: t('today.goes.spread', { count: towed.length }),
+          } as const,
+        ]
+      : []),
     {
       action: 'deck',
       letter: 'd',

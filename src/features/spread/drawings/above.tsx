@@ -43,7 +43,7 @@ export function Above({
   const { along, across, perM, aft } = frame;
   const points = towPointsOf(craft);
   const labels = geometry.map(({ lureM: [x, y] }) => ({ x: along(y) + aft * 18, y: across(x) }));
-  const ys = movedApart(labels, { dx: 46, dy: 21, top: 34, bottom: height - 16 });
+  const ys = movedApart(labels, { dx: 108, dy: 20, top: 30, bottom: height - 16 });
   const side = (which: 'port' | 'starboard') => (
     <text
       key={which}

@@ -34,7 +34,8 @@ export function Speeds({
   const { t, format } = i18n;
   const { edge } = classesWith(house.classes).checks.workingSpeed;
   const known = lines.filter(isSolved).flatMap(({ id, works }) => (works ? [{ id, ...works }] : []));
-  const { common, oddOne } = commonSpeeds(known.map(({ id, fromMps, toMps }) => ({ name: id, fromMps, toMps })));
+  const { common: all, oddOne } = commonSpeeds(known.map(({ id, fromMps, toMps }) => ({ name: id, fromMps, toMps })));
+  const common = known.length > 0 ? all : null;
   const v = spread.speedMps;
   const finite = known.flatMap(({ fromMps, toMps }) => [fromMps, Number.isFinite(toMps) ? toMps : fromMps + 1]);
   const most = 1.15 * Math.max(v, 1, ...finite.map((mps) => mps * (1 + edge)));

@@ -39,6 +39,11 @@ export function ArrangePanel({
   const { last, waiting, progress, failed } = useAnswer(asked, 200);
   const answer = last && !waiting ? last.answer : null;
   const points = towPointsOf(opened.craft);
+  /** A mark that is on the line itself says nothing of another length: then the metres do. */
+  const lengths = (line: SpreadLineDocument) =>
+    line.mark.by === 'tied' || line.mark.by === 'colours'
+      ? format(line.lineM, 'distance')
+      : markText(i18n, line, fileOf(inHand, line));
   const placeName = (id: string) => {
     const point = points.find((each) => each.id === id);
     return point ? `${t(`spread.point.${point.kind}`)} ${pointNumber(points, point)}` : '–';
@@ -92,14 +97,13 @@ export function ArrangePanel({
                 ]}
                 rows={answer.lines.map((line) => {
                   const before = opened.spread.lines.find(({ id }) => id === line.id)!;
-                  const file = fileOf(inHand, line);
                   return [
-                    `${numberOf(opened.spread, line.id)} ${rodName(i18n, file)}`,
+                    `${numberOf(opened.spread, line.id)} ${rodName(i18n, fileOf(inHand, line))}`,
                     before.pointId === line.pointId
                       ? placeName(line.pointId)
                       : t('spread.arrange.moves', { from: placeName(before.pointId), to: placeName(line.pointId) }),
-                    markText(i18n, before, file),
-                    sameLengths(before, line) ? t('spread.arrange.same') : markText(i18n, line, file),
+                    lengths(before),
+                    sameLengths(before, line) ? t('spread.arrange.same') : lengths(line),
                   ];
                 })}
               />
