@@ -48,6 +48,7 @@ const PICTURES = [
     path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep',
     wait: 2500,
   },
+  { file: 'spread.png', path: '/spread?spread=spread-lake', wait: 2500 },
   { file: 'quiver.png', path: '/quiver', wait: 6000 },
   {
     file: 'tying.png',

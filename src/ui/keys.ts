@@ -61,7 +61,8 @@ export function useKeys<A extends string>(
 ): void {
   const letters = useLetterKeys();
   const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (isPaused || (!letters && isLetterKey(event.key))) return;
+    // What a handle or a place of a drawing has taken for itself is not for the page too.
+    if (event.defaultPrevented || isPaused || (!letters && isLetterKey(event.key))) return;
     const { target } = event;
     const action = actionOfKey(
       rows,

@@ -12,10 +12,10 @@ const figure = (page: Page, name: string) => verdict(page, name).locator('output
 
 watchErrors();
 
-test('the list shows the marks of all seventeen setups and opens one', async ({ page }) => {
+test('the list shows the marks of all twenty setups and opens one', async ({ page }) => {
   await open(page, '/');
   await expect(page).toHaveURL('/bench');
-  await expect(page.getByRole('row')).toHaveCount(18);
+  await expect(page.getByRole('row')).toHaveCount(21);
   const row = page.getByRole('row', { name: /Lily bay/ });
   await expect(row.getByRole('cell').nth(6)).toHaveText(/fails/);
   await clean(page);

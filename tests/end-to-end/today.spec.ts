@@ -20,7 +20,7 @@ const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`).cli
 test('what is said of the day ranks the setups, is kept, and says what to mind', async ({ page }) => {
   await newDay(page);
   const rows = suited(page).locator('[data-standing]');
-  await expect(rows).toHaveCount(17);
+  await expect(rows).toHaveCount(20);
   await expect(rows.first()).toHaveAttribute('data-standing', 'suits');
   await clean(page);
 

@@ -1,10 +1,10 @@
 import { sql } from 'drizzle-orm';
-import { demoLeaders, demoPlans } from '@/db/demo';
+import { demoLeaders, demoPlans, demoSpreads } from '@/db/demo';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
-import { deckRepo, listBox, listLeaders, listParts, listReadings, planRepo, waterRepo } from '@/db/repo';
+import { deckRepo, listBox, listLeaders, listParts, listReadings, planRepo, spreadRepo, waterRepo } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { partIdSchema, setupIdSchema, type BenchId, type PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -97,7 +97,7 @@ describe('a part that cannot be read', () => {
   });
 });
 
-it('a revision, a deck, a plan, a water, a leader and a reading that cannot be read cost nothing but themselves', async () => {
+it('a revision, a deck, a plan, a water, a spread, a leader and a reading that cannot be read cost nothing but themselves', async () => {
   await db.execute(
     sql`update revision set chain = '{"version":1,"data":[{"kind":"anchor"}]}' where bench_id = ${demoBenchId} and setup_id = 'setup-lily-bay'`,
   );
@@ -105,13 +105,16 @@ it('a revision, a deck, a plan, a water, a leader and a reading that cannot be r
   await db.execute(sql`insert into plan values (${demoBenchId}, 'plan-x', 0, '{"version":1,"data":{}}', ${now})`);
   await db.execute(sql`insert into water values (${demoBenchId}, 'water-x', 0, '7', ${now})`);
   await db.execute(
+    sql`insert into spread values (${demoBenchId}, 'spread-x', 0, '{"version":1,"data":{"lines":7}}', ${now})`,
+  );
+  await db.execute(
     sql`insert into leader values (${demoBenchId}, 'leader-x', '{"version":1,"data":{"name":"Old"}}', ${now})`,
   );
   await db.execute(
     sql`insert into reading (bench_id, id, part_id, guide, raw, ${sql.raw('`before`')}, after, taken_at) values (${demoBenchId}, 'r', 'rod-heron', 'weigh', '{"version":1,"data":{}}', '{}', '[]', ${now})`,
   );
   const { whole, broken } = workedOut(await newestSetups(db, demoBenchId), ({ file }) => evaluate(file));
-  expect(whole).toHaveLength(16);
+  expect(whole).toHaveLength(19);
   expect(broken).toMatchObject([{ id: 'setup-lily-bay', faults: [{ problem: { path: 'chain[0].kind' } }] }]);
   expect(await setupPage(db, demoBenchId, setupIdSchema.parse('setup-lily-bay'))).toMatchObject({ kind: 'broken' });
   expect(await deckRepo.list(db, demoBenchId)).toMatchObject({
@@ -122,6 +125,9 @@ it('a revision, a deck, a plan, a water, a leader and a reading that cannot be r
   expect(plans.rows).toHaveLength(demoPlans.length);
   expect(plans.broken).toMatchObject([{ id: 'plan-x' }]);
   expect((await waterRepo.list(db, demoBenchId)).broken).toMatchObject([{ id: 'water-x' }]);
+  const spreads = await spreadRepo.list(db, demoBenchId);
+  expect(spreads.rows).toHaveLength(demoSpreads.length);
+  expect(spreads.broken).toMatchObject([{ id: 'spread-x' }]);
   const leaders = await listLeaders(db, demoBenchId);
   expect(leaders.rows).toHaveLength(demoLeaders.length);
   expect(leaders.broken).toMatchObject([{ id: 'leader-x', name: 'Old' }]);
@@ -132,6 +138,7 @@ it('a revision, a deck, a plan, a water, a leader and a reading that cannot be r
     'plan',
     'reading',
     ...(await revisionsOf('setup-lily-bay')),
+    'spread',
     'water',
   ]);
 });

@@ -9,7 +9,6 @@ export {
 export {
   boatLine,
   lineFor,
-  nameOfFirst,
   probeLine,
   tipAt,
   type BoatLine,
@@ -20,7 +19,7 @@ export {
   type SideLayer,
   type TowPoint,
 } from './boat';
-export { depthAfter, depthAt, sTurn, S_TURN_LIMITS, type STurn, type STurnInput } from './s-turn';
+export { depthAfter, sTurn, S_TURN_LIMITS, type STurn, type STurnInput } from './s-turn';
 export {
   changePoint,
   CHANGE_POINT_SAMPLES,

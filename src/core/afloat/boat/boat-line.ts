@@ -142,7 +142,7 @@ export function boatLine(placed: PlacedRod, across: readonly SideLayer[]): BoatL
 }
 
 /** The first line of a chain: the cable or the board of a rod. */
-export const nameOfFirst = (name: string, { gear }: Pick<TowedPresentation, 'gear'>): string =>
+const nameOfFirst = (name: string, { gear }: Pick<TowedPresentation, 'gear'>): string =>
   gear === undefined ? name : `${name} ${gear.kind === 'downrigger' ? 'cable' : 'board'}`;
 
 /** A probe as a line: it hangs in the way of the others, and carries nothing. */

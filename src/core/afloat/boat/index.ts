@@ -1,4 +1,4 @@
-export { boatLine, nameOfFirst, probeLine, type BoatLine, type HungProbe, type PlacedRod } from './boat-line';
-export { acrossAt, sidewaysM, type SideLayer } from './sideways';
+export { boatLine, probeLine, type BoatLine, type HungProbe, type PlacedRod } from './boat-line';
+export type { SideLayer } from './sideways';
 export { tipAt, type TowPoint } from './tow-point';
 export { lineFor, type LineWant, type PaidOut } from './line-for';

@@ -25,7 +25,7 @@ export function sidewaysM(profile: Profile, layers: readonly SideLayer[], speedM
 }
 
 /** Side current at a depth [m/s]. */
-export function acrossAt(layers: readonly SideLayer[], depthM: number): number {
+function acrossAt(layers: readonly SideLayer[], depthM: number): number {
   const next = layers.findIndex((layer) => layer.depthM >= depthM);
   if (next < 0) return layers.at(-1)?.acrossMps ?? 0;
   if (next === 0) return layers[0]!.acrossMps;

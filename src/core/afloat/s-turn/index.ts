@@ -1,1 +1,1 @@
-export { depthAfter, depthAt, sTurn, S_TURN_LIMITS, type STurn, type STurnInput } from './s-turn';
+export { depthAfter, sTurn, S_TURN_LIMITS, type STurn, type STurnInput } from './s-turn';

@@ -147,7 +147,7 @@ const lengthOfWaveM = (slope: (x: number) => number, L: number): number =>
   );
 
 /** Depth at a steady speed [m]; straight between what is given, constant beyond. */
-export function depthAt(depthsAt: STurnInput['depthsAt'], speedMps: number): number {
+function depthAt(depthsAt: STurnInput['depthsAt'], speedMps: number): number {
   const next = depthsAt.findIndex((each) => each.speedMps > speedMps);
   if (next === 0) return depthsAt[0]!.depthM;
   if (next < 0) return depthsAt.at(-1)!.depthM;

@@ -79,7 +79,7 @@ export function BandsPanel({
         caption={t('spread.bands.moves')}
         head={[t('spread.list.number'), t('spread.bands.band'), t('spread.bands.now'), t('spread.bands.do'), '']}
         rows={moves.map((move) => {
-          const by = move.thenM - move.nowM;
+          const by = half(move.thenM) - move.nowM;
           const answer = solved.lines.find(({ id }) => id === move.id);
           return [
             numberOf(spread, move.id),

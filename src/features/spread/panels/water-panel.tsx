@@ -125,7 +125,9 @@ export function WaterPanel({
       )}
       <Note>{t('spread.current.note')}</Note>
 
-      <h3 className="narrow border-t border-ink pt-1 text-[15px] font-semibold">{t('spread.probe')}</h3>
+      <h3 className="narrow border-t border-ink pt-1 text-[15px] font-semibold first-letter:uppercase">
+        {t('spread.probe')}
+      </h3>
       <label className="semi-narrow flex min-h-8 items-center gap-2">
         <input
           type="checkbox"

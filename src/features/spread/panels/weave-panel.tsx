@@ -84,7 +84,7 @@ export function WeavePanel({
           },
           yAxis: [
             axis(`${t('spread.list.depth')} [${unitLabel('depth')}]`, true, 'left'),
-            axis(`${t('spread.speed')} [${unitLabel('speed')}]`, false, 'right'),
+            axis(`${t('spread.weave.speeds')} [${unitLabel('speed')}]`, false, 'right'),
           ],
           series: made
             ? [
@@ -95,7 +95,7 @@ export function WeavePanel({
                   false,
                 ),
                 series(
-                  t('spread.speed'),
+                  t('spread.weave.speeds'),
                   1,
                   made.speedMps.map((mps) => inUnit(mps, 'speed')),
                   true,
