@@ -4,19 +4,9 @@ import { chromium } from '@playwright/test';
 
 const at = process.argv[2] ?? 'http://127.0.0.1:4173';
 const WALL = '/bench/setup-drowned-wall';
-const HANG_TEST = [
-  ['mass hung 1', '150 g'],
-  ['tip went down 1', '21 cm'],
-  ['mass hung 2', '300 g'],
-  ['tip went down 2', '38 cm'],
-  ['mass hung 3', '450 g'],
-  ['tip went down 3', '50 cm'],
-  ['tip below level, heaviest mass', '48'],
-];
 const PICTURES = [
   { file: 'box.png', path: '/box', find: 'offset worm', typed: '7\'2" MH fast 3/8-1 oz cast' },
   { file: 'box-phone-lamp-es.png', path: '/box', width: 390, height: 844, cookies: { lighting: 'lamp', locale: 'es' } },
-  { file: 'hang-test.png', path: '/box', find: 'curlew', keys: ['m'], fill: HANG_TEST },
   { file: 'true-scale.png', path: '/box/true-scale' },
   { file: 'new-setup.png', path: '/bench/new' },
   { file: 'bench.png', path: WALL, wait: 2500 },
@@ -30,7 +20,6 @@ const PICTURES = [
     wait: 2500,
   },
   { file: 'working.png', path: WALL, click: /^Set /, wait: 2500 },
-  { file: 'remedies.png', path: '/bench/setup-lily-bay', keys: ['f'], wait: 3500 },
   { file: 'candidates.png', path: WALL, keys: ['e'], wait: 1500 },
   {
     file: 'today.png',

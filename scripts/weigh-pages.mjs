@@ -13,6 +13,7 @@ const ROUTES = [
   '/quiver/deck',
   '/tying',
   '/today',
+  '/spread',
   '/tying/jig',
   '/rules',
 ];

@@ -1,3 +1,4 @@
+import { wantedBand } from './wanted-band';
 import {
   arrange,
   boatLine,
@@ -12,7 +13,6 @@ import {
 import { InputRangeError } from '@/core/base/guard';
 import type { Steps } from '@/core/decide';
 import type { TowedPresentation } from '@/core/tackle';
-import { wantedBand } from './bands';
 import { isProblem, placedProbe, placedRod, sideLayers } from './on-boat';
 import { solveSpread, type SpreadQuestion } from './solve';
 import type { SpreadLineDocument } from './spread';

@@ -1,28 +1,8 @@
 import { lineFor, type PaidOut } from '@/core/afloat';
 import { isProblem, placedRod } from './on-boat';
-import type { SetupFiles, SpreadQuestion } from './solve';
-import type { SpreadDocument, SpreadLineDocument } from './spread';
+import type { SpreadQuestion } from './solve';
 import { SPREAD_DOCUMENT_LIMITS as L } from './spread-limits';
-
-export interface DepthBand {
-  readonly fromM: number;
-  readonly toM: number;
-}
-
-/** Where a line is wanted: as it was said for it, from the surface or the break, else as its setup has it; null: nowhere yet. */
-export function wantedBand(
-  line: Pick<SpreadLineDocument, 'wants'>,
-  { breakM }: Pick<SpreadDocument, 'breakM'>,
-  presentation: SetupFiles[string]['presentation'] | undefined,
-): DepthBand | null {
-  const { wants } = line;
-  if (wants?.of === 'surface') return { fromM: wants.fromM, toM: wants.toM };
-  if (wants)
-    return breakM === undefined
-      ? null
-      : { fromM: Math.max(0, breakM + wants.fromM), toM: Math.max(0, breakM + wants.toM) };
-  return presentation?.kind === 'towed' ? presentation.wanted.depth : null;
-}
+import { wantedBand, type DepthBand } from './wanted-band';
 
 /** What is to be wound in or let out so that a line runs in the middle of its band. */
 export interface BandMove {

@@ -1,15 +1,11 @@
 import { tipAt, type HungProbe, type PlacedRod, type SideLayer, type TowPoint } from '@/core/afloat';
 import { InputRangeError } from '@/core/base/guard';
 import { readRig } from '@/core/rig';
-import type { RodPart, Setup, TowedPresentation } from '@/core/tackle';
+import type { RodPart, TowedPresentation } from '@/core/tackle';
 import type { Craft, House } from '../house';
+import { onRod, PROBE, USUAL_BOARD, USUAL_CABLE, type RiggedFile } from './line-names';
 import { towPointsOf } from './tow-points';
 import type { SpreadDocument, SpreadLineDocument } from './spread';
-
-/** A downrigger of which nothing was said [m, kg]. */
-export const USUAL_CABLE = { cable: 'steel-cable', cableDiameterM: 0.9e-3, cableM: 10, ballKg: 4.5 } as const;
-/** A board of which nothing was said: line to it, and how far out of it [m]. */
-export const USUAL_BOARD = { lineM: 25, outM: 16 } as const;
 
 /** What is shared by all lines of a spread. */
 export type SpreadScene = Pick<SpreadDocument, 'speedMps' | 'current' | 'bottomM'>;
@@ -54,25 +50,12 @@ export function presentationOnBoat(
   };
 }
 
-export type RiggedFile = Pick<Setup, 'parts' | 'chain' | 'presentation'>;
-
 /** What lines stand in: the craft, the spread's water, the house, and the rods of the Box. */
 export interface OnBoat {
   readonly craft: Craft;
   readonly scene: SpreadScene;
   readonly house: House;
   readonly rods: readonly RodPart[];
-}
-
-/** A setup on another rod; on its own where none is given. */
-export function onRod<F extends RiggedFile>(file: F, rod: RodPart | undefined): F {
-  const joint = file.chain.find(({ kind }) => kind === 'rod');
-  if (!rod || !joint || joint.partId === rod.id) return file;
-  return {
-    ...file,
-    parts: [...file.parts.filter(({ id }) => id !== rod.id), rod],
-    chain: file.chain.map((each) => (each === joint ? { ...joint, partId: rod.id } : each)),
-  };
 }
 
 /** Why a line cannot be drawn. */
@@ -109,9 +92,6 @@ export function placedRod(
 }
 
 export const isProblem = (placed: PlacedRod | LineProblem): placed is LineProblem => 'code' in placed;
-
-/** The name of the probe among lines. */
-export const PROBE = 'probe';
 
 export function placedProbe({ probe }: Pick<SpreadDocument, 'probe'>, craft: Craft): HungProbe | null {
   const point = probe && towPointsOf(craft).find(({ id }) => id === probe.pointId);

@@ -1,7 +1,7 @@
+import { wantedBand } from './wanted-band';
 import { lineFor } from '@/core/afloat';
 import type { House } from '../house';
 import { sideTaken } from '@/core/tackle/defaults/schools';
-import { wantedBand } from './bands';
 import { isProblem, placedRod } from './on-boat';
 import { SPREAD_DOCUMENT_LIMITS as L } from './spread-limits';
 import type { SpreadLineDocument } from './spread';

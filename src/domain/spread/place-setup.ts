@@ -1,6 +1,6 @@
+import { USUAL_BOARD, USUAL_CABLE, type RiggedFile } from './line-names';
 import type { TowPoint } from '@/core/afloat';
 import { MOST_LINES } from './spread-limits';
-import { USUAL_BOARD, USUAL_CABLE, type RiggedFile } from './on-boat';
 import type { SpreadDocument, SpreadLineDocument } from './spread';
 import type { SetupId } from '../ids';
 

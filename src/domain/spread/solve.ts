@@ -14,7 +14,8 @@ import { fitChain, workingSpeeds } from '@/core/rig';
 import { classesWith } from '@/core/tackle/defaults/classes';
 import type { RodPart } from '@/core/tackle';
 import type { Craft, House } from '../house';
-import { isProblem, placedProbe, placedRod, PROBE, sideLayers, type LineProblem, type RiggedFile } from './on-boat';
+import { isSolved, type RiggedFile } from './line-names';
+import { isProblem, placedProbe, placedRod, sideLayers, type LineProblem } from './on-boat';
 import type { SpreadDocument } from './spread';
 
 /** Setups of a spread, by their id. */
@@ -63,8 +64,6 @@ export interface SolvedSpread {
   /** null while no line can be drawn */
   readonly spread: Spread | null;
 }
-
-export const isSolved = (line: LineAnswer): line is SolvedLine => line.problem === null;
 
 /** How one rod's line is worked out; a worker keeps what it has worked out before. */
 export type Solver = (key: () => string, solve: () => BoatLine) => BoatLine;
@@ -160,6 +159,3 @@ function lineAnswer(
     spoolM: main && 'lengthM' in main && main.lengthM ? main.lengthM.value : null,
   };
 }
-
-/** The id of the line that a name of `spread` belongs to: its lure, cable or board; the probe's own. */
-export const lineIdOf = (name: string): string => (name === PROBE ? PROBE : name.replace(/ (cable|board)$/, ''));

@@ -1,11 +1,13 @@
+import { isSolved, lineIdOf } from './line-names';
+import { wantedBand } from './wanted-band';
 import { describe, expect, it } from 'vitest';
 import { demoHouse, demoParts, demoSetupsOfBench, demoSpreads } from '@/db/demo';
 import { finish } from '@/core/decide';
 import { setupIdSchema } from '../ids';
 import { arrangeSpread } from './arrange-options';
-import { bandMoves, wantedBand } from './bands';
+import { bandMoves } from './bands';
 import { cutBack, markReading } from './line-mark';
-import { isSolved, lineIdOf, solveSpread, type SetupFiles, type SolvedLine, type SpreadQuestion } from './solve';
+import { solveSpread, type SetupFiles, type SolvedLine, type SpreadQuestion } from './solve';
 import { inPattern, offPattern, placesOf, PATTERNS, placesOfSpread, stretched } from './patterns';
 import { movedTo, placedSetup } from './place-setup';
 import { spreadSchema, type SpreadDocument, type SpreadLineDocument } from './spread';

@@ -1,6 +1,6 @@
+import { PROBE, lineIdOf } from './line-names';
 import type { LinePair } from '@/core/afloat';
-import { lineIdOf, type SolvedLine } from './solve';
-import { PROBE } from './on-boat';
+import type { SolvedLine } from './solve';
 import type { SpreadDocument, SpreadLineDocument } from './spread';
 
 /** How far two rods' lines come to each other, whichever pieces of them do. */

@@ -1,6 +1,7 @@
+import { isSolved, lineIdOf } from '@/domain/spread/line-names';
+import { wantedBand } from '@/domain/spread/wanted-band';
 import { classesWith } from '@/core/tackle/defaults/classes';
-import { wantedBand } from '@/domain/spread/bands';
-import { isSolved, lineIdOf, type LineAnswer, type SpreadQuestion } from '@/domain/spread/solve';
+import type { LineAnswer, SpreadQuestion } from '@/domain/spread/solve';
 import type { SpreadLineDocument } from '@/domain/spread/spread';
 import type { Spread } from '@/core/afloat';
 import type { MarkShape } from '@/ui/mark';

@@ -1,8 +1,8 @@
+import { PROBE, lineIdOf, onRod } from '@/domain/spread/line-names';
 import type { Part } from '@/domain/parts';
 import type { MarkReading } from '@/domain/spread/line-mark';
 import { markReading } from '@/domain/spread/line-mark';
-import { onRod, PROBE } from '@/domain/spread/on-boat';
-import { lineIdOf, type SetupFiles } from '@/domain/spread/solve';
+import type { SetupFiles } from '@/domain/spread/solve';
 import type { SpreadDocument, SpreadLineDocument } from '@/domain/spread/spread';
 import type { I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';

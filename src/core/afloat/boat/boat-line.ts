@@ -4,7 +4,7 @@ import { boatSpeeds, hungCable, runRig, tipHeightM, type HungCable, type Rig, ty
 import type { TowedPresentation } from '../../tackle';
 import { tow, type TowInput, type WaterInput } from '../../water';
 import { SPREAD_LIMITS, type Point, type Profile, type SpreadLine } from '../spread';
-import { resampled, withStart } from './profiles';
+import { thinned, withStart } from './profiles';
 import { sidewaysM, type SideLayer } from './sideways';
 import { tipAt, type TowPoint } from './tow-point';
 
@@ -82,13 +82,13 @@ export function boatLine(placed: PlacedRod, across: readonly SideLayer[]): BoatL
   const lead = (): SpreadLine => {
     const behind = (running: Running): Profile =>
       running.shape.map(([x, z]) => [x - running.release!.behindM, z] as const);
-    const profileM = resampled(behind(asIs));
+    const profileM = thinned(behind(asIs));
     return {
       name,
       after: nameOfFirst(name, presentation),
       profileM,
       offsetM: profileM.at(-1)![0] > 0 ? sideways(profileM) : 0,
-      depthsAt: atSpeeds.map(({ speedMps, running }) => ({ speedMps, zM: zOf(resampled(behind(running))) })),
+      depthsAt: atSpeeds.map(({ speedMps, running }) => ({ speedMps, zM: zOf(thinned(behind(running))) })),
       depthSdM,
     };
   };
@@ -116,7 +116,7 @@ export function boatLine(placed: PlacedRod, across: readonly SideLayer[]): BoatL
         lead(),
       ];
     }
-    const from = (running: Running): Profile => withStart(resampled(running.shape), tipM[2]);
+    const from = (running: Running): Profile => withStart(thinned(running.shape), tipM[2]);
     const profileM = from(asIs);
     return [
       {
@@ -177,7 +177,7 @@ function cableLine(
   asIs: HungCable,
   { across, throughMps }: { readonly across: readonly SideLayer[]; readonly throughMps: number },
 ): SpreadLine {
-  const from = ({ shape }: HungCable): Profile => [[0, tipM[2]], ...resampled(shape)];
+  const from = ({ shape }: HungCable): Profile => [[0, tipM[2]], ...thinned(shape)];
   const profileM = from(asIs);
   return {
     name,

@@ -1,20 +1,28 @@
 import type { Profile } from '../spread';
 
-/** So many points a line keeps for distances: a curve of a few straight pieces is off by centimetres. */
+/** So many points a line keeps in the water for distances: a curve of a few straight pieces is off by centimetres. */
 const POINTS = 8;
 
 /**
- * A line as so many points at even shares of its reach, so that the same line at other speeds has its points at the same shares.
- * Where the line hangs straight down, shares of its length stand for those of its reach.
+ * A line as so many points at even shares of its length, so that the same line at other speeds has its points at the same shares;
+ * what hangs in the air is a straight piece before them.
  */
-export function resampled(shape: Profile): Profile {
+export function thinned([first, ...rest]: Profile): Profile {
+  if (first![1] >= 0) return evenly([first!, ...rest]);
+  // A lure on the surface has all of its line in the air: the points in the water are where it lies.
+  return [first!, ...(rest.length > 1 ? evenly(rest) : Array.from({ length: POINTS }, () => rest[0]!))];
+}
+
+function evenly(shape: Profile): Profile {
   const lengths = [0];
   shape.slice(1).forEach(([s, z], i) => lengths.push(lengths[i]! + Math.hypot(s - shape[i]![0], z - shape[i]![1])));
   const all = lengths.at(-1)!;
-  const points = Array.from({ length: POINTS }, (_, k) => atLength(shape, lengths, (all * k) / (POINTS - 1)));
   let reachM = 0;
   // A solved line may come forward by a rounding; a profile never falls back.
-  return points.map(([s, z]) => [(reachM = Math.max(reachM, s)), z] as const);
+  return Array.from({ length: POINTS }, (_, k) => {
+    const [s, z] = atLength(shape, lengths, (all * k) / (POINTS - 1));
+    return [(reachM = Math.max(reachM, s)), z] as const;
+  });
 }
 
 function atLength(shape: Profile, lengths: readonly number[], length: number): Profile[number] {

@@ -62,7 +62,13 @@ export function arcsIn({ lines, parents, turn }: Turning): readonly (Arc | null)
 }
 
 /** One line of a turn as it lies in space; null where it goes slack. */
-export function onArc(turning: Turning, arcs: readonly (Arc | null)[], i: number): Turned | null {
+export function onArc(
+  turning: Turning,
+  arcs: readonly (Arc | null)[],
+  i: number,
+  /** where the line that it goes on from lies */
+  above: (parent: number) => Turned = (parent) => onArc(turning, arcs, parent)!,
+): Turned | null {
   const arc = arcs[i]!;
   if (!arc) return null;
   const { lines, parents, turn, speedMps } = turning;
@@ -70,7 +76,7 @@ export function onArc(turning: Turning, arcs: readonly (Arc | null)[], i: number
   const profile = profileAt(lines[i]!, own);
   const parent = parents[i]!;
   // A line goes up and down with the ball or board that it begins at.
-  const startsAt = parent === null ? profile[0]![1] : onArc(turning, arcs, parent)!.points.at(-1)![2];
+  const startsAt = parent === null ? profile[0]![1] : above(parent).points.at(-1)![2];
   return {
     points: alongArc(profile, startsAt - profile[0]![1], arc, turn),
     radiusM: arc.toRadiusM,

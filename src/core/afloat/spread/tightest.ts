@@ -1,6 +1,6 @@
 import { leastDistanceM, pieceDistanceM, wetPieces, type Piece } from './distance';
-import type { Point, Side, SpreadLine } from './lines';
-import { arcsIn, endsOf, onArc, type Turned, type Turning } from './place';
+import type { Side, SpreadLine } from './lines';
+import { arcsIn, endsOf, onArc, type Arc, type Turned, type Turning } from './place';
 
 /** The tightest turn that keeps all clear. */
 export type Tightest =
@@ -13,6 +13,7 @@ const WIDEST_M = 1000;
 const TIGHTEST_M = 5;
 const STEP = 0.004;
 const BISECTIONS = 12;
+const MOST_STEPS = Math.ceil(Math.log(WIDEST_M / TIGHTEST_M) / Math.log(1 + STEP)) + 2;
 
 export interface TightestInput {
   readonly lines: readonly SpreadLine[];
@@ -36,7 +37,8 @@ export function tightestTurn(
   input: TightestInput,
 ): { readonly radiusM: number; readonly because: readonly string[] } | null {
   const { lines, pairs, clearOf } = input;
-  const { steps, slack, moved } = stepsOf(input);
+  const found = stepsOf(input);
+  const { steps, slack } = found;
   let best: { readonly k: number; readonly because: readonly number[] } | null =
     slack < 0 ? null : { k: steps.length - 1, because: [slack] };
   // The pair that stands nearest now is likely to rule, and the others need not be followed past it.
@@ -46,12 +48,12 @@ export function tightestTurn(
     for (let k = 0; k <= last;) {
       // Seen from above two lines stand no farther apart than they do: most pairs need no more than that.
       const above = apartFromAboveM(steps[k]!, a, b);
-      const distanceM = above > clear ? above : apartAt(input, steps[k]!.radiusM, a, b);
+      const distanceM = above > clear ? above : apartOn(steps[k]!, a, b);
       if (distanceM !== null && distanceM < clear) {
         best = { k, because: [a, b] };
         break;
       }
-      k = distanceM === null ? k + 1 : nextToLookAt(moved[a]!, moved[b]!, k, distanceM - clear);
+      k = distanceM === null ? k + 1 : nextToLookAt(found, [a, b], k, distanceM - clear);
     }
   }
   if (!best) return null;
@@ -72,10 +74,13 @@ export function tightestTurn(
   return { radiusM: lo, because: because.map((i) => lines[i]!.name) };
 }
 
-/** One radius that is looked at: start and end of each line as seen from above, four numbers a line [m]. */
+/** One radius that is looked at. */
 interface Step {
   readonly radiusM: number;
+  /** start and end of each line as seen from above, four numbers a line [m] */
   readonly ends: Float64Array;
+  /** a line as it lies in the water there, worked out when it is first asked for */
+  readonly wet: (line: number) => readonly Piece[];
 }
 
 interface Steps {
@@ -84,33 +89,59 @@ interface Steps {
   /** the first line that goes slack; −1: none does */
   readonly slack: number;
   /** how far each line has moved since the widest turn, added up step by step [m] */
-  readonly moved: readonly (readonly number[])[];
+  readonly moved: readonly Float64Array[];
 }
 
 function stepsOf(input: TightestInput): Steps {
-  const { lines } = input;
-  const varies = depthVaries(input);
+  const { lines, parents } = input;
+  const rises = risesOf(input);
   const steps: Step[] = [];
-  const moved: number[][] = lines.map(() => [0]);
-  for (let radiusM = WIDEST_M; ; radiusM /= 1 + STEP) {
-    const step = { radiusM: Math.max(TIGHTEST_M, radiusM), ends: new Float64Array(4 * lines.length) };
-    const turning = turningAt(input, step.radiusM);
+  const moved = lines.map(() => new Float64Array(MOST_STEPS));
+  const speedMps = new Float64Array(lines.length);
+  /** how far the points of a line have risen or sunk since the step before, with those that it goes on from [m] */
+  const risenM = new Float64Array(lines.length);
+  for (let radiusM = WIDEST_M, k = 0; ; radiusM /= 1 + STEP, k += 1) {
+    const turning = turningAt(input, Math.max(TIGHTEST_M, radiusM));
     const arcs = arcsIn(turning);
+    const step: Step = {
+      radiusM: turning.turn.radiusM,
+      ends: new Float64Array(4 * lines.length),
+      wet: wetOnce(turning, arcs),
+    };
     const slack = arcs.indexOf(null);
-    const before = steps.at(-1);
+    const before = steps[k - 1];
     steps.push(step);
     if (slack >= 0) return { steps, slack, moved };
-    for (const [i, arc] of arcs.entries()) {
-      const [from, to] = endsOf(arc!, turning.turn);
-      step.ends.set(from, 4 * i);
-      step.ends.set(to, 4 * i + 2);
-      if (before)
-        moved[i]!.push(
-          moved[i]!.at(-1)! + (varies[i] ? followedM(input, before, step, i) : endsMovedM(before, step, i)),
-        );
+    for (let i = 0; i < lines.length; i += 1) {
+      const arc = arcs[i]!;
+      endsInto(arc, turning.turn, step.ends, 4 * i);
+      const now = ((input.speedMps ?? 0) * arc.toRadiusM) / step.radiusM;
+      if (before) {
+        const { perMps, cut } = rises[i]!;
+        const parent = parents[i]!;
+        risenM[i] = perMps * Math.abs(now - speedMps[i]!) + (parent === null ? 0 : risenM[parent]!);
+        moved[i]![k] = moved[i]![k - 1]! + endsMovedM(before, step, i) + cut * risenM[i]!;
+      }
+      speedMps[i] = now;
     }
     if (step.radiusM <= TIGHTEST_M) return { steps, slack: -1, moved };
   }
+}
+
+function endsInto(arc: Arc, turn: Turning['turn'], ends: Float64Array, at: number): void {
+  const [[x0, y0], [x1, y1]] = endsOf(arc, turn);
+  ends[at] = x0;
+  ends[at + 1] = y0;
+  ends[at + 2] = x1;
+  ends[at + 3] = y1;
+}
+
+/** Each line of a turn is placed once; those that go on from others find them placed. */
+function wetOnce(turning: Turning, arcs: ReturnType<typeof arcsIn>): Step['wet'] {
+  const placed: (Turned | undefined)[] = [];
+  const wet: (readonly Piece[] | undefined)[] = [];
+  const place = (i: number): Turned => (placed[i] ??= onArc(turning, arcs, i, place)!);
+  return (i) => (wet[i] ??= wetPieces(place(i)));
 }
 
 const turningAt = ({ lines, parents, speedMps, side }: TightestInput, radiusM: number): Turning => ({
@@ -133,6 +164,9 @@ function apartAt(input: TightestInput, radiusM: number, a: number, b: number): n
   return p && q ? leastDistanceM(wetPieces(p), wetPieces(q)) : null;
 }
 
+/** Least distance of two lines in the water on a step where none is slack [m]; null where one is never in it. */
+const apartOn = ({ wet }: Step, a: number, b: number): number | null => leastDistanceM(wet(a), wet(b));
+
 /** Least distance of two lines as seen from above [m]. */
 const apartFromAboveM = (step: Step, a: number, b: number): number =>
   pieceDistanceM(fromAbove(step, a), fromAbove(step, b));
@@ -142,14 +176,36 @@ const fromAbove = ({ ends }: Step, i: number): Piece => [
   [ends[4 * i + 2]!, ends[4 * i + 3]!, 0],
 ];
 
-/** Which lines change their depth with the radius: such as are given by speed, and what goes on from them. */
-function depthVaries({ lines, parents }: TightestInput): readonly boolean[] {
-  const varies: boolean[] = [];
-  for (const [i, { depthsAt }] of lines.entries()) {
-    const parent = parents[i]!;
-    varies.push(depthsAt !== undefined || (parent !== null && varies[parent]!));
-  }
-  return varies;
+/** How much a line's points rise and sink with its speed. */
+interface Rise {
+  /** of its points, at the most, beyond that of the line that it goes on from [m for each m/s] */
+  readonly perMps: number;
+  /** so many times as far the place moves where it passes the surface: a flat line is cut far from where it was */
+  readonly cut: number;
+}
+
+/** A line flatter than this at the surface is taken for as steep [sine of its angle]. */
+const FLATTEST = 0.02;
+
+function risesOf({ lines }: TightestInput): readonly Rise[] {
+  return lines.map(({ depthsAt, profileM, tipM }) => {
+    if (!depthsAt) return { perMps: 0, cut: 1 };
+    let perMps = 0;
+    for (let k = 1; k < depthsAt.length; k += 1) {
+      const [a, b] = [depthsAt[k - 1]!, depthsAt[k]!];
+      const start = tipM ? 0 : b.zM[0]! - a.zM[0]!;
+      for (const [i, z] of b.zM.entries())
+        perMps = Math.max(perMps, Math.abs(z - a.zM[i]! - start) / (b.speedMps - a.speedMps));
+    }
+    let flattest = 1;
+    for (const { zM } of depthsAt)
+      for (let i = 1; i < zM.length; i += 1)
+        if (zM[i - 1]! <= 0 !== zM[i]! <= 0) {
+          const fall = Math.abs(zM[i]! - zM[i - 1]!);
+          flattest = Math.min(flattest, fall / Math.hypot(fall, profileM[i]![0] - profileM[i - 1]![0]));
+        }
+    return { perMps, cut: 1 / Math.max(FLATTEST, flattest) };
+  });
 }
 
 /** A line of fixed depths is straight in plan: none of its points moves farther than its ends [m]. */
@@ -161,22 +217,11 @@ function endsMovedM({ ends: a }: Step, { ends: b }: Step, i: number): number {
   );
 }
 
-/** Where the water line cuts a line anew, nothing bounds how near it may have come: it is looked at again [m]. */
-const UNBOUNDED_M = 1e6;
-
-/** Of a line that rises or sinks each point in the water is followed, the one at the surface too [m]. */
-function followedM(input: TightestInput, before: Step, now: Step, i: number): number {
-  const [a, b] = [before, now].map(({ radiusM }) => wetPieces(lineAt(input, radiusM, i)!).flat());
-  if (a!.length !== b!.length) return UNBOUNDED_M;
-  return a!.reduce((most, p, k) => Math.max(most, apartM(p, b![k]!)), 0);
-}
-
-const apartM = (p: Point, q: Point): number => Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
-
 /** The next step at which two lines may have come nearer by so much, by halving; past the end where they cannot. */
-function nextToLookAt(a: readonly number[], b: readonly number[], from: number, byM: number): number {
+function nextToLookAt({ moved, steps }: Steps, [p, q]: readonly [number, number], from: number, byM: number): number {
+  const [a, b] = [moved[p]!, moved[q]!];
   const gone = (k: number) => a[k]! - a[from]! + b[k]! - b[from]!;
-  let [lo, hi] = [from + 1, a.length];
+  let [lo, hi] = [from + 1, steps.length];
   while (lo < hi) {
     const middle = Math.floor((lo + hi) / 2);
     if (gone(middle) >= byM) hi = middle;

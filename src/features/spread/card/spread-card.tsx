@@ -1,9 +1,8 @@
 'use client';
 
+import { PROBE, isSolved } from '@/domain/spread/line-names';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { PROBE } from '@/domain/spread/on-boat';
-import { isSolved } from '@/domain/spread/solve';
 import { orderOut } from '@/domain/spread/strike';
 import { useI18n } from '@/i18n/client';
 import type { SpreadPage } from '@/server/queries/spread-page';

@@ -1,5 +1,6 @@
+import { isSolved, lineIdOf } from '@/domain/spread/line-names';
 import { inTurn, onStraight, parentsOf, type Point, type SpreadLine, type Turn } from '@/core/afloat';
-import { isSolved, lineIdOf, type SolvedSpread } from '@/domain/spread/solve';
+import type { SolvedSpread } from '@/domain/spread/solve';
 
 /** One piece of a rod's line as it lies: cable, board line or the line itself. */
 export interface LaidPiece {

@@ -1,6 +1,6 @@
 'use client';
 
-import { wantedBand } from '@/domain/spread/bands';
+import { wantedBand } from '@/domain/spread/wanted-band';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SetupFiles } from '@/domain/spread/solve';
 import { Balloon } from '@/features/fields/balloon';

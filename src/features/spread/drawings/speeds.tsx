@@ -1,9 +1,10 @@
 'use client';
 
+import { isSolved } from '@/domain/spread/line-names';
 import { commonSpeeds } from '@/core/rig';
 import { classesWith } from '@/core/tackle/defaults/classes';
 import type { House } from '@/domain/house';
-import { isSolved, type LineAnswer } from '@/domain/spread/solve';
+import type { LineAnswer } from '@/domain/spread/solve';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { Handle } from '@/features/fields/handle';

@@ -1,7 +1,8 @@
 'use client';
 
+import { isSolved } from '@/domain/spread/line-names';
 import type { Side, Spread, Turn } from '@/core/afloat';
-import { isSolved, type SolvedSpread } from '@/domain/spread/solve';
+import type { SolvedSpread } from '@/domain/spread/solve';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import { Handle } from '@/features/fields/handle';
 import { useI18n } from '@/i18n/client';

@@ -1,6 +1,7 @@
 'use client';
 
-import { isSolved, type SpreadQuestion } from '@/domain/spread/solve';
+import { isSolved } from '@/domain/spread/line-names';
+import type { SpreadQuestion } from '@/domain/spread/solve';
 import { useI18n, type I18n } from '@/i18n/client';
 import { lineState, type LineRemark } from '../line-state';
 import type { Solved } from '../use-solved';

@@ -1,6 +1,7 @@
 'use client';
 
-import { isSolved, type SpreadQuestion } from '@/domain/spread/solve';
+import { isSolved } from '@/domain/spread/line-names';
+import type { SpreadQuestion } from '@/domain/spread/solve';
 import { useI18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
 import { lineState } from '../line-state';

@@ -1,9 +1,10 @@
 'use client';
 
+import { isSolved } from '@/domain/spread/line-names';
+import { wantedBand } from '@/domain/spread/wanted-band';
 import { useMemo } from 'react';
 import { coverage } from '@/core/rig';
-import { wantedBand } from '@/domain/spread/bands';
-import { isSolved, type SolvedSpread, type SpreadQuestion } from '@/domain/spread/solve';
+import type { SolvedSpread, SpreadQuestion } from '@/domain/spread/solve';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import { PRESENTATION_LIMITS as P } from '@/domain/presentation-limits';
 import { useAnswer } from '@/features/fields/use-answer';

@@ -1,14 +1,13 @@
 'use client';
 
+import { USUAL_BOARD, isSolved } from '@/domain/spread/line-names';
 import { useState } from 'react';
 import { cutBack } from '@/domain/spread/line-mark';
 import { movedTo } from '@/domain/spread/place-setup';
 import { MARK_WAYS } from '@/domain/spread/mark-ways';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { LineAnswer } from '@/domain/spread/solve';
-import { isSolved } from '@/domain/spread/solve';
 import { PRESENTATION_LIMITS as P } from '@/domain/presentation-limits';
-import { USUAL_BOARD } from '@/domain/spread/on-boat';
 import { towPointsOf } from '@/domain/spread/tow-points';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { Fields, Figure, Note, Press } from '@/features/fields/sheet';

@@ -1,7 +1,7 @@
 'use client';
 
-import { PROBE } from '@/domain/spread/on-boat';
-import { isSolved, type SolvedSpread } from '@/domain/spread/solve';
+import { PROBE, isSolved } from '@/domain/spread/line-names';
+import type { SolvedSpread } from '@/domain/spread/solve';
 import { orderOut } from '@/domain/spread/strike';
 import { Note, Press } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';

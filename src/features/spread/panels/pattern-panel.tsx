@@ -1,5 +1,6 @@
 'use client';
 
+import { isSolved } from '@/domain/spread/line-names';
 import { useMemo, useState } from 'react';
 import { sideTaken } from '@/core/tackle/defaults/schools';
 import {
@@ -13,7 +14,7 @@ import {
   type PatternAsk,
   type PatternName,
 } from '@/domain/spread/patterns';
-import { isSolved, type SolvedSpread, type SpreadQuestion } from '@/domain/spread/solve';
+import type { SolvedSpread, SpreadQuestion } from '@/domain/spread/solve';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import { useAnswer } from '@/features/fields/use-answer';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';

@@ -1,8 +1,9 @@
 'use client';
 
+import { isSolved } from '@/domain/spread/line-names';
 import { useState } from 'react';
 import { depthAfter } from '@/core/afloat';
-import { isSolved, type SolvedSpread } from '@/domain/spread/solve';
+import type { SolvedSpread } from '@/domain/spread/solve';
 import { MOST_LAYERS, SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import { PRESENTATION_LIMITS as P } from '@/domain/presentation-limits';
 import { towPointsOf } from '@/domain/spread/tow-points';

@@ -1,10 +1,11 @@
 'use client';
 
+import { isSolved } from '@/domain/spread/line-names';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useMemo, useState } from 'react';
 import { sTurn, S_TURN_LIMITS as S } from '@/core/afloat';
 import { InputRangeError } from '@/core/base/guard';
-import { isSolved, type SolvedSpread } from '@/domain/spread/solve';
+import type { SolvedSpread } from '@/domain/spread/solve';
 import { Answers, Fields, Figure, Note } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
