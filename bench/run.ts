@@ -1,11 +1,12 @@
-import { spread, type SpreadLine } from '@/core/afloat';
+import { spread, type BoatLine, type SpreadLine } from '@/core/afloat';
 import { castFit, dragWindow, hookset, type HooksetInput } from '@/core/strike';
 import { finish, remedies, setupRanges, suit, sweep, quiver, scoreRods } from '@/core/decide';
 import { boatSide, evaluate, withPart } from '@/core/judge';
 import { loadMixedInteger, seeded } from '@/core/base/numeric';
 import { rodBend, type Setup } from '@/core/tackle';
 import { sink, tow, type SinkInput, type TowInput } from '@/core/water';
-import { demoParts } from '@/db/demo';
+import { demoHouse, demoParts, demoSpreads } from '@/db/demo';
+import { solveSpread, type SpreadQuestion } from '@/domain/spread/solve';
 import { changesFor } from '@/domain/remedy/changes';
 import { demoFile, demoFiles } from '../tests/helpers/demo';
 import { printSensitivity } from './sensitivity';
@@ -79,6 +80,35 @@ const twelve = Array.from({ length: 12 }, (_, i): SpreadLine => {
   };
 });
 
+/** The demo's eight lines as a worker has them: one is dragged, the others are kept from the frame before. */
+const lake = demoSpreads.find(({ id }) => id === 'spread-lake')!;
+const lakeQuestion: SpreadQuestion = {
+  spread: lake,
+  craft: demoHouse.crafts.find(({ id }) => id === lake.craftId)!,
+  files: Object.fromEntries(demoFiles.map(({ id, file }) => [id, file])),
+  house: demoHouse,
+  rods: demoParts.flatMap((part) => (part.kind === 'rod' ? [part] : [])),
+  turn: { radiusM: 64, side: 'starboard' },
+};
+const lakeLines = new Map<string, BoatLine>();
+const dragged = (i: number) =>
+  solveSpread(
+    {
+      ...lakeQuestion,
+      spread: {
+        ...lake,
+        lines: lake.lines.map((line) => (line.id === 'd' ? { ...line, lineM: 40 + (i % 200) / 10 } : line)),
+      },
+    },
+    (keyOf, solve) => {
+      const key = keyOf();
+      const found = lakeLines.get(key) ?? solve();
+      // The dragged line is always another.
+      if (found.name !== 'd') lakeLines.set(key, found);
+      return found;
+    },
+  );
+
 type Job = readonly [name: string, askedMs: number, job: (i: number) => unknown];
 
 const JOBS: readonly Job[] = [
@@ -96,6 +126,7 @@ const JOBS: readonly Job[] = [
     30,
     (i) => spread({ lines: twelve, clearM: 0.2 + (i % 20) / 200, turn: { radiusM: 40 + (i % 30), side: 'port' } }),
   ],
+  ['spread of the demo, one of eight lines dragged', 50, dragged],
   [
     'drag-window',
     5,

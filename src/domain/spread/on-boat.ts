@@ -1,4 +1,4 @@
-import { tipAt, type HungProbe, type PlacedRod, type SideLayer, type TowPoint } from '@/core/afloat';
+import type { HungProbe, PlacedRod, SideLayer, TowPoint } from '@/core/afloat';
 import { InputRangeError } from '@/core/base/guard';
 import { readRig } from '@/core/rig';
 import type { RodPart, TowedPresentation } from '@/core/tackle';
@@ -65,33 +65,52 @@ export type LineProblem =
 /** Where a line's board stands out to: the side that its rod looks to. */
 const sideOf = ({ xM, pointsRad }: TowPoint): -1 | 1 => ((xM === 0 ? pointsRad : xM) < 0 ? -1 : 1);
 
-/** A line of the document as its rod stands in the boat; a problem where its setup or place is gone, or cannot be. */
-export function placedRod(
+/** A line of the document in its place, before its rig is read. */
+export type PlacedLine = Omit<PlacedRod, 'rig'> & { readonly file: RiggedFile };
+
+/** Where a line stands and how it is fished there; a problem where its setup or place is gone, or it is not towed. */
+export function placedLine(
   line: SpreadLineDocument,
   setup: RiggedFile | null,
-  { craft, scene, house, rods }: OnBoat,
-): PlacedRod | LineProblem {
+  { craft, scene, rods }: OnBoat,
+): PlacedLine | LineProblem {
   const point = towPointsOf(craft).find(({ id }) => id === line.pointId);
   if (!setup) return { code: 'no-setup' };
   if (!point) return { code: 'no-point' };
   if (setup.presentation.kind !== 'towed') return { code: 'not-towed' };
-  const file = onRod(
-    setup,
-    rods.find(({ id }) => id === line.rodId),
-  );
   const presentation = presentationOnBoat(setup.presentation, line, { point, craft, scene });
+  const board = presentation.gear?.kind === 'side-planer' ? (line.board ?? USUAL_BOARD) : null;
+  return {
+    name: line.id,
+    file: onRod(
+      setup,
+      rods.find(({ id }) => id === line.rodId),
+    ),
+    presentation,
+    point,
+    ...(board ? { boardOutM: sideOf(point) * board.outM } : {}),
+  };
+}
+
+/** @throws {InputRangeError} when a part lies outside of what the models take. */
+export const withRig = ({ file, ...placed }: PlacedLine, house: House): PlacedRod => ({
+  ...placed,
+  rig: readRig({ ...file, presentation: placed.presentation, house }),
+});
+
+/** A line as its rod stands in the boat; a problem where it cannot. */
+export function placedRod(line: SpreadLineDocument, setup: RiggedFile | null, onBoat: OnBoat): PlacedRod | LineProblem {
+  const placed = placedLine(line, setup, onBoat);
+  if (isProblem(placed)) return placed;
   try {
-    const rig = readRig({ ...file, presentation, house });
-    tipAt(rig, presentation, point);
-    const board = presentation.gear?.kind === 'side-planer' ? (line.board ?? USUAL_BOARD) : null;
-    return { name: line.id, rig, presentation, point, ...(board ? { boardOutM: sideOf(point) * board.outM } : {}) };
+    return withRig(placed, onBoat.house);
   } catch (error) {
     if (error instanceof InputRangeError) return { code: 'outside', field: error.field };
     throw error;
   }
 }
 
-export const isProblem = (placed: PlacedRod | LineProblem): placed is LineProblem => 'code' in placed;
+export const isProblem = (placed: object): placed is LineProblem => 'code' in placed;
 
 export function placedProbe({ probe }: Pick<SpreadDocument, 'probe'>, craft: Craft): HungProbe | null {
   const point = probe && towPointsOf(craft).find(({ id }) => id === probe.pointId);

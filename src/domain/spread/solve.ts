@@ -15,7 +15,7 @@ import { classesWith } from '@/core/tackle/defaults/classes';
 import type { RodPart } from '@/core/tackle';
 import type { Craft, House } from '../house';
 import { isSolved, type RiggedFile } from './line-names';
-import { isProblem, placedProbe, placedRod, sideLayers, type LineProblem } from './on-boat';
+import { isProblem, placedLine, placedProbe, sideLayers, withRig, type LineProblem } from './on-boat';
 import type { SpreadDocument } from './spread';
 
 /** Setups of a spread, by their id. */
@@ -78,7 +78,7 @@ export function solveSpread(
   const across = sideLayers(spread);
   const lines = spread.lines.map((line): LineAnswer => {
     const file = files[line.setupId] ?? null;
-    const placed = placedRod(line, file, { craft, scene: spread, house, rods });
+    const placed = placedLine(line, file, { craft, scene: spread, house, rods });
     if (isProblem(placed)) return { id: line.id, problem: placed };
     try {
       const { presentation, point, boardOutM } = placed;
@@ -95,7 +95,7 @@ export function solveSpread(
             house.classes,
             house.schools,
           ]),
-        () => boatLine(placed, across),
+        () => boatLine(withRig(placed, house), across),
       );
       return lineAnswer(solved, file!, presentation.clutchN);
     } catch (error) {
