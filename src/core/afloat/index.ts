@@ -21,10 +21,14 @@ export {
 } from './boat';
 export { depthAfter, sTurn, S_TURN_LIMITS, type STurn, type STurnInput } from './s-turn';
 export {
+  again,
+  AGAIN_LIMITS,
   changePoint,
   CHANGE_POINT_SAMPLES,
   SERIES_LIMITS,
   steadiness,
+  translate,
+  TRANSLATE_LIMITS,
   WATCH_LIMITS,
   whatMovedAfloat,
   type Channel,
@@ -35,7 +39,20 @@ export {
   type Watch,
   type WhatMoved,
   type WhatMovedInput,
+  type Again,
+  type AgainInput,
+  type Translate,
+  type TranslateInput,
 } from './helm';
+export {
+  exposure,
+  EXPOSURE_LIMITS,
+  type BandSeries,
+  type Exposure,
+  type ExposureCell,
+  type ExposureInput,
+  type FishingLine,
+} from './log';
 export {
   inTurn,
   laybackM,

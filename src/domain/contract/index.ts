@@ -6,6 +6,7 @@ import { choosingModels } from './choosing';
 import { currentModel } from './current';
 import { dragWindowModel } from './drag-window';
 import { fightModel } from './fight';
+import { exposureModel } from './exposure';
 import { HELM_MODELS } from './helm';
 import { hooksetModel } from './hookset';
 import { lineModel } from './line';
@@ -59,6 +60,7 @@ const PLAIN: readonly Model[] = [
   sTurnModel,
   wakeModel,
   ...HELM_MODELS,
+  exposureModel,
   ...TRIAL_MODELS,
 ];
 

@@ -51,25 +51,45 @@ const solveSchema = z.discriminatedUnion('for', [
 
 const rest = z.strictObject({ share: numberIn(L.share), mu: numberIn(L.mu) });
 
+/** What is towed: its water, its pieces of line, what hangs on them and at their end. */
+export const towedFields = {
+  water: waterSchema,
+  segments: segmentsSchema,
+  weights: z
+    .array(z.strictObject({ afterSegment: z.number().int().min(0), ...bodyShape }))
+    .max(100)
+    .readonly()
+    .optional(),
+};
+export const towedEnd = z.strictObject({ ...bodyShape, rest: rest.optional() });
+
+export function checkWeights(
+  {
+    segments,
+    weights = [],
+  }: {
+    readonly segments: readonly unknown[];
+    readonly weights?: readonly { readonly afterSegment: number }[] | undefined;
+  },
+  context: z.RefinementCtx,
+): void {
+  weights.forEach(({ afterSegment }, i) => {
+    if (afterSegment >= segments.length)
+      broken(context, ['weights', i, 'afterSegment'], `at most the last segment, ${segments.length - 1}`);
+  });
+}
+
 export const towInput = z
   .strictObject({
-    water: waterSchema,
+    ...towedFields,
     speedMps: numberIn(L.speedMps),
     current: layersSchema.optional(),
-    segments: segmentsSchema,
-    weights: z
-      .array(z.strictObject({ afterSegment: z.number().int().min(0), ...bodyShape }))
-      .max(100)
-      .readonly()
-      .optional(),
-    end: z.strictObject({ ...bodyShape, netWeightN: bodyShape.netWeightN.optional(), rest: rest.optional() }),
+    end: towedEnd.extend({ netWeightN: bodyShape.netWeightN.optional() }),
     solve: solveSchema,
   })
-  .superRefine(({ segments, weights = [], end, solve }, context) => {
-    weights.forEach(({ afterSegment }, i) => {
-      if (afterSegment >= segments.length)
-        broken(context, ['weights', i, 'afterSegment'], `at most the last segment, ${segments.length - 1}`);
-    });
+  .superRefine((input, context) => {
+    const { end, solve } = input;
+    checkWeights(input, context);
     if (end.netWeightN === undefined && solve.for !== 'weight')
       broken(context, ['end', 'netWeightN'], 'a weight in water [N]: only solving for the weight does without');
   });

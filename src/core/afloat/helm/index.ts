@@ -9,3 +9,5 @@ export {
   type WhatMoved,
   type WhatMovedInput,
 } from './what-moved';
+export { again, AGAIN_LIMITS, type Again, type AgainInput } from './again';
+export { translate, TRANSLATE_LIMITS, type Translate, type TranslateInput } from './translate';

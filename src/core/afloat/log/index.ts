@@ -1,0 +1,9 @@
+export {
+  exposure,
+  EXPOSURE_LIMITS,
+  type BandSeries,
+  type Exposure,
+  type ExposureCell,
+  type ExposureInput,
+  type FishingLine,
+} from './exposure';
