@@ -4,14 +4,14 @@ import { kilos, trolled } from './presentations';
 import type { DemoSetup } from './setups';
 
 const leadCore = (leadM: number) => [
-  ...tackle('shearwater', 'lead-core', 'lead-core'),
+  ...tackle('guillemot', 'lead-core', 'lead-core'),
   ...swivelled('fluorocarbon-45', leadM),
-  hookKnot,
+  knot('hook-knot', 'open-loop'),
   plain('lure', 'lure-float-90'),
 ];
 
 const slimSpoon = (leadM: number) => [
-  ...tackle('guillemot', 'counter', 'braid-19'),
+  ...tackle('shearwater', 'counter', 'nylon-30'),
   knot('line-knot', 'doubled-eye'),
   plain('hardware', 'swivel-6', 'swivel'),
   knot('swivel-knot', 'doubled-eye'),
@@ -21,12 +21,12 @@ const slimSpoon = (leadM: number) => [
   plain('lure', 'spoon-steel-18'),
 ];
 
-const fastHead = (bait: string) => [
+const fastHead = (bait: string, leadM: number) => [
   ...tackle('skua', 'lever', 'soft-wire'),
   knot('line-knot', 'doubled-eye'),
   plain('hardware', 'swivel-8', 'swivel'),
   knot('swivel-knot', 'doubled-eye'),
-  leader('nylon-60', 2.5),
+  leader('nylon-60', leadM),
   knot('hook-knot', 'doubled-eye'),
   at('jig-head', 'head-50'),
   { ...at('bait', bait), colour: 'sandeel' },
@@ -42,13 +42,13 @@ export function trolledSetups(): readonly DemoSetup[] {
         {
           reason: 'long leader for clear water',
           savedAt: '2026-06-06T07:00:00Z',
-          chain: leadCore(6),
+          chain: leadCore(4),
           presentation: alongTheWall,
         },
         {
           reason: 'shorter: the knot came into the guides with the fish still out',
           savedAt: '2026-06-13T07:10:00Z',
-          chain: leadCore(4),
+          chain: leadCore(2.2),
           presentation: alongTheWall,
         },
       ],
@@ -60,13 +60,13 @@ export function trolledSetups(): readonly DemoSetup[] {
         {
           reason: 'spoon as it came',
           savedAt: '2026-05-09T06:50:00Z',
-          chain: slimSpoon(2),
+          chain: slimSpoon(1.2),
           presentation: overTheBasin,
         },
         {
           reason: 'longer leader, the swivel out of sight',
           savedAt: '2026-05-16T07:05:00Z',
-          chain: slimSpoon(3),
+          chain: slimSpoon(2.2),
           presentation: overTheBasin,
         },
       ],
@@ -78,13 +78,13 @@ export function trolledSetups(): readonly DemoSetup[] {
         {
           reason: 'long tail, as for the big ones',
           savedAt: '2026-07-04T08:00:00Z',
-          chain: fastHead('bait-paddle-tail-150'),
+          chain: fastHead('bait-paddle-tail-150', 2.5),
           presentation: outerEdge,
         },
         {
-          reason: 'shorter tail: they nipped it off behind the hook',
+          reason: 'shorter tail, they nipped it off behind the hook; and a leader that can be handled',
           savedAt: '2026-07-11T08:15:00Z',
-          chain: fastHead('bait-paddle-tail-125'),
+          chain: fastHead('bait-paddle-tail-125', 1.3),
           presentation: outerEdge,
         },
       ],
@@ -95,13 +95,13 @@ export function trolledSetups(): readonly DemoSetup[] {
 const alongTheWall: TowedPresentation = {
   ...trolled,
   lineOutM: 46,
-  depthM: 9,
+  depthM: 4,
   speedMps: 1.3,
   bottomM: 34,
   mouth: 'firm',
   fishKg: 3,
   clutchN: kilos(1.6),
-  wanted: { ...trolled.wanted, depth: { fromM: 7, toM: 10 } },
+  wanted: { ...trolled.wanted, depth: { fromM: 3, toM: 6 } },
 };
 
 const overTheBasin: TowedPresentation = {

@@ -132,7 +132,7 @@ describe('bands', () => {
     const line = lake.lines.find(({ id }) => id === 'b')!;
     expect(wantedBand(line, { breakM: 13 }, files[line.setupId]!.presentation)).toEqual({ fromM: 11, toM: 14 });
     expect(wantedBand(line, {}, files[line.setupId]!.presentation)).toBeNull();
-    expect(wantedBand({ wants: null }, {}, files['setup-lead-core']!.presentation)).toEqual({ fromM: 7, toM: 10 });
+    expect(wantedBand({ wants: null }, {}, files['setup-lead-core']!.presentation)).toEqual({ fromM: 3, toM: 6 });
     expect(wantedBand({ wants: { of: 'break', fromM: -6, toM: 1 } }, { breakM: 4 }, undefined)).toEqual({
       fromM: 0,
       toM: 5,

@@ -48,10 +48,11 @@ describe('the demo Box', () => {
     ]);
   });
 
-  it('has two rods that another makes redundant', () =>
+  it('has rods that another makes redundant', () =>
     expect(twinsOf(served, table).map(({ rod, by }) => [rods[rod]!.name, rods[by]!.name])).toEqual([
       ['Dipper', 'Wagtail'],
-      ['Kestrel', 'Plover'],
+      ['Plover', 'Tern'],
+      ['Kestrel', 'Tern'],
     ]));
 
   it('by the solver: nothing is lost without it, and the hole is named', () => {
