@@ -88,6 +88,31 @@ export const usualReach = (schools: House['schools']): { readonly nearM: number;
 export const portToStarboard = <T extends { readonly tipX: number }>(lines: readonly T[]): readonly T[] =>
   lines.toSorted((a, b) => a.tipX - b.tipX);
 
+/** Rods of a side that stand against the house rule of longer or shorter ones outside: pairs, the inside one first. */
+export function rodsAgainst(
+  rule: 'equal' | 'longer-outside' | 'shorter-outside',
+  rods: readonly { readonly id: string; readonly tipX: number; readonly lengthM: number }[],
+): readonly (readonly [inside: string, outside: string])[] {
+  return [-1, 1].flatMap((side) => {
+    const row = rods
+      .filter(({ tipX }) => Math.sign(tipX) === side)
+      .toSorted((a, b) => Math.abs(a.tipX) - Math.abs(b.tipX));
+    return row.slice(1).flatMap((outside, i) => {
+      const longer = outside.lengthM - row[i]!.lengthM;
+      const isAgainst =
+        rule === 'equal'
+          ? Math.abs(longer) > SAME_ROD_M
+          : rule === 'longer-outside'
+            ? longer < -SAME_ROD_M
+            : longer > SAME_ROD_M;
+      return isAgainst ? [[row[i]!.id, outside.id] as const] : [];
+    });
+  });
+}
+
+/** Rods that differ by less are equally long [m]. */
+const SAME_ROD_M = 0.1;
+
 /** What a pattern makes of each line that is not pinned: line by its distance, cables by depth within the band. */
 export function inPattern(
   question: SpreadQuestion,

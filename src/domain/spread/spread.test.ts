@@ -8,7 +8,7 @@ import { arrangeSpread } from './arrange-options';
 import { bandMoves } from './bands';
 import { cutBack, markReading } from './line-mark';
 import { solveSpread, type SetupFiles, type SolvedLine, type SpreadQuestion } from './solve';
-import { inPattern, offPattern, placesOf, PATTERNS, placesOfSpread, stretched } from './patterns';
+import { inPattern, offPattern, placesOf, PATTERNS, placesOfSpread, rodsAgainst, stretched } from './patterns';
 import { movedTo, placedSetup } from './place-setup';
 import { spreadSchema, type SpreadDocument, type SpreadLineDocument } from './spread';
 import { inTheWay, linesApart, orderOut, slidOut } from './strike';
@@ -188,6 +188,21 @@ describe('patterns', () => {
     for (const { id, byM } of offPattern(solved, ask, order))
       if (id === 'b') expect(lines.find((line) => line.id === 'b')!.lineM).toBe(26);
       else expect(Math.abs(byM)).toBeLessThan(0.5);
+  });
+  it('say which rods of a side stand against the house rule', () => {
+    const rods = [
+      { id: 'a', tipX: -1, lengthM: 2 },
+      { id: 'b', tipX: -2, lengthM: 2.6 },
+      { id: 'c', tipX: 1, lengthM: 2.6 },
+      { id: 'd', tipX: 2, lengthM: 2.05 },
+      { id: 'e', tipX: 3, lengthM: 2 },
+    ];
+    expect(rodsAgainst('longer-outside', rods)).toEqual([['c', 'd']]);
+    expect(rodsAgainst('shorter-outside', rods)).toEqual([['a', 'b']]);
+    expect(rodsAgainst('equal', rods)).toEqual([
+      ['a', 'b'],
+      ['c', 'd'],
+    ]);
   });
   it('are taken from a spread that was kept, for any number of lines', () => {
     const places = placesOfSpread(sound.lines);

@@ -11,13 +11,15 @@ export type LineRemark =
   | { readonly code: 'slow' | 'fast'; readonly byMps: number }
   | { readonly code: 'near' | 'rod-twice' | 'place-twice'; readonly other: string }
   | { readonly code: 'spool'; readonly haveM: number }
-  | { readonly code: 'surface' | 'bottom' | 'unsure' | 'no-window' };
+  | { readonly code: 'surface' | 'bottom' | 'unsure' | 'white' };
 
 export interface LineState {
   readonly shape: MarkShape;
   readonly remarks: readonly LineRemark[];
 }
 
+/** Deeper than this a lure is under the white water [m]. */
+const SEEN_FROM_M = 2;
 /** Deviations to the ends of a range: five per cent lie beyond either. */
 const TO_RANGE = 1.645;
 
@@ -58,6 +60,16 @@ export function lineState(
     if (isClose && straight && ids.includes(line.id))
       say(2, { code: 'near', other: lineIdOf(pair.a) === line.id ? pair.b : pair.a });
   }
+  const lure = spread?.lines.find(({ name }) => name === line.id)?.lureM;
+  const { whiteWater } = question.craft;
+  if (
+    lure &&
+    whiteWater &&
+    lure[2] < SEEN_FROM_M &&
+    lure[1] <= whiteWater.lengthM &&
+    2 * Math.abs(lure[0]) <= whiteWater.widthM
+  )
+    say(1, { code: 'white' });
   for (const other of question.spread.lines) {
     if (other.id === line.id) continue;
     if (other.pointId === line.pointId) say(2, { code: 'place-twice', other: other.id });

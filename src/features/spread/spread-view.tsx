@@ -48,12 +48,11 @@ export function SpreadView(page: SpreadPage) {
   const points = craft ? towPointsOf(craft) : [];
   const usualName = t('spread.title.usual', { count: spread.lines.length });
 
-  const putLine = (id: string, lineM: number, joins = true) =>
-    inHand.changeLine(id, { lineM: inRange(lineM, L.lineM) }, joins);
-  const putDepth = (id: string, lengthM: number, joins = true) => {
+  const putLine = (id: string, lineM: number) => inHand.changeLine(id, { lineM: inRange(lineM, L.lineM) }, 'line');
+  const putDepth = (id: string, lengthM: number) => {
     const line = spread.lines.find((each) => each.id === id);
-    if (line?.cableM === undefined) putLine(id, lengthM, joins);
-    else inHand.changeLine(id, { cableM: inRange(lengthM, L.cableM) }, joins);
+    if (line?.cableM === undefined) putLine(id, lengthM);
+    else inHand.changeLine(id, { cableM: inRange(lengthM, L.cableM) }, 'cable');
   };
   const placeAt = (pointId: string) => {
     const there = spread.lines.find((line) => line.pointId === pointId);
@@ -66,7 +65,7 @@ export function SpreadView(page: SpreadPage) {
     if (inHand.changed || inHand.version === null) inHand.save(usualName, go);
     else go(spread.id);
   };
-  const length = (line: SpreadLineDocument, by: number) => putDepth(line.id, (line.cableM ?? line.lineM) + by, false);
+  const length = (line: SpreadLineDocument, by: number) => putDepth(line.id, (line.cableM ?? line.lineM) + by);
   const run = (action: Action): void => {
     if (choosesLine(action)) return setChosen(spread.lines[lineOfAction(action)]?.id ?? chosen);
     if (isPanel(action)) {
@@ -76,9 +75,9 @@ export function SpreadView(page: SpreadPage) {
     }
     switch (action) {
       case 'in':
-        return on ? putLine(on.id, on.lineM - 0.5, false) : undefined;
+        return on ? putLine(on.id, on.lineM - 0.5) : undefined;
       case 'out':
-        return on ? putLine(on.id, on.lineM + 0.5, false) : undefined;
+        return on ? putLine(on.id, on.lineM + 0.5) : undefined;
       case 'up':
         return on ? length(on, -0.5) : undefined;
       case 'down':
@@ -159,7 +158,7 @@ export function SpreadView(page: SpreadPage) {
             onLine={putLine}
             onDepth={putDepth}
             onTurn={setTurn}
-            onSpeed={(speedMps) => inHand.change({ speedMps }, true)}
+            onSpeed={(speedMps) => inHand.change({ speedMps }, 'speed')}
           />
           <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
             <div className="border border-ink bg-sheet">

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, useTransition } from 'react';
+import { useRef, useState, useTransition } from 'react';
 import type { Craft } from '@/domain/house';
 import { placedSetup } from '@/domain/spread/place-setup';
 import type { SpreadDocument, SpreadLineDocument } from '@/domain/spread/spread';
@@ -24,6 +24,8 @@ export type SpreadFailure = 'stale' | 'unreachable' | FailureCode;
 
 /** So many steps can be taken back. */
 const MOST_BACK = 60;
+/** Within so long of each other changes of one thing are one step [ms]. */
+const ONE_STEP_MS = 1000;
 
 function asOpened({ asked, spreads, house }: SpreadPage, setups: readonly TowedSetup[]): HeldSpread {
   const named = spreads.find(({ spread }) => spread.id === asked.spread);
@@ -57,6 +59,7 @@ export function useSpread(page: SpreadPage) {
   const [held, setHeld] = useState(first);
   const [kept, setKept] = useState<SpreadDocument | null>(first.version === null ? null : first.spread);
   const [past, setPast] = useState<readonly SpreadDocument[]>([]);
+  const lastChange = useRef<{ readonly as: string | undefined; readonly at: number }>({ as: undefined, at: 0 });
   const [spreads, setSpreads] = useState(page.spreads);
   const [crafts, setCrafts] = useState(page.house.crafts);
   const [failure, setFailure] = useState<SpreadFailure | null>(null);
@@ -72,13 +75,20 @@ export function useSpread(page: SpreadPage) {
     setPast([]);
     setFailure(null);
   };
-  /** `joins`: this change goes on with the one before it, as while something is dragged */
-  const change = (changes: Partial<SpreadDocument>, joins = false) => {
-    if (!joins) setPast((before) => [...before, spread].slice(-MOST_BACK));
+  /** `as`: changes of one thing that follow each other at once are one step back, as while it is dragged */
+  const change = (changes: Partial<SpreadDocument>, as?: string) => {
+    const now = Date.now();
+    const { as: before, at } = lastChange.current;
+    if (as === undefined || as !== before || now - at > ONE_STEP_MS)
+      setPast((steps) => [...steps, spread].slice(-MOST_BACK));
+    lastChange.current = { as, at: now };
     setHeld({ ...held, spread: { ...spread, ...changes } });
   };
-  const changeLine = (id: string, changes: Partial<SpreadLineDocument>, joins = false) =>
-    change({ lines: spread.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) }, joins);
+  const changeLine = (id: string, changes: Partial<SpreadLineDocument>, as?: string) =>
+    change(
+      { lines: spread.lines.map((line) => (line.id === id ? { ...line, ...changes } : line)) },
+      as && `${id} ${as}`,
+    );
   return {
     spread,
     version: held.version,

@@ -14,5 +14,5 @@ export default async function SpreadRoute({ searchParams }: SpreadRouteProps) {
   await connection();
   const { spread, setup = [], craft } = await searchParams;
   const asked = { spread: [spread].flat()[0] ?? null, setups: [setup].flat(), craft: [craft].flat()[0] ?? null };
-  return <SpreadView {...await getSpreadPage(asked)} />;
+  return <SpreadView key={JSON.stringify(asked)} {...await getSpreadPage(asked)} />;
 }

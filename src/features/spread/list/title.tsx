@@ -31,7 +31,7 @@ export function Title({
           value={spread.name}
           placeholder={usualName}
           maxLength={120}
-          onValueChange={(name) => inHand.change({ name }, true)}
+          onValueChange={(name) => inHand.change({ name }, 'name')}
         />
         <button
           type="button"

@@ -69,6 +69,18 @@ export function LinePanel({
         onValueChange={(pointId) => inHand.change({ lines: [...movedTo(spread.lines, line.id, pointId, points)] })}
       />
       <ChoiceField
+        label={t('spread.line.setup')}
+        value={line.setupId as string}
+        options={[
+          ...(own ? [] : [{ value: line.setupId as string, label: t('spread.problem.no-setup') }]),
+          ...setups.map(({ id, name }) => ({ value: id as string, label: name })),
+        ]}
+        onValueChange={(id) => {
+          const setup = setups.find((each) => each.id === id);
+          if (setup) put({ setupId: setup.id });
+        }}
+      />
+      <ChoiceField
         label={t('spread.line.rod')}
         value={line.rodId ?? ownRod ?? ''}
         options={rods.map((rod) => ({ value: rod.id as string, label: partTitle(i18n, rod as never) }))}

@@ -9,6 +9,7 @@ import {
   placesOf,
   placesOfSpread,
   portToStarboard,
+  rodsAgainst,
   stretched,
   usualReach,
   type PatternAsk,
@@ -22,7 +23,7 @@ import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import type { QuestionOf } from '@/workers/protocol';
 import type { SpreadInHand } from '../use-spread';
-import { numberOf } from '../words';
+import { fileOf, numberOf } from '../words';
 
 /** A lure this share of its distance from its place is still in the pattern. */
 const TOLERANCE = 0.1;
@@ -74,6 +75,18 @@ export function PatternPanel({
   const { last, waiting } = useAnswer(asked, 150);
   const places = stretched(ask.places, order.length);
   const off = offPattern(solved.lines.filter(isSolved), ask, order);
+  const rule = sideTaken(schools, 'side-rods') as 'equal' | 'longer-outside' | 'shorter-outside';
+  const against = rodsAgainst(
+    rule,
+    solved.lines.filter(isSolved).flatMap(({ id, tipM }) => {
+      const line = spread.lines.find((each) => each.id === id);
+      const file = line && fileOf(inHand, line);
+      const rod = file?.parts.find((part) => part.id === file.chain.find(({ kind }) => kind === 'rod')?.partId);
+      return rod?.kind === 'rod' && line?.cableM === undefined
+        ? [{ id, tipX: tipM[0], lengthM: rod.lengthM.value }]
+        : [];
+    }),
+  );
   const name = isBuiltIn(shape)
     ? t(`spread.patterns.${shape}`)
     : (others.find(({ spread: each }) => each.id === shape)?.spread.name ?? '');
@@ -131,6 +144,11 @@ export function PatternPanel({
           ];
         })}
       />
+      {against.map(([inside, outside]) => (
+        <p key={`${inside} ${outside}`} className="semi-narrow text-[14px]">
+          {t(`spread.pattern.rods.${rule}`, { inside: numberOf(spread, inside), outside: numberOf(spread, outside) })}
+        </p>
+      ))}
       <Press
         onPress={() => {
           if (!last || waiting) return;
