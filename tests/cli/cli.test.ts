@@ -277,6 +277,7 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'translate',
     'again',
     'exposure',
+    'trial',
     'trial-live',
     'trial-strata',
     'confounders',

@@ -7,6 +7,7 @@ import {
   RATES_LIMITS as R,
   STRATA_LIMITS as S,
   TRIAL_LIVE_LIMITS as T,
+  trial,
   trialLive,
   trialStrata,
 } from '@/core/afloat';
@@ -36,6 +37,7 @@ const trialLiveModel = model({
 });
 
 const rateArm = z.strictObject({ events: count, exposureH: numberIn(S.exposureH) });
+const hoursArm = rateArm.extend({ exposureH: numberIn({ ...S.exposureH, exclusiveMin: true }) });
 const shareArm = z.strictObject({ hits: count, of: count }).superRefine(({ hits, of }, context) => {
   if (hits > of) broken(context, ['hits'], `at most of = ${of}`);
 });
@@ -44,6 +46,23 @@ const strataOf = <A extends z.ZodType>(arm: A) =>
     .array(z.strictObject({ name: z.string().max(120), a: arm, b: arm }))
     .min(S.strata.min)
     .max(S.strata.max);
+
+const trialModel = model({
+  name: 'trial',
+  input: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('rate'), a: hoursArm, b: hoursArm }),
+    z.strictObject({ kind: z.literal('share'), a: shareArm, b: shareArm }),
+  ]),
+  output: z.strictObject({
+    outcome: z.literal('ok'),
+    ratio: z.number(),
+    interval,
+    probabilityBBetter: z.number(),
+    p: z.number(),
+    moreHoursForRatio2: z.number().nullable(),
+  }),
+  compute: trial,
+});
 
 const trialStrataModel = model({
   name: 'trial-strata',
@@ -144,4 +163,4 @@ const judgeModel = model({
   compute: ({ strikes }) => judgeStrikes(strikes),
 });
 
-export const TRIAL_MODELS = [trialLiveModel, trialStrataModel, confoundersModel, ratesModel, judgeModel];
+export const TRIAL_MODELS = [trialModel, trialLiveModel, trialStrataModel, confoundersModel, ratesModel, judgeModel];
