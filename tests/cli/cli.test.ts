@@ -278,6 +278,7 @@ it('ferula models lists the models; ferula schema gives JSON Schema both ways, u
     'again',
     'exposure',
     'trial',
+    'trial-plan',
     'trial-live',
     'trial-strata',
     'confounders',

@@ -82,6 +82,8 @@ export {
   TRIAL_LIVE_LIMITS,
   trial,
   trialLive,
+  trialPlan,
+  TRIAL_PLAN_LIMITS,
   trialStrata,
   type ConfounderCell,
   type Confounders,
@@ -93,6 +95,9 @@ export {
   type Trial,
   type TrialInput,
   type TrialLive,
+  type PlannedTrialLine,
+  type TrialPlan,
+  type TrialPlanInput,
   type TrialStrata,
   type TrialStrataInput,
 } from './trials';

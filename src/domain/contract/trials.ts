@@ -9,6 +9,8 @@ import {
   TRIAL_LIVE_LIMITS as T,
   trial,
   trialLive,
+  trialPlan,
+  TRIAL_PLAN_LIMITS as P,
   trialStrata,
 } from '@/core/afloat';
 import { numberIn } from '../number';
@@ -62,6 +64,35 @@ const trialModel = model({
     moreHoursForRatio2: z.number().nullable(),
   }),
   compute: trial,
+});
+
+const name = z.string().min(1).max(120);
+
+const trialPlanModel = model({
+  name: 'trial-plan',
+  input: z.strictObject({
+    lines: z
+      .array(z.strictObject({ name, levels: z.record(name, z.string().max(120)) }))
+      .min(P.lines.min)
+      .max(P.lines.max),
+    fromS: numberIn(P.timeS),
+    toS: numberIn(P.timeS),
+    spells: z.number().int().optional(),
+  }),
+  output: z.strictObject({
+    outcome: z.literal('ok'),
+    spells: z
+      .array(
+        z.strictObject({
+          fromS: z.number(),
+          toS: z.number(),
+          lines: z.array(z.strictObject({ name: z.string(), version })).readonly(),
+        }),
+      )
+      .readonly(),
+    overlaps: z.array(z.strictObject({ name: z.string(), overlap: z.number(), confounded: z.boolean() })).readonly(),
+  }),
+  compute: trialPlan,
 });
 
 const trialStrataModel = model({
@@ -163,4 +194,12 @@ const judgeModel = model({
   compute: ({ strikes }) => judgeStrikes(strikes),
 });
 
-export const TRIAL_MODELS = [trialModel, trialLiveModel, trialStrataModel, confoundersModel, ratesModel, judgeModel];
+export const TRIAL_MODELS = [
+  trialModel,
+  trialPlanModel,
+  trialLiveModel,
+  trialStrataModel,
+  confoundersModel,
+  ratesModel,
+  judgeModel,
+];
