@@ -63,7 +63,7 @@ export function* arrangeSpread(question: SpreadQuestion): Steps<Arrangement> {
     lines: asked.map(({ line, made }): ArrangeLine => ({ name: line.id, options: made.map(({ option }) => option) })),
     ...(probe ? { fixed: [probe.line] } : {}),
     clearM: spread.clearM,
-    speedMps: spread.speedMps,
+    speedMps: solveSpread({ ...question, spread: { ...spread, lines: lines.slice(0, 1) } }).throughMps,
     radiusM: spread.radiusM,
   });
   let step = steps.next();

@@ -36,6 +36,8 @@ export interface SolvedLine {
   readonly id: string;
   readonly problem: null;
   readonly tipM: Point;
+  /** of the boat through the surface water [m/s] */
+  readonly throughMps: number;
   readonly chain: readonly SpreadLine[];
   readonly outcome: BoatLine['running']['outcome'];
   readonly depthM: number;
@@ -61,6 +63,8 @@ export type LineAnswer = SolvedLine | { readonly id: string; readonly problem: L
 export interface SolvedSpread {
   readonly lines: readonly LineAnswer[];
   readonly probe: { readonly line: SpreadLine; readonly depthM: number } | null;
+  /** the boat's speed through the water, which all of its lines share [m/s] */
+  readonly throughMps: number;
   /** null while no line can be drawn */
   readonly spread: Spread | null;
 }
@@ -105,11 +109,12 @@ export function solveSpread(
   });
   const probe = probeOf(spread, craft, house, files);
   const drawn = [...lines.filter(isSolved).flatMap(({ chain }) => chain), ...(probe ? [probe.line] : [])];
+  const throughMps = lines.find(isSolved)?.throughMps ?? spread.speedMps;
   return {
     lines,
     probe,
-    spread:
-      drawn.length === 0 ? null : spreadOf({ lines: drawn, clearM: spread.clearM, speedMps: spread.speedMps, turn }),
+    throughMps,
+    spread: drawn.length === 0 ? null : spreadOf({ lines: drawn, clearM: spread.clearM, speedMps: throughMps, turn }),
   };
 }
 
@@ -127,7 +132,7 @@ function probeOf(spread: SpreadDocument, craft: Craft, house: House, files: Setu
 }
 
 function lineAnswer(
-  { name, tipM, chain, running, depthM, depthSdM, cleanN, fouledN }: BoatLine,
+  { name, tipM, throughMps, chain, running, depthM, depthSdM, cleanN, fouledN }: BoatLine,
   file: SetupFiles[string],
   dragN: number | null,
 ): SolvedLine {
@@ -138,6 +143,7 @@ function lineAnswer(
     id: name,
     problem: null,
     tipM,
+    throughMps,
     chain,
     outcome: running.outcome,
     depthM,

@@ -96,6 +96,17 @@ describe('a line of a spread', () => {
     expect(lines.filter(isSolved)).toHaveLength(7);
     expect(spread).not.toBeNull();
   });
+  it('that the water carries along as fast as the boat goes over ground is named, and takes no view down', () => {
+    const along = { ...sound, speedMps: 0.5, current: [{ depthM: 0, alongMps: 0.6, acrossMps: 0 }] };
+    const question = {
+      ...asked(along),
+      house: { ...demoHouse, schools: { ...demoHouse.schools, 'drive-by': 'ground' } },
+    };
+    const { lines, spread } = solveSpread(question);
+    expect(lines[0]).toEqual({ id: 'a', problem: { code: 'outside', field: 'speedMps' } });
+    expect(spread).toBeNull();
+    expect(solveSpread({ ...question, spread: { ...along, speedMps: 2 } }).throughMps).toBeCloseTo(1.4, 9);
+  });
   it('is told from its cable and its board by name', () => {
     expect(['b', 'b cable', 'b board', 'probe'].map(lineIdOf)).toEqual(['b', 'b', 'b', 'probe']);
   });

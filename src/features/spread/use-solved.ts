@@ -30,12 +30,7 @@ export function useQuestion(inHand: SpreadInHand, house: House, turn: Turn): Spr
 export function useSolved(question: SpreadQuestion | null) {
   const asked = useMemo((): QuestionOf<'spread'> | null => question && { kind: 'spread', input: question }, [question]);
   const { last, waiting, failed } = useAnswer(asked);
-  const geometry = useMemo(
-    () =>
-      last &&
-      boatGeometry(last.answer, { turn: last.question.input.turn, speedMps: last.question.input.spread.speedMps }),
-    [last],
-  );
+  const geometry = useMemo(() => last && boatGeometry(last.answer, last.question.input.turn), [last]);
   return { solved: last?.answer ?? null, of: last?.question.input ?? null, geometry, waiting, failed };
 }
 

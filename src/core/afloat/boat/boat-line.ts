@@ -33,6 +33,8 @@ export interface BoatLine {
   readonly name: string;
   readonly tipM: Point;
   readonly running: Running;
+  /** of the boat through the surface water [m/s] */
+  readonly throughMps: number;
   readonly chain: readonly SpreadLine[];
   /** of the lure, from the surface and one standard deviation [m] */
   readonly depthM: number;
@@ -70,7 +72,8 @@ export function boatLine(placed: PlacedRod, across: readonly SideLayer[]): BoatL
   requireInRange('speedMps', presentation.speedMps, SPREAD_LIMITS.speedMps);
   const tipM = tipAt(rig, presentation, point);
   const heightM = point.kind === 'downrigger' ? tipHeightM(rig, presentation) : -tipM[2];
-  const { throughMps } = boatSpeeds(rig, presentation);
+  // A house that drives by the ground may be carried along as fast as it goes: then no line is towed.
+  const throughMps = requireInRange('speedMps', boatSpeeds(rig, presentation).throughMps, SPREAD_LIMITS.speedMps);
   const asIs = runRig(rig, presentation, heightM);
   const atSpeeds = SPEED_SHARES.map((share) => ({
     speedMps: share * throughMps,
@@ -133,6 +136,7 @@ export function boatLine(placed: PlacedRod, across: readonly SideLayer[]): BoatL
     name,
     tipM,
     running: asIs,
+    throughMps,
     chain: chain(),
     depthM: asIs.depthM ?? 0,
     depthSdM,

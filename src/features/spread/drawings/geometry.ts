@@ -24,10 +24,7 @@ const kindOf = (name: string): LaidPiece['kind'] =>
   name.endsWith(' cable') ? 'cable' : name.endsWith(' board') ? 'board' : 'line';
 
 /** Where every line lies, the probe's cable among them. */
-export function boatGeometry(
-  { lines, probe }: SolvedSpread,
-  { turn, speedMps }: { readonly turn: Turn; readonly speedMps: number },
-): Geometry {
+export function boatGeometry({ lines, probe, throughMps }: SolvedSpread, turn: Turn): Geometry {
   const all: readonly SpreadLine[] = [
     ...lines.filter(isSolved).flatMap(({ chain }) => chain),
     ...(probe ? [probe.line] : []),
@@ -35,7 +32,7 @@ export function boatGeometry(
   if (all.length === 0) return [];
   const parents = parentsOf(all);
   const straight = onStraight(all, parents);
-  const turned = inTurn({ lines: all, parents, turn, speedMps });
+  const turned = inTurn({ lines: all, parents, turn, speedMps: throughMps });
   const ids = [...new Set(all.map(({ name }) => lineIdOf(name)))];
   return ids.map((id): LaidLine => {
     const own = all.flatMap(({ name }, i) => (lineIdOf(name) === id ? [i] : []));
