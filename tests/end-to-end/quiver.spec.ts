@@ -13,7 +13,7 @@ test('the hole and the redundant rod are found by the solver, proved, and seen o
   await open(page, '/quiver');
   await expect(answer(page)).toHaveAttribute('data-outcome', 'not-coverable', SOLVED);
   await expect(answer(page)).toContainText(
-    '6 rods reach 90 wherever any does: Snipe, Wagtail, Plover, Heron, Gannet, Bittern. Proved: no 5 do',
+    '6 rods reach 90 wherever any does: Snipe, Wagtail, Tern, Heron, Gannet, Bittern. Proved: no 5 do',
   );
   await expect(answer(page).getByTestId('hole').last()).toContainText(
     'Sinking lure 190 mm: a gap between the rods: a casting rod, medium-heavy, fast, 40 g to 120 g',
@@ -21,11 +21,11 @@ test('the hole and the redundant rod are found by the solver, proved, and seen o
   );
   await expect(answer(page).getByTestId('twin')).toHaveText([
     '≡ Wagtail does all that Dipper does: it can stay at home.',
-    '≡ Plover does all that Kestrel does: it can stay at home.',
+    '≡ Tern does all that Kestrel, Plover do: they can stay at home.',
   ]);
   const map = page.getByTestId('territory-map');
   await expect(map.locator('[data-hole="true"]')).toHaveCount(3);
-  await expect(map.locator('[data-rod="Plover"]')).toBeVisible();
+  await expect(map.locator('[data-rod="Tern"]')).toBeVisible();
   await clean(page);
 
   // By keys: to the gap, over the table, and along the lures of the map.
@@ -41,11 +41,11 @@ test('the hole and the redundant rod are found by the solver, proved, and seen o
   await expect(map.locator('.presented[data-here="true"]')).toBeFocused();
 
   // A presentation that is left out is asked for no more, until it is put back.
-  await expect(page.getByText('37 presentations')).toBeVisible();
-  await page.keyboard.press('x');
   await expect(page.getByText('36 presentations')).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(page.getByText('35 presentations')).toBeVisible();
   await page.getByRole('button', { name: '1 left out · put back' }).click();
-  await expect(page.getByText('37 presentations')).toBeVisible();
+  await expect(page.getByText('36 presentations')).toBeVisible();
 });
 
 test('what is asked: the best few, a purchase, what stays at home; pins and the floor change the answer', async ({

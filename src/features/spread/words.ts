@@ -53,7 +53,8 @@ export function markText(i18n: I18n, line: SpreadLineDocument, file: SetupFiles[
       cable: i18n.show(line.cableM, 'distance').number,
       back: i18n.format(line.lineM, 'distance'),
     });
-  if (line.board) return i18n.t('spread.mark.board', { board: i18n.format(line.board.lineM, 'distance'), mark: said });
+  if (line.board)
+    return i18n.t('spread.mark.board', { board: i18n.show(line.board.lineM, 'distance').number, mark: said });
   return said;
 }
 
