@@ -1,3 +1,4 @@
+import { toHalfMetre } from './let-out';
 import { wantedBand } from './wanted-band';
 import {
   arrange,
@@ -132,9 +133,9 @@ function waysOf({ spread, files }: SpreadQuestion, line: SpreadLineDocument, pla
   };
   if (gear?.kind === 'downrigger') {
     const ways = LEADS.flatMap((times): Way[] => {
-      const leadM = half(Math.min(L.lineM.max, Math.max(L.lineM.min, times * line.lineM)));
+      const leadM = toHalfMetre(Math.min(L.lineM.max, Math.max(L.lineM.min, times * line.lineM)));
       const paid = paidFor({ ...placed.presentation, gear: { ...gear, leadM } }, 0.5);
-      return paid ? [{ lineM: leadM, cableM: half(paid.cableM!) }] : [];
+      return paid ? [{ lineM: leadM, cableM: toHalfMetre(paid.cableM!) }] : [];
     });
     return ways.length > 0 ? ways : [asIs];
   }
@@ -142,15 +143,13 @@ function waysOf({ spread, files }: SpreadQuestion, line: SpreadLineDocument, pla
     const { board } = line;
     const lineM = paidFor(placed.presentation, 0.5)?.lineM ?? line.lineM;
     return BOARDS.map((times) => ({
-      lineM: half(lineM),
-      board: { lineM: half(board.lineM * times), outM: half(board.outM * times) },
+      lineM: toHalfMetre(lineM),
+      board: { lineM: toHalfMetre(board.lineM * times), outM: toHalfMetre(board.outM * times) },
     }));
   }
   const ways = DEPTHS.flatMap((share): Way[] => {
     const paid = paidFor(placed.presentation, share);
-    return paid ? [{ lineM: half(paid.lineM) }] : [];
+    return paid ? [{ lineM: toHalfMetre(paid.lineM) }] : [];
   });
   return ways.length > 0 ? ways : [asIs];
 }
-
-const half = (m: number): number => Math.max(0.5, Math.round(2 * m) / 2);

@@ -1,3 +1,4 @@
+import { toHalfMetre } from './let-out';
 import { wantedBand } from './wanted-band';
 import { lineFor } from '@/core/afloat';
 import type { House } from '../house';
@@ -130,21 +131,18 @@ export function inPattern(
     const behindM = backM(ask, place);
     const { lineM } = lineFor(placed, { behindM }, limits);
     const band = wantedBand(line, spread, file?.presentation);
-    if (placed.presentation.gear?.kind !== 'downrigger' || !band) return { ...line, lineM: rounded(lineM) };
+    if (placed.presentation.gear?.kind !== 'downrigger' || !band) return { ...line, lineM: toHalfMetre(lineM) };
     const deep = ask.column === 'in-band' ? 0.5 : place.deep;
     const withLead = {
       ...placed,
       presentation: { ...placed.presentation, gear: { ...placed.presentation.gear, leadM: lineM } },
     };
     const { cableM } = lineFor(withLead, { depthM: band.fromM + deep * (band.toM - band.fromM) }, limits);
-    return { ...line, lineM: rounded(lineM), ...(cableM === null ? {} : { cableM: rounded(cableM) }) };
+    return { ...line, lineM: toHalfMetre(lineM), ...(cableM === null ? {} : { cableM: toHalfMetre(cableM) }) };
   });
 }
 
 const backM = ({ nearM, farM }: PatternAsk, { back }: PatternPlace): number => nearM + back * (farM - nearM);
-
-/** Line is let out to the half metre. */
-const rounded = (m: number): number => Math.max(L.lineM.min, Math.round(2 * m) / 2);
 
 /** How far each line runs from where a pattern wants it [m], behind where it leaves the boat; positive: too far back. */
 export function offPattern(

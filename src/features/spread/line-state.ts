@@ -1,3 +1,4 @@
+import { DEVIATIONS_TO_RANGE } from '@/domain/spread/let-out';
 import { isSolved, lineIdOf } from '@/domain/spread/line-names';
 import { wantedBand } from '@/domain/spread/wanted-band';
 import { classesWith } from '@/core/tackle/defaults/classes';
@@ -20,8 +21,6 @@ export interface LineState {
 
 /** Deeper than this a lure is under the white water [m]. */
 const SEEN_FROM_M = 2;
-/** Deviations to the ends of a range: five per cent lie beyond either. */
-const TO_RANGE = 1.645;
 
 /** Whether a line runs as it is wanted: in its band, at its speed, clear of the others, with line left on the spool. */
 export function lineState(
@@ -37,7 +36,7 @@ export function lineState(
     remarks.push(remark);
   };
   const band = wantedBand(line, question.spread, question.files[line.setupId]?.presentation);
-  const half = TO_RANGE * answer.depthSdM;
+  const half = DEVIATIONS_TO_RANGE * answer.depthSdM;
   if (answer.outcome === 'in-the-air') say(2, { code: 'surface' });
   if (answer.outcome === 'on-bottom') say(1, { code: 'bottom' });
   if (band) {

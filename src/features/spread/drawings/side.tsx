@@ -1,5 +1,6 @@
 'use client';
 
+import { DEVIATIONS_TO_RANGE } from '@/domain/spread/let-out';
 import { wantedBand } from '@/domain/spread/wanted-band';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SetupFiles } from '@/domain/spread/solve';
@@ -11,8 +12,6 @@ import type { DrawnSpread } from './above';
 import { axisStep, movedApart } from './frame';
 
 const TOP = 42;
-/** A depth's range reaches so many deviations to either side. */
-const TO_RANGE = 1.645;
 
 /** The boat and its lines from the side, on the axis of the picture from above; thick strokes are the doubt of a depth. */
 export function Side({
@@ -108,7 +107,7 @@ export function Side({
       ))}
       {geometry.map(({ id, lureM: [, ym, zm], depthSdM }, i) => {
         const [lx, ly] = [along(ym), y(zm)];
-        const half = TO_RANGE * depthSdM * down;
+        const half = DEVIATIONS_TO_RANGE * depthSdM * down;
         return (
           <g key={id}>
             <path d={`M${lx},${ly - half}V${ly + half}`} className="doubt" data-on={id === chosen} />

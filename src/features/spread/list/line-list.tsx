@@ -1,5 +1,6 @@
 'use client';
 
+import { DEVIATIONS_TO_RANGE } from '@/domain/spread/let-out';
 import { isSolved } from '@/domain/spread/line-names';
 import type { SpreadQuestion } from '@/domain/spread/solve';
 import { useI18n } from '@/i18n/client';
@@ -8,8 +9,6 @@ import { lineState } from '../line-state';
 import type { Solved } from '../use-solved';
 import type { SpreadInHand } from '../use-spread';
 import { fileOf, markText, rodName } from '../words';
-
-const TO_RANGE = 1.645;
 
 /** The lines as a table: rod and setup, line mark, line out, depth with its range, drag, and how it stands. */
 export function LineList({
@@ -67,7 +66,7 @@ export function LineList({
           const state = lineState(line, answer, { question, spread: solved?.spread ?? null });
           const isOn = line.id === chosen;
           const ok = answer && isSolved(answer) ? answer : null;
-          const half = ok ? TO_RANGE * ok.depthSdM : 0;
+          const half = ok ? DEVIATIONS_TO_RANGE * ok.depthSdM : 0;
           return (
             <tr
               key={line.id}

@@ -1,21 +1,19 @@
 'use client';
 
+import { DEVIATIONS_TO_RANGE, toHalfMetre } from '@/domain/spread/let-out';
 import { isSolved } from '@/domain/spread/line-names';
 import { wantedBand } from '@/domain/spread/wanted-band';
 import { useMemo } from 'react';
 import { coverage } from '@/core/rig';
 import type { SolvedSpread, SpreadQuestion } from '@/domain/spread/solve';
-import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
-import { PRESENTATION_LIMITS as P } from '@/domain/presentation-limits';
 import { useAnswer } from '@/features/fields/use-answer';
-import { QuantityField } from '@/features/fields/quantity-field';
 import { Fields, Note, Press, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import type { QuestionOf } from '@/workers/protocol';
 import type { SpreadInHand } from '../use-spread';
 import { numberOf } from '../words';
+import { DepthFields } from './depth-fields';
 
-const TO_RANGE = 1.645;
 /** Less than this is not worth winding [m]. */
 const WORTH_M = 0.5;
 
@@ -35,8 +33,8 @@ export function BandsPanel({
   const { last, waiting } = useAnswer(asked, 150);
   const moves = last?.answer ?? [];
   const runs = solved.lines.filter(isSolved).map(({ depthM, depthSdM }) => ({
-    fromM: Math.max(0, depthM - TO_RANGE * depthSdM - 0.25),
-    toM: depthM + TO_RANGE * depthSdM + 0.25,
+    fromM: Math.max(0, depthM - DEVIATIONS_TO_RANGE * depthSdM - 0.25),
+    toM: depthM + DEVIATIONS_TO_RANGE * depthSdM + 0.25,
   }));
   const bands = spread.lines.flatMap(
     (line) => wantedBand(line, spread, question.files[line.setupId]?.presentation) ?? [],
@@ -54,33 +52,22 @@ export function BandsPanel({
   ];
   const take = (id: string) => {
     const move = moves.find((each) => each.id === id);
-    if (move) inHand.changeLine(id, move.of === 'cable' ? { cableM: half(move.thenM) } : { lineM: half(move.thenM) });
+    if (move)
+      inHand.changeLine(
+        id,
+        move.of === 'cable' ? { cableM: toHalfMetre(move.thenM) } : { lineM: toHalfMetre(move.thenM) },
+      );
   };
   return (
     <div data-testid="bands" data-state={waiting ? 'waiting' : 'ready'}>
       <Fields>
-        <QuantityField
-          label={t('spread.break')}
-          measure="depth"
-          value={spread.breakM ?? null}
-          limits={L.breakM}
-          emptyMeans={t('spread.unknown')}
-          onValueChange={(breakM) => inHand.change({ breakM: breakM ?? undefined })}
-        />
-        <QuantityField
-          label={t('spread.bottom')}
-          measure="depth"
-          value={spread.bottomM ?? null}
-          limits={P.bottomM}
-          emptyMeans={t('spread.unknown')}
-          onValueChange={(bottomM) => inHand.change({ bottomM: bottomM ?? undefined })}
-        />
+        <DepthFields inHand={inHand} />
       </Fields>
       <Table
         caption={t('spread.bands.moves')}
         head={[t('spread.list.number'), t('spread.bands.band'), t('spread.bands.now'), t('spread.bands.do'), '']}
         rows={moves.map((move) => {
-          const by = half(move.thenM) - move.nowM;
+          const by = toHalfMetre(move.thenM) - move.nowM;
           const answer = solved.lines.find(({ id }) => id === move.id);
           return [
             numberOf(spread, move.id),
@@ -120,5 +107,3 @@ export function BandsPanel({
     </div>
   );
 }
-
-const half = (m: number): number => Math.max(0.5, Math.round(2 * m) / 2);

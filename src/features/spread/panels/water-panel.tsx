@@ -5,15 +5,14 @@ import { useState } from 'react';
 import { depthAfter } from '@/core/afloat';
 import type { SolvedSpread } from '@/domain/spread/solve';
 import { MOST_LAYERS, SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
-import { PRESENTATION_LIMITS as P } from '@/domain/presentation-limits';
 import { towPointsOf } from '@/domain/spread/tow-points';
-import { QuantityField } from '@/features/fields/quantity-field';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { pointNumber } from '../drawings/above';
 import type { SpreadInHand } from '../use-spread';
 import { numberOf } from '../words';
+import { DepthFields } from './depth-fields';
 
 /** What all lines share: speed, current along and across by depth, bottom, break, room; a probe; and a burst of speed. */
 export function WaterPanel({
@@ -41,22 +40,7 @@ export function WaterPanel({
           limits={L.speedMps}
           onValue={(speedMps) => inHand.change({ speedMps })}
         />
-        <QuantityField
-          label={t('spread.bottom')}
-          measure="depth"
-          value={spread.bottomM ?? null}
-          limits={P.bottomM}
-          emptyMeans={t('spread.unknown')}
-          onValueChange={(bottomM) => inHand.change({ bottomM: bottomM ?? undefined })}
-        />
-        <QuantityField
-          label={t('spread.break')}
-          measure="depth"
-          value={spread.breakM ?? null}
-          limits={L.breakM}
-          emptyMeans={t('spread.unknown')}
-          onValueChange={(breakM) => inHand.change({ breakM: breakM ?? undefined })}
-        />
+        <DepthFields inHand={inHand} />
         <Figure
           label={t('spread.clear')}
           measure="distance"
