@@ -85,6 +85,11 @@ test('a spread is set from nothing by keyboard, turned, kept, and stands after a
   await page.getByLabel('Spreads', { exact: true }).selectOption('Spread of 3 lines');
   await expect(rows(page)).toHaveCount(3);
   await expect(rows(page).nth(1)).toContainText('48');
+  // And it is deleted again.
+  await page.locator('#main').focus();
+  await page.keyboard.press('x');
+  await dialog(page).getByRole('button', { name: 'Delete the spread Spread of 3 lines' }).click();
+  await expect(page.getByLabel('Spreads', { exact: true })).not.toContainText('Spread of 3 lines');
 });
 
 test('two lines that come too near in the turn that is wanted are found, and mended by Arrange', async ({ page }) => {

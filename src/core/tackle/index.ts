@@ -73,6 +73,7 @@ export {
   type Spool,
   type WoundLine,
   countFactor,
+  COLOUR_M,
   countsAt,
   lineCounted,
   LINE_COUNT_LIMITS,

@@ -51,7 +51,7 @@ const solveSchema = z.discriminatedUnion('for', [
 
 const rest = z.strictObject({ share: numberIn(L.share), mu: numberIn(L.mu) });
 
-/** What is towed: its water, its pieces of line, what hangs on them and at their end. */
+/** A towed rig: its water, its pieces of line, the weights on them and the end. */
 export const towedFields = {
   water: waterSchema,
   segments: segmentsSchema,

@@ -1,10 +1,8 @@
-import { countsAt, lineProperties, spoolOf, type LinePart, type ReelPart, type RodPart } from '@/core/tackle';
+import { COLOUR_M, countsAt, lineProperties, spoolOf, type LinePart, type ReelPart, type RodPart } from '@/core/tackle';
 import { InputRangeError } from '@/core/base/guard';
 import type { SetupFiles } from './solve';
 import type { LineMark, SpreadDocument, SpreadLineDocument } from './spread';
 
-/** A colour of lead core [m]. */
-const COLOUR_M = 9.14;
 const USUAL_TURNS_A_PASS = 12;
 
 /** A line mark as it is read: a count, or a tied mark at its place on the line. */

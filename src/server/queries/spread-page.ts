@@ -11,7 +11,7 @@ import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newe
 
 export type TowedSetup = Pick<NewestSetup, 'id' | 'name' | 'file'>;
 
-/** What is asked for by the address: a spread, or setups and a craft to begin one with. */
+/** What the address names: a spread, or setups and a craft to begin one with. */
 export interface SpreadAsked {
   readonly spread: string | null;
   readonly setups: readonly string[];

@@ -4,7 +4,7 @@ import type { SpreadLine } from '../spread';
 /** One way to fish a line: in a place of the boat, with so much line. */
 export interface ArrangeOption {
   readonly position: string;
-  /** the first from a tip, each of the others after the one before it; the last bears the lure */
+  /** the first from a tip, each of the others after the one before it; the lure is on the last */
   readonly chain: readonly SpreadLine[];
 }
 

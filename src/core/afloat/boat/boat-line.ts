@@ -28,7 +28,7 @@ export interface HungProbe {
   readonly cableDiameterM: number;
 }
 
-/** One rod's line in the water, and the chain of lines that it is in the spread; the last bears the lure. */
+/** One rod's line in the water, and the chain of lines that it is in the spread; the lure is on the last. */
 export interface BoatLine {
   readonly name: string;
   readonly tipM: Point;

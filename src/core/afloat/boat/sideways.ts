@@ -1,3 +1,4 @@
+import { currentAt } from '../../water';
 import type { Profile } from '../spread';
 
 /** How the water moves to starboard of the course at a depth; straight between layers, constant beyond. */
@@ -15,20 +16,12 @@ export interface SideLayer {
  */
 export function sidewaysM(profile: Profile, layers: readonly SideLayer[], speedMps: number): number {
   if (layers.length === 0 || speedMps <= 0) return 0;
+  const across = layers.map(({ depthM, acrossMps }) => ({ depthM, alongMps: acrossMps }));
   let offM = 0;
   for (let i = 1; i < profile.length; i += 1) {
     const [[s0, z0], [s1, z1]] = [profile[i - 1]!, profile[i]!];
     const middleM = (z0 + z1) / 2;
-    if (middleM > 0) offM += ((s1 - s0) * acrossAt(layers, middleM)) / speedMps;
+    if (middleM > 0) offM += ((s1 - s0) * currentAt(across, middleM)) / speedMps;
   }
   return offM;
-}
-
-/** Side current at a depth [m/s]. */
-function acrossAt(layers: readonly SideLayer[], depthM: number): number {
-  const next = layers.findIndex((layer) => layer.depthM >= depthM);
-  if (next < 0) return layers.at(-1)?.acrossMps ?? 0;
-  if (next === 0) return layers[0]!.acrossMps;
-  const [a, b] = [layers[next - 1]!, layers[next]!];
-  return a.acrossMps + ((b.acrossMps - a.acrossMps) * (depthM - a.depthM)) / (b.depthM - a.depthM);
 }

@@ -12,6 +12,7 @@ export {
 } from './spool';
 export {
   countFactor,
+  COLOUR_M,
   countsAt,
   lineCounted,
   LINE_COUNT_LIMITS,

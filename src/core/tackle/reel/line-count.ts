@@ -10,7 +10,7 @@ export const LINE_COUNT_LIMITS = {
 } as const satisfies Record<string, Limits>;
 
 /** A colour of lead core [m]. */
-const COLOUR_M = 9.14;
+export const COLOUR_M = 9.14;
 
 /** How anglers count line out. Turns and passes give less line as the spool empties; so does a counter, which counts turns. */
 export type LineCount =

@@ -26,7 +26,7 @@ export function ArrangePanel({
 }) {
   const i18n = useI18n();
   const { t, format } = i18n;
-  // What is asked is the spread as it was when the panel opened; its two wishes are asked anew when they change.
+  // The spread as it was when the panel opened; only clearance and radius may change while it is open.
   const [opened] = useState(question);
   const { clearM, radiusM } = inHand.spread;
   const asked = useMemo(

@@ -3,7 +3,7 @@
 import type { TowPoint } from '@/core/afloat';
 import type { Craft } from '@/domain/house';
 import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from '@/domain/spread/spread-limits';
-import { beamOf, towPointBounds, towPointsOf, usualTowPoints } from '@/domain/spread/tow-points';
+import { beamOf, isOnCraft, towPointBounds, towPointsOf, usualTowPoints } from '@/domain/spread/tow-points';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { Fields, Figure, Note, Press } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
@@ -145,6 +145,11 @@ function PointRow({
   return (
     <fieldset className="border-t border-faint" data-point={point.id}>
       <legend className="sr-only">{name}</legend>
+      {!isOnCraft(craft, point) && (
+        <p role="alert" className="semi-narrow text-[13.5px]">
+          {t('spread.boat.outside', { place: name })}
+        </p>
+      )}
       <div className="grid grid-cols-2 items-end gap-x-3 sm:grid-cols-[7rem_1fr_1fr_1fr_1fr_auto]">
         <span className="narrow pb-1 text-[14px] font-semibold">{name}</span>
         {figure('xM', bounds.xM)}

@@ -62,6 +62,18 @@ export function FilesPanel({ inHand, onOpened }: { readonly inHand: SpreadInHand
         </div>
       )}
       <Note>{t('spread.files.note')}</Note>
+      {inHand.version !== null && (
+        <p className="border-t border-faint pt-2">
+          <Press
+            onPress={() => {
+              inHand.remove();
+              onOpened();
+            }}
+          >
+            {t('spread.files.remove', { name: spread.name })}
+          </Press>
+        </p>
+      )}
     </div>
   );
 }

@@ -52,7 +52,11 @@ export function PatternPanel({
   const [column, setColumn] = useState<PatternAsk['column']>(
     spread.pattern?.column ?? (sideTaken(schools, 'spread-depth') as PatternAsk['column']),
   );
-  const others = spreads.filter(({ spread: each }) => each.id !== spread.id && each.lines.length > 1);
+  const { id: own } = spread;
+  const others = useMemo(
+    () => spreads.filter(({ spread: each }) => each.id !== own && each.lines.length > 1),
+    [spreads, own],
+  );
   const order = useMemo(
     () =>
       portToStarboard(
@@ -64,9 +68,7 @@ export function PatternPanel({
     const other = others.find(({ spread: each }) => each.id === shape)?.spread;
     const places = isBuiltIn(shape) ? placesOf(shape, order.length) : placesOfSpread(other?.lines ?? []);
     return { places, ...reach, column };
-    // The others change only with what the page holds.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [shape, order, reach, column]);
+  }, [shape, order, reach, column, others]);
   const asked = useMemo(
     (): QuestionOf<'spread-pattern'> | null =>
       order.length === 0 ? null : { kind: 'spread-pattern', input: question, ask, order },
