@@ -9,6 +9,7 @@ import {
   demoParts,
   demoPlans,
   demoSetupsOfBench,
+  demoHelm,
   demoSpreads,
   demoWaters,
   type DemoRevision,
@@ -28,6 +29,7 @@ import {
   putHouseDocument,
   removeBench,
   saveRevision,
+  helmRepo,
   spreadRepo,
   waterRepo,
 } from './repo';
@@ -65,6 +67,7 @@ async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
   await insertLeaders(tx, benchId, demoLeaders);
   await deckRepo.insert(tx, benchId, demoDeck, start);
   for (const water of demoWaters) await waterRepo.insert(tx, benchId, water, start);
+  await helmRepo.insert(tx, benchId, demoHelm, start);
   for (const spread of demoSpreads) await spreadRepo.insert(tx, benchId, spread, start);
   for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, start);
 }

@@ -13,6 +13,7 @@ import {
   revisionIdSchema,
   setupIdSchema,
 } from './ids';
+import { helmSchema } from './helm/helm';
 import { leaderSchema } from './leader';
 import { partSchema } from './parts';
 import { planSchema, waterPlaceSchema } from './plan/plan';
@@ -108,6 +109,10 @@ export const benchFileSchema = z
       .array(z.strictObject({ spread: spreadSchema, createdAt: when }))
       .max(500)
       .default([]),
+    helms: z
+      .array(z.strictObject({ helm: helmSchema, createdAt: when }))
+      .max(50)
+      .default([]),
     leaders: z.array(leaderSchema).max(50_000).default([]),
     /** rows that Ferula itself could not read when the file was written, as they stood; nothing is made of them */
     unreadable: z
@@ -116,7 +121,7 @@ export const benchFileSchema = z
       .default([]),
   })
   .superRefine((file, context) => {
-    const { anglers, parts, readings, movements, setups, decks, plans, waters, spreads, leaders } = file;
+    const { anglers, parts, readings, movements, setups, decks, plans, waters, spreads, helms, leaders } = file;
     checkIds(
       context,
       'parts',
@@ -152,6 +157,12 @@ export const benchFileSchema = z
       'spreads',
       spreads.map(({ spread }) => spread.id),
       ['spread', 'id'],
+    );
+    checkIds(
+      context,
+      'helms',
+      helms.map(({ helm }) => helm.id),
+      ['helm', 'id'],
     );
     checkIds(
       context,

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { deckSchema } from './deck';
+import { helmSchema } from './helm/helm';
+import { helmEventSchema } from './helm/helm-event';
 import { leaderSchema } from './leader';
 import { partSchema } from './parts';
 import { planSchema, waterPlaceSchema } from './plan/plan';
@@ -38,6 +40,8 @@ export const DOCUMENTS = {
   plan: kind(planSchema),
   water: kind(waterPlaceSchema),
   spread: kind(spreadSchema),
+  helm: kind(helmSchema),
+  helmEvent: kind(helmEventSchema),
   fields: kind(fieldsSchema),
   raw: kind(rawReadingSchema),
 } as const;

@@ -27,9 +27,13 @@ export async function emptyDatabase(): Promise<{
     'plan',
     'water',
     'spread',
+    'helm',
+    'helm_event',
+    'instrument_block',
     'leader',
     'bench',
     'kept_evaluation',
+    'lease',
   ])
     await db.execute(sql.raw(`delete from \`${table}\``));
   return { db, url, close: () => pool.end() };

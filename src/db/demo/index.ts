@@ -24,5 +24,6 @@ export const demoSetupsOfBench = demoSetups(demoParts);
 export type { DemoRevision, DemoSetup } from './setups';
 export { demoHouse };
 export { demoPlans, demoWaters } from './days';
+export { demoHelm } from './helm';
 export { demoSpreads } from './spreads';
 export { demoDeck, demoLeaders } from './winter';

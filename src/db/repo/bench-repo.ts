@@ -6,7 +6,10 @@ import {
   bench,
   craft,
   deck,
+  helm,
+  helmEvent,
   houseDocument,
+  instrumentBlock,
   leader,
   movement,
   part,
@@ -55,6 +58,9 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
     plan,
     water,
     spread,
+    helm,
+    helmEvent,
+    instrumentBlock,
   ];
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));

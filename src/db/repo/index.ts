@@ -16,6 +16,7 @@ export {
   type StoredEntries,
 } from './house-repo';
 export { findKeptMarks, forgetOldMarks, keepMarks } from './kept-evaluation-repo';
+export { addHelmEvent, blocksIn, endLease, holdLease, keepBlock, listHelmEvents, type Block } from './instrument-repo';
 export { insertLeaders, listLeaders, lockLeaders, removeLeaders, setLeaderState } from './leader-repo';
 export type { BrokenRow, Listed } from './listed';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
@@ -68,4 +69,4 @@ export {
   type SaveOutcome,
   type SetupHead,
 } from './setup-repo';
-export { deckRepo, planRepo, spreadRepo, waterRepo, type VersionedRepo } from './versioned-repo';
+export { deckRepo, helmRepo, planRepo, spreadRepo, waterRepo, type VersionedRepo } from './versioned-repo';

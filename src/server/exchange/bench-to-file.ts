@@ -9,6 +9,7 @@ import {
   listLeaders,
   listRevisions,
   planRepo,
+  helmRepo,
   spreadRepo,
   waterRepo,
   type BrokenRow,
@@ -41,6 +42,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   const plans = await planRepo.list(tx, benchId);
   const waters = await waterRepo.list(tx, benchId);
   const spreads = await spreadRepo.list(tx, benchId);
+  const helms = await helmRepo.list(tx, benchId);
   const leaders = await listLeaders(tx, benchId);
   const { house, anglers, broken } = await readHouse(tx, benchId);
   const { angler: _, ...houseDocument } = house;
@@ -53,6 +55,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   note('plan', plans.broken);
   note('water', waters.broken);
   note('spread', spreads.broken);
+  note('helm', helms.broken);
   note('leader', leaders.broken);
   note(
     'house',
@@ -114,6 +117,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
     plans: plans.rows.map(({ document: plan, createdAt }) => ({ plan, createdAt: iso(createdAt) })),
     waters: waters.rows.map(({ document: water, createdAt }) => ({ water, createdAt: iso(createdAt) })),
     spreads: spreads.rows.map(({ document: spread, createdAt }) => ({ spread, createdAt: iso(createdAt) })),
+    helms: helms.rows.map(({ document: helm, createdAt }) => ({ helm, createdAt: iso(createdAt) })),
     leaders: [...leaders.rows],
     unreadable,
   };

@@ -11,3 +11,4 @@ export {
 } from './what-moved';
 export { again, AGAIN_LIMITS, type Again, type AgainInput } from './again';
 export { translate, TRANSLATE_LIMITS, type Translate, type TranslateInput } from './translate';
+export { flowAt, flowOf, lengthOf, minus, overGround, type Flow, type FlowLayer } from './course';

@@ -1,0 +1,3 @@
+import { takePhone } from '@/server/live/routes';
+
+export const POST = (request: Request) => takePhone(request);

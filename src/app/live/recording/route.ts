@@ -1,0 +1,3 @@
+import { playRecording } from '@/server/live/routes';
+
+export const POST = (request: Request) => playRecording(request);

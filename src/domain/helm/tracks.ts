@@ -1,0 +1,121 @@
+import { CHANNEL_NAMES, kindOf, type ChannelName } from '../instruments/channels';
+
+/** One channel over the last minutes: the mean of each second in which it was read, the newest last. */
+export interface Track {
+  /** whole seconds, ascending */
+  readonly tS: readonly number[];
+  readonly values: readonly number[];
+  /** when the newest reading came; null: never */
+  readonly readS: number | null;
+}
+
+/** How much is remembered for the screen [s]; what is older stands in the blocks. */
+export const REMEMBERED_S = 900;
+/** A clock that went back by more than this starts the tracks anew [s]. */
+const CLOCK_BACK_S = 5;
+
+const EMPTY: Track = { tS: [], values: [], readS: null };
+
+interface Kept {
+  readonly tS: number[];
+  readonly values: number[];
+  readS: number | null;
+  /** of the newest second: how many readings, and their sum; of a direction its two components */
+  n: number;
+  sum: number;
+  sumAcross: number;
+}
+
+/** The newest minutes of every channel, at a reading a second. */
+export class Tracks {
+  readonly #kept = new Map<ChannelName, Kept>();
+
+  /** `tS` is when the reading came [s since 1970]. */
+  record(channel: ChannelName, tS: number, value: number): void {
+    const second = Math.floor(tS);
+    let kept = this.#kept.get(channel);
+    if (!kept || (kept.readS !== null && kept.readS - tS > CLOCK_BACK_S)) {
+      kept = { tS: [], values: [], readS: null, n: 0, sum: 0, sumAcross: 0 };
+      this.#kept.set(channel, kept);
+    }
+    const last = kept.tS.at(-1);
+    const { turns } = kindOf(channel);
+    if (last === undefined || second > last) {
+      kept.tS.push(second);
+      kept.values.push(value);
+      [kept.n, kept.sum, kept.sumAcross] = turns ? [1, Math.cos(value), Math.sin(value)] : [1, value, 0];
+      if (kept.tS.length > REMEMBERED_S + 60) {
+        const old = kept.tS.findIndex((t) => t > second - REMEMBERED_S);
+        kept.tS.splice(0, old);
+        kept.values.splice(0, old);
+      }
+    } else {
+      kept.n += 1;
+      kept.sum += turns ? Math.cos(value) : value;
+      kept.sumAcross += turns ? Math.sin(value) : 0;
+      kept.values[kept.values.length - 1] = turns ? directionOf(kept.sum, kept.sumAcross) : kept.sum / kept.n;
+    }
+    kept.readS = Math.max(kept.readS ?? -Infinity, tS);
+  }
+
+  of(channel: ChannelName): Track {
+    return this.#kept.get(channel) ?? EMPTY;
+  }
+
+  /** What was read last of a channel; null: never. */
+  newest(channel: ChannelName): { readonly value: number; readonly readS: number } | null {
+    const { values, readS } = this.of(channel);
+    return readS === null ? null : { value: values.at(-1)!, readS };
+  }
+
+  clear(): void {
+    this.#kept.clear();
+  }
+
+  /** Everything that is remembered, to begin another's memory with. */
+  whole(): TracksWhole {
+    return Object.fromEntries(
+      CHANNEL_NAMES.flatMap((channel) => {
+        const { tS, values, readS } = this.of(channel);
+        return readS === null ? [] : [[channel, { tS: [...tS], values: [...values], readS }]];
+      }),
+    );
+  }
+
+  static from(whole: TracksWhole): Tracks {
+    const tracks = new Tracks();
+    for (const channel of CHANNEL_NAMES) {
+      const track = whole[channel];
+      track?.tS.forEach((t, i) => tracks.record(channel, t, track.values[i]!));
+      const kept = tracks.#kept.get(channel);
+      if (kept && track) kept.readS = track.readS;
+    }
+    return tracks;
+  }
+}
+
+export type TracksWhole = Partial<Record<ChannelName, Track>>;
+
+export const directionOf = (north: number, east: number): number =>
+  (Math.atan2(east, north) + 2 * Math.PI) % (2 * Math.PI);
+
+/** A track from a time on. */
+export function since({ tS, values }: Track, fromS: number): Pick<Track, 'tS' | 'values'> {
+  const first = tS.findIndex((t) => t >= fromS);
+  return first < 0 ? { tS: [], values: [] } : { tS: tS.slice(first), values: values.slice(first) };
+}
+
+/** The mean of some values of a channel; directions as vectors. Null of none. */
+export function meanOf(channel: ChannelName, values: readonly number[]): number | null {
+  if (values.length === 0) return null;
+  if (!kindOf(channel).turns) return values.reduce((sum, value) => sum + value, 0) / values.length;
+  const north = values.reduce((sum, value) => sum + Math.cos(value), 0);
+  const east = values.reduce((sum, value) => sum + Math.sin(value), 0);
+  return directionOf(north, east);
+}
+
+/** The difference of two directions the short way, −π..π. */
+export const turnBetween = (fromRad: number, toRad: number): number => {
+  const turn = (((toRad - fromRad) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
+  return turn > Math.PI ? turn - 2 * Math.PI : turn;
+};

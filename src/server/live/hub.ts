@@ -1,0 +1,329 @@
+import 'server-only';
+import type { Db } from '@/db/client';
+import { addHelmEvent, endLease, helmRepo, holdLease, listHelmEvents } from '@/db/repo';
+import { alongCurrent, courseNow } from '@/domain/helm/current-here';
+import type { Helm } from '@/domain/helm/helm';
+import type { HelmEvent } from '@/domain/helm/helm-event';
+import type { LinkState, LiveMessage } from '@/domain/helm/live';
+import { movedIn } from '@/domain/helm/moved';
+import { probeDepthBy } from '@/domain/helm/probe-depth';
+import { layerTemperature } from '@/domain/helm/profile';
+import { Tracks } from '@/domain/helm/tracks';
+import { corrected } from '@/domain/helm/usual-helm';
+import type { BenchId } from '@/domain/ids';
+import { isPossible, type ChannelName } from '@/domain/instruments/channels';
+import { secondsOf } from '@/domain/instruments/recording';
+import { Router } from '@/domain/instruments/routes';
+import { connectionProblem } from '@/db/connection-problem';
+import { logFailure } from '../log';
+import { LinkCounts } from './counts';
+import { Keeper } from './keeper';
+import { openLink, type Link } from './link';
+
+/** Readings are sent together, so often at most [ms]. */
+const SEND_MS = 100;
+const WRITE_S = 10;
+const LOOK_S = 6;
+/** How often the document and the lease are looked at [s]. */
+const RELOAD_S = 5;
+const LEASE_MS = 15_000;
+/** Events of so long are sent to a page that opens [s]. */
+const EVENTS_S = 12 * 3600;
+const MOST_EVENTS = 300;
+/** The link of a recorded file that is played. */
+const RECORDING = 'recording';
+interface OpenLink {
+  readonly link: Link;
+  /** the connection as it was asked for */
+  readonly key: string;
+  readonly counts: LinkCounts;
+}
+
+/** Reads the instruments of one bench, remembers the last minutes, keeps them, and tells every page what is new. */
+export class Hub {
+  #tracks = new Tracks();
+  #events: HelmEvent[] = [];
+  #unkept: HelmEvent[] = [];
+  #helm: { document: Helm; version: number } | null = null;
+  #router = new Router([]);
+  readonly #links = new Map<string, OpenLink>();
+  readonly #listeners = new Set<{ readonly send: (text: string) => void; readonly end: () => void }>();
+  readonly #keeper: Keeper;
+  readonly #holder = crypto.randomUUID();
+  #reads = false;
+  #pending = new Map<ChannelName, readonly [number, number]>();
+  #sendTimer: NodeJS.Timeout | null = null;
+  #second = 0;
+  #toldUntilS = -Infinity;
+  #loadedEvents = false;
+  #depthAt: ((mps: number) => number) | null = null;
+  #ticking: NodeJS.Timeout | null = null;
+
+  constructor(
+    private readonly db: () => Db,
+    private readonly benchId: BenchId,
+  ) {
+    this.#keeper = new Keeper(db, benchId);
+  }
+
+  start(): void {
+    this.#ticking ??= setInterval(() => this.#tick(), 1000).unref();
+    void this.reload();
+  }
+
+  async stop(): Promise<void> {
+    if (this.#ticking) clearInterval(this.#ticking);
+    this.#ticking = null;
+    for (const { link } of this.#links.values()) link.close();
+    this.#links.clear();
+    for (const { end } of [...this.#listeners]) end();
+    await this.#keeper.write(nowS()).catch(() => undefined);
+    if (this.#reads) await endLease(this.db(), this.#leaseName, this.#holder).catch(() => undefined);
+  }
+
+  /** A page that listens; what is new is sent to it until it is let go. */
+  listen(send: (text: string) => void, end: () => void): () => void {
+    const listener = { send, end };
+    send(textOf(this.#hello()));
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  }
+
+  /** A reading from anywhere: a sentence, a phone, a hand. */
+  record(channel: ChannelName, value: number, atS = nowS()): void {
+    if (!isPossible(channel, value)) return;
+    this.#tracks.record(channel, atS, value);
+    this.#pending.set(channel, [atS, value]);
+    this.#sendTimer ??= setTimeout(() => this.#flush(), SEND_MS).unref();
+  }
+
+  /** Keeps an event and tells it; the same one again changes nothing. */
+  async add(event: HelmEvent): Promise<void> {
+    await addHelmEvent(this.db(), this.benchId, event);
+    if (this.#events.some(({ id }) => id === event.id)) return;
+    if (event.kind === 'typed') for (const { channel, value } of event.readings) this.record(channel, value, event.atS);
+    this.#remember(event);
+  }
+
+  #remember(event: HelmEvent): void {
+    this.#events = [event, ...this.#events].slice(0, MOST_EVENTS);
+    this.#tell({ kind: 'event', event });
+  }
+
+  /** Plays a recorded file as if it came now, so many times as fast; a new one takes the place of the old. */
+  play(lines: readonly string[], speed: number): void {
+    this.#links.get(RECORDING)?.link.close();
+    const counts = new LinkCounts(RECORDING, '', 'open');
+    const seconds = secondsOf(lines);
+    const timer = setInterval(() => {
+      const { value, done } = seconds.next();
+      for (const line of done ? [] : value) this.#line(counts, line, false);
+      if (!done) return;
+      clearInterval(timer);
+      counts.stands('off', null);
+      this.#tellLinks();
+    }, 1000 / speed).unref();
+    this.#links.set(RECORDING, { link: { close: () => clearInterval(timer) }, key: RECORDING, counts });
+    this.#tellLinks();
+  }
+
+  /** Takes over the document as it stands in the database, and who reads. */
+  async reload(): Promise<void> {
+    try {
+      this.#reads = await holdLease(this.db(), {
+        name: this.#leaseName,
+        holder: this.#holder,
+        forMs: LEASE_MS,
+        now: new Date(),
+      });
+      const { rows } = await helmRepo.list(this.db(), this.benchId);
+      const first = rows[0];
+      if (!this.#loadedEvents) await this.#loadEvents();
+      const now = first ? { document: first.document, version: first.version } : null;
+      const same =
+        now?.version === this.#helm?.version && JSON.stringify(now?.document) === JSON.stringify(this.#helm?.document);
+      this.#helm = now;
+      if (!same) {
+        const { probe, routes } = now?.document ?? { probe: null, routes: [] };
+        this.#router = new Router(routes);
+        this.#depthAt = probe ? probeDepthBy(probe) : null;
+        if (now) this.#tell({ kind: 'helm', helm: now });
+      }
+      this.#connect();
+    } catch (error) {
+      // What is connected stays connected, and is kept when the database is back.
+      noted(error);
+    }
+  }
+
+  get #leaseName(): string {
+    return `instruments of ${this.benchId}`;
+  }
+
+  async #loadEvents(): Promise<void> {
+    const { rows } = await listHelmEvents(this.db(), this.benchId, { fromS: nowS() - EVENTS_S, most: MOST_EVENTS });
+    const known = new Set(this.#events.map(({ id }) => id));
+    this.#events = [...this.#events, ...rows.filter(({ id }) => !known.has(id))];
+    for (const event of [...rows].reverse())
+      if (event.kind === 'typed')
+        for (const { channel, value } of event.readings)
+          if (this.#tracks.newest(channel) === null) this.#tracks.record(channel, event.atS, value);
+    this.#loadedEvents = true;
+  }
+
+  /** Opens what the document asks for, and closes what it does not. */
+  #connect(): void {
+    const wanted = this.#reads ? (this.#helm?.document.connections.filter(({ on }) => on) ?? []) : [];
+    const keys = new Map(wanted.map((connection) => [connection.id, JSON.stringify(connection)]));
+    let changed = false;
+    for (const [id, { link, key }] of this.#links)
+      if (id !== RECORDING && keys.get(id) !== key) {
+        link.close();
+        this.#links.delete(id);
+        changed = true;
+      }
+    for (const connection of wanted) {
+      if (this.#links.has(connection.id)) continue;
+      const counts = new LinkCounts(connection.id, connection.name, 'connecting');
+      const link = openLink(connection, {
+        line: (line) => this.#line(counts, line, connection.needsChecksum),
+        state: (state, why) => {
+          counts.stands(state, why);
+          this.#tellLinks();
+        },
+      });
+      this.#links.set(connection.id, { link, key: keys.get(connection.id)!, counts });
+      changed = true;
+    }
+    if (changed) this.#tellLinks();
+  }
+
+  #line(counts: LinkCounts, line: string, needsChecksum: boolean): void {
+    for (const { channel, value } of counts.line(line, needsChecksum, this.#router, nowS()))
+      this.record(channel, value);
+  }
+
+  #tick(): void {
+    const now = nowS();
+    const second = Math.floor(now);
+    if (second === this.#second) return;
+    this.#second = second;
+    this.#recordCurrent(now);
+    this.#keeper.take(this.#tracks, second - 1);
+    if (second % WRITE_S === 0) this.#keeper.write(now).catch(noted);
+    if (second % RELOAD_S === 0) void this.reload();
+    if (second % WRITE_S === 0 && this.#unkept.length > 0) void this.#keepOwn();
+    if (second % 3 === 0) this.#tellLinks();
+    if (second % LOOK_S === 0) this.#look(now);
+  }
+
+  /** The current along the course at the probe, while all that it takes is fresh. */
+  #recordCurrent(now: number): void {
+    const { document } = this.#helm ?? {};
+    const fresh = (channel: ChannelName): number | null => {
+      const newest = this.#tracks.newest(channel);
+      return newest && now - newest.readS < 10 ? newest.value : null;
+    };
+    const [sog, probe] = [fresh('sogMps'), fresh('probeMps')];
+    const course = courseNow(sog, fresh('cogRad'), fresh('headingRad'));
+    if (!document || sog === null || probe === null || course === null) return;
+    const known = alongCurrent(sog, course, corrected(document, 'probeMps', probe), null);
+    if (known.kind === 'along') this.record('currentMps', known.alongMps, now);
+  }
+
+  #look(now: number): void {
+    const drop = this.#events.find((event) => event.kind === 'drop');
+    const found = movedIn(this.#tracks, {
+      nowS: Math.floor(now),
+      fromS: this.#toldUntilS,
+      depthAt: this.#depthAt,
+      temperatureAt: drop?.kind === 'drop' ? layerTemperature(drop.layers) : undefined,
+    });
+    if (!found || found.outcome === 'nothing' || !this.#reads) return;
+    this.#toldUntilS = found.atS + 14;
+    const { latDeg, lonDeg } = {
+      latDeg: this.#valueAt('latDeg', found.atS),
+      lonDeg: this.#valueAt('lonDeg', found.atS),
+    };
+    this.#addOwn({
+      kind: 'moved',
+      id: crypto.randomUUID(),
+      atS: found.atS,
+      outcome: found.outcome,
+      before: wholeWatch(found.before),
+      after: wholeWatch(found.after),
+      unexplainedMps: found.unexplainedMps,
+      place: latDeg === null || lonDeg === null ? null : { latDeg, lonDeg },
+    });
+  }
+
+  /** An event of the hub's own is told at once, and kept as soon as the database takes it. */
+  #addOwn(event: HelmEvent): void {
+    this.#remember(event);
+    this.#unkept.push(event);
+    void this.#keepOwn();
+  }
+
+  async #keepOwn(): Promise<void> {
+    const waiting = this.#unkept.splice(0, MOST_EVENTS);
+    try {
+      for (const event of waiting) await addHelmEvent(this.db(), this.benchId, event);
+    } catch (error) {
+      this.#unkept.push(...waiting);
+      noted(error);
+    }
+  }
+
+  #valueAt(channel: ChannelName, atS: number): number | null {
+    const { tS, values } = this.#tracks.of(channel);
+    const i = tS.findLastIndex((t) => t <= atS);
+    return i < 0 || atS - tS[i]! > 10 ? null : values[i]!;
+  }
+
+  #hello(): LiveMessage {
+    return {
+      kind: 'hello',
+      nowS: nowS(),
+      tracks: this.#tracks.whole(),
+      links: this.#states(),
+      events: this.#events,
+      helm: this.#helm,
+      reads: this.#reads,
+    };
+  }
+
+  #states(): readonly LinkState[] {
+    return [...this.#links.values()].map(({ counts }) => counts.whole());
+  }
+
+  #tellLinks(): void {
+    this.#tell({ kind: 'links', links: this.#states() });
+  }
+
+  #flush(): void {
+    this.#sendTimer = null;
+    const readings = [...this.#pending].map(([channel, [atS, value]]) => [channel, atS, value] as const);
+    this.#pending = new Map();
+    this.#tell({ kind: 'readings', readings });
+  }
+
+  #tell(message: LiveMessage): void {
+    if (this.#listeners.size === 0) return;
+    const text = textOf(message);
+    for (const { send } of this.#listeners) send(text);
+  }
+}
+
+/** A database that is away is no failure: the next try comes by itself. */
+function noted(error: unknown): void {
+  if (connectionProblem(error) === null) logFailure(error);
+}
+
+const nowS = (): number => Date.now() / 1000;
+const textOf = (message: LiveMessage): string => `data: ${JSON.stringify(message)}\n\n`;
+
+const wholeWatch = (watch: NonNullable<ReturnType<typeof movedIn>>['before']) => ({
+  ...watch,
+  courseRad: watch.courseRad ?? null,
+  expectedDepthM: watch.expectedDepthM ?? null,
+});

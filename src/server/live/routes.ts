@@ -1,0 +1,155 @@
+import 'server-only';
+import { z } from 'zod';
+import { blocksIn } from '@/db/repo';
+import { helmEventSchema } from '@/domain/helm/helm-event';
+import { READ_CHANNELS, type ChannelName } from '@/domain/instruments/channels';
+import { drawnOf } from '@/domain/instruments/drawn';
+import { parse } from '@/domain/problems';
+import { pageQuery } from '../page-query';
+import { routeResponse } from '../route-response';
+import { liveHub } from './live-hub';
+
+/** The live line: all there is, then what is new, for as long as the page listens. */
+export async function openLive(request: Request): Promise<Response> {
+  const hub = await liveHub();
+  const encoder = new TextEncoder();
+  let leave: () => void = () => undefined;
+  const stream = new ReadableStream<Uint8Array>({
+    start(controller) {
+      const send = (text: string) => {
+        // A page that reads no more is let go rather than filled up.
+        if ((controller.desiredSize ?? 0) < -MOST_WAITING) return close();
+        try {
+          controller.enqueue(encoder.encode(text));
+        } catch {
+          leave();
+        }
+      };
+      const close = () => {
+        leave();
+        try {
+          controller.close();
+        } catch {
+          // It was closed from the other side.
+        }
+      };
+      const beat = setInterval(() => send(': beat\n\n'), BEAT_MS);
+      const unlisten = hub.listen(send, close);
+      leave = () => {
+        clearInterval(beat);
+        unlisten();
+      };
+      request.signal.addEventListener('abort', close);
+    },
+    cancel: () => leave(),
+  });
+  return new Response(stream, {
+    headers: {
+      'content-type': 'text/event-stream; charset=utf-8',
+      // Not to be compressed: a compressor would hold back what is small.
+      'cache-control': 'no-cache, no-transform',
+      'x-accel-buffering': 'no',
+    },
+  });
+}
+
+const MOST_WAITING = 200;
+const BEAT_MS = 10_000;
+const MOST_JSON = 100_000;
+const MOST_FILE = 20_000_000;
+
+/** An event of a page: typed readings, an answer, a run, a drop, silence. The same one sent again changes nothing. */
+export const addEvent = (request: Request): Promise<Response> =>
+  withBody(request, helmEventSchema, async (event) => {
+    if (event.kind === 'moved')
+      return refused([{ path: 'kind', given: event.kind, allowed: { kind: 'rule', rule: 'an event of a page' } }]);
+    await (await liveHub()).add(event);
+    return Response.json({ ok: true });
+  });
+
+const phoneSchema = z.strictObject({
+  readings: z
+    .array(z.strictObject({ channel: z.enum(READ_CHANNELS as [ChannelName, ...ChannelName[]]), value: z.number() }))
+    .min(1)
+    .max(READ_CHANNELS.length),
+});
+
+/** What a phone knows of itself: where it is, how it moves, where it points. */
+export const takePhone = (request: Request): Promise<Response> =>
+  withBody(request, phoneSchema, async ({ readings }) => {
+    const hub = await liveHub();
+    for (const { channel, value } of readings) hub.record(channel, value);
+    return Response.json({ ok: true });
+  });
+
+const speedSchema = z.coerce.number().min(0.1).max(100);
+
+/** A recorded file, played as if it came now. */
+export const playRecording = (request: Request): Promise<Response> =>
+  routeResponse(async () => {
+    const speed = speedSchema.safeParse(new URL(request.url).searchParams.get('speed') ?? '1');
+    if (!speed.success) return refused([{ path: 'speed', given: null, allowed: { kind: 'rule', rule: '0.1 to 100' } }]);
+    const text = await textUpTo(request, MOST_FILE);
+    const lines = text?.split(/\r\n|\n|\r/).filter((line) => line.trim() !== '') ?? [];
+    if (text === null || lines.length === 0)
+      return refused([
+        { path: '$', given: null, allowed: { kind: 'rule', rule: `sentences, ${MOST_FILE} bytes at most` } },
+      ]);
+    (await liveHub()).play(lines, speed.data);
+    return Response.json({ ok: true, lines: lines.length });
+  });
+
+const spanSchema = z
+  .strictObject({ fromS: z.coerce.number().min(0).max(1e11), toS: z.coerce.number().min(0).max(1e11) })
+  .refine(({ fromS, toS }) => toS > fromS && toS - fromS <= 24 * 3600);
+
+/** Kept readings of a span of time, as many points as are drawn. */
+export const keptReadings = (request: Request): Promise<Response> =>
+  routeResponse(async () => {
+    const asked = new URL(request.url).searchParams;
+    const span = spanSchema.safeParse({ fromS: asked.get('from'), toS: asked.get('to') });
+    if (!span.success)
+      return refused([
+        { path: 'from', given: asked.get('from'), allowed: { kind: 'rule', rule: 'before `to`, a day apart at most' } },
+      ]);
+    const { blocks, broken } = await pageQuery((db, benchId) => blocksIn(db, benchId, span.data));
+    return Response.json({ channels: drawnOf(blocks, span.data), broken });
+  });
+
+async function withBody<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  serve: (data: T) => Promise<Response>,
+): Promise<Response> {
+  return routeResponse(async () => {
+    const text = await textUpTo(request, MOST_JSON);
+    let raw: unknown = null;
+    try {
+      raw = JSON.parse(text ?? '');
+    } catch {
+      return refused([{ path: '$', given: null, allowed: { kind: 'format', format: 'JSON' } }]);
+    }
+    const parsed = parse(schema, raw);
+    return parsed.ok ? serve(parsed.data) : refused(parsed.problems);
+  });
+}
+
+const refused = (fields: readonly unknown[]): Response => Response.json({ code: 'bad-input', fields }, { status: 422 });
+
+/** The body, or null once it grows beyond what is taken. */
+async function textUpTo(request: Request, mostBytes: number): Promise<string | null> {
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const pieces: Uint8Array[] = [];
+  let bytes = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return Buffer.concat(pieces).toString('utf8');
+    bytes += value.length;
+    if (bytes > mostBytes) {
+      await reader.cancel();
+      return null;
+    }
+    pieces.push(value);
+  }
+}

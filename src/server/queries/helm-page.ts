@@ -1,0 +1,48 @@
+import 'server-only';
+import { helmRepo, listParts, spreadRepo, type BrokenRow } from '@/db/repo';
+import type { RodPart } from '@/core/tackle';
+import type { Helm } from '@/domain/helm/helm';
+import type { House } from '@/domain/house';
+import { packed, type Packed } from '@/domain/packed';
+import type { SetupFiles } from '@/domain/spread/solve';
+import type { SpreadDocument } from '@/domain/spread/spread';
+import { findHouse } from '../house/house';
+import { pageQuery } from '../page-query';
+import { newestSetups } from '../setups/newest-setups';
+
+export interface HelmPage {
+  readonly helm: { readonly document: Helm; readonly version: number } | null;
+  readonly spreads: readonly SpreadDocument[];
+  /** setups that stand in a spread, by their id */
+  readonly files: Packed<SetupFiles>;
+  readonly names: Readonly<Record<string, string>>;
+  readonly rods: Packed<readonly RodPart[]>;
+  readonly house: House;
+  readonly broken: readonly BrokenRow[];
+}
+
+/** The helm, and what hangs behind the boat. */
+export async function getHelmPage(): Promise<HelmPage> {
+  return pageQuery(async (db, benchId) => {
+    const [helms, spreads, newest, box, house] = await Promise.all([
+      helmRepo.list(db, benchId),
+      spreadRepo.list(db, benchId),
+      newestSetups(db, benchId),
+      listParts(db, benchId),
+      findHouse(db, benchId),
+    ]);
+    const documents = spreads.rows.map(({ document }) => document);
+    const used = new Set<string>(documents.flatMap(({ lines }) => lines.map(({ setupId }) => setupId)));
+    const setups = newest.setups.filter(({ id }) => used.has(id));
+    const first = helms.rows[0];
+    return {
+      helm: first ? { document: first.document, version: first.version } : null,
+      spreads: documents,
+      files: packed(Object.fromEntries(setups.map(({ id, file }) => [id, file]))),
+      names: Object.fromEntries(setups.map(({ id, name }) => [id, name])),
+      rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+      house,
+      broken: [...helms.broken, ...spreads.broken],
+    };
+  });
+}
