@@ -1,5 +1,6 @@
 import benchEn from './catalogues/en/bench.json';
 import boxEn from './catalogues/en/box.json';
+import helmEn from './catalogues/en/helm.json';
 import quiverEn from './catalogues/en/quiver.json';
 import rulesEn from './catalogues/en/rules.json';
 import sharedEn from './catalogues/en/shared.json';
@@ -9,6 +10,7 @@ import tyingEn from './catalogues/en/tying.json';
 import waterEn from './catalogues/en/water.json';
 import benchEs from './catalogues/es/bench.json';
 import boxEs from './catalogues/es/box.json';
+import helmEs from './catalogues/es/helm.json';
 import quiverEs from './catalogues/es/quiver.json';
 import rulesEs from './catalogues/es/rules.json';
 import sharedEs from './catalogues/es/shared.json';
@@ -27,6 +29,7 @@ const EN = {
   quiver: quiverEn,
   tying: tyingEn,
   spread: spreadEn,
+  helm: helmEn,
   today: todayEn,
   rules: rulesEn,
 } satisfies Record<Room, object>;
@@ -39,6 +42,7 @@ const ES: typeof EN = {
   quiver: quiverEs,
   tying: tyingEs,
   spread: spreadEs,
+  helm: helmEs,
   today: todayEs,
   rules: rulesEs,
 };
@@ -52,6 +56,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.tying,
   ...rooms.today,
   ...rooms.spread,
+  ...rooms.helm,
   ...rooms.rules,
 });
 

@@ -65,7 +65,7 @@ export const DISPLAY_UNITS: Readonly<Record<Measure, Readonly<Record<UnitSystem,
   ratio: both(bare('×', 1, 3, 2)),
   share: both(bare('%', 0.01, 2, 0)),
   temperature: {
-    metric: bare('°C', 1, 2, 0),
+    metric: bare('°C', 1, 3, 1),
     customary: { label: '°F', perUnit: 5 / 9, offset: -32, digits: 3, maxDecimals: 0 },
   },
   salinity: both(bare('‰', 1, 3, 1)),

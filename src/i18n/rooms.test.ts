@@ -20,6 +20,7 @@ const SHOWN_IN: Readonly<Record<string, Room>> = {
   jig: 'tying',
   today: 'today',
   spread: 'spread',
+  helm: 'helm',
   rules: 'rules',
   fields: 'shared',
   ruler: 'shared',

@@ -18,6 +18,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     tying: () => import('./catalogues/en/tying.json'),
     today: () => import('./catalogues/en/today.json'),
     spread: () => import('./catalogues/en/spread.json'),
+    helm: () => import('./catalogues/en/helm.json'),
     rules: () => import('./catalogues/en/rules.json'),
   },
   es: {
@@ -29,6 +30,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     tying: () => import('./catalogues/es/tying.json'),
     today: () => import('./catalogues/es/today.json'),
     spread: () => import('./catalogues/es/spread.json'),
+    helm: () => import('./catalogues/es/helm.json'),
     rules: () => import('./catalogues/es/rules.json'),
   },
 };

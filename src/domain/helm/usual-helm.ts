@@ -1,5 +1,6 @@
 import type { HelmId } from '../ids';
 import type { ChannelName } from '../instruments/channels';
+import type { WantedWindow } from './figure';
 import { USUAL_ROUTES } from '../instruments/routes';
 import { CALIBRATED, type Calibrated } from './helm-limits';
 import type { Calibration, Helm } from './helm';
@@ -43,4 +44,15 @@ export const calibrationOf = (
 export function corrected(helm: Pick<Helm, 'calibrations'>, channel: ChannelName, reading: number): number {
   const known = calibrationOf(helm, channel);
   return known ? Math.max(0, known.scale * reading + known.offsetMps) : reading;
+}
+
+/** A window as the sensor itself would read it. */
+export function asRead(
+  helm: Pick<Helm, 'calibrations'>,
+  channel: ChannelName,
+  { from, to }: WantedWindow,
+): WantedWindow {
+  const known = calibrationOf(helm, channel);
+  const back = (value: number) => (known ? (value - known.offsetMps) / known.scale : value);
+  return { from: back(from), to: back(to) };
 }

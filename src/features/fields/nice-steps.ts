@@ -24,3 +24,10 @@ export function niceSteps(
   const step = niceStep(mostSi / count / perUnit);
   return Array.from({ length: count }, (_, i) => Number(((i + 1) * step * perUnit).toPrecision(12)));
 }
+
+/** The smallest step of an axis, round in the unit that is shown and no less than `least` [SI]. */
+export function axisStep(least: number, measure: Measure, { inUnit }: Pick<I18n, 'inUnit'>): number {
+  const perUnit = 1 / inUnit(1, measure);
+  const power = 10 ** Math.floor(Math.log10(least / perUnit));
+  return perUnit * power * [1, 2, 5, 10].find((each) => each * power * perUnit >= least * (1 - 1e-9))!;
+}

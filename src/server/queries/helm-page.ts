@@ -42,7 +42,7 @@ export async function getHelmPage(): Promise<HelmPage> {
       names: Object.fromEntries(setups.map(({ id, name }) => [id, name])),
       rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
       house,
-      broken: [...helms.broken, ...spreads.broken],
+      broken: helms.broken,
     };
   });
 }

@@ -1,6 +1,4 @@
 import type { Point } from '@/core/afloat';
-import type { Measure } from '@/core/base/measure';
-import type { I18n } from '@/i18n/client';
 import type { Geometry } from './geometry';
 
 /** What has to be seen: forward of the transom, aft of it, to either side and down [m]. */
@@ -56,13 +54,6 @@ export function frameFor(
     along: (yM) => (aft === 1 ? begin + yM * perM : width - begin - yM * perM),
     across: (xM) => middle - aft * xM * perM,
   };
-}
-
-/** The smallest step of an axis, round in the unit that is shown and no less than `least` [SI]. */
-export function axisStep(least: number, measure: Measure, { inUnit }: Pick<I18n, 'inUnit'>): number {
-  const perUnit = 1 / inUnit(1, measure);
-  const power = 10 ** Math.floor(Math.log10(least / perUnit));
-  return perUnit * power * [1, 2, 5, 10].find((each) => each * power * perUnit >= least * (1 - 1e-9))!;
 }
 
 /** Labels moved apart down the page, so that none lies on another; each stays as near to its place as it can. */

@@ -9,7 +9,8 @@ import { Handle } from '@/features/fields/handle';
 import { useI18n } from '@/i18n/client';
 import { nameOf, numberOf } from '../words';
 import type { DrawnSpread } from './above';
-import { axisStep, movedApart } from './frame';
+import { axisStep } from '@/features/fields/nice-steps';
+import { movedApart } from './frame';
 
 const TOP = 42;
 

@@ -11,7 +11,7 @@ import { Handle } from '@/features/fields/handle';
 import { useI18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
 import { numberOf } from '../words';
-import { axisStep } from './frame';
+import { axisStep } from '@/features/fields/nice-steps';
 
 const ROW = 13;
 

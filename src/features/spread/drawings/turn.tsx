@@ -8,7 +8,8 @@ import { Handle } from '@/features/fields/handle';
 import { useI18n } from '@/i18n/client';
 import { numberOf } from '../words';
 import { Hull, type DrawnSpread } from './above';
-import { axisStep, movedApart } from './frame';
+import { axisStep } from '@/features/fields/nice-steps';
+import { movedApart } from './frame';
 
 /** All lines in the turn from above, at their own scale: the knob is the turn's centre, what is hatched is too tight. */
 export function TurnDrawing({

@@ -1,0 +1,296 @@
+'use client';
+
+import { useState } from 'react';
+import { courseNow, groundSpeedToHold } from '@/domain/helm/current-here';
+import { outsideForS } from '@/domain/helm/figure';
+import type { HelmEvent } from '@/domain/helm/helm-event';
+import { LARGE, MOST_CALIBRATIONS } from '@/domain/helm/helm-limits';
+import { fitOf, type Run } from '@/domain/helm/runs';
+import { freshValue, standingOf } from '@/domain/helm/standing';
+import { Tracks } from '@/domain/helm/tracks';
+import { asRead } from '@/domain/helm/usual-helm';
+import { BrokenRows } from '@/features/fields/broken-rows';
+import { send } from '@/features/fields/send';
+import { useI18n } from '@/i18n/client';
+import { removeHelmAction } from '@/server/actions/helms';
+import type { HelmPage } from '@/server/queries/helm-page';
+import { KeyFoot } from '@/ui/key-foot';
+import { groupKeys, useKeys } from '@/ui/keys';
+import { KeysPanel } from '@/ui/keys-panel';
+import { Panel } from '@/ui/panel';
+import { Beside } from './figures/beside';
+import { LargeFigure } from './figures/large-figure';
+import { isPanel, KEYS, type Action, type PanelName } from './keys';
+import { LureWindows } from './lures/lure-windows';
+import {
+  CurrentPanel,
+  DropPanel,
+  FiguresPanel,
+  HistoryPanel,
+  InstrumentsPanel,
+  OtherPanel,
+  TypePanel,
+} from './panels/panels';
+import { readout } from './readout';
+import { Story } from './story/story';
+import { useAlarmSound } from './use-alarm-sound';
+import { useAwake } from './use-awake';
+import { useHelm } from './use-helm';
+import { useLive } from './use-live';
+import { useLures } from './use-lures';
+import { nowOf, speedAtLures, throughWater, useCurrent } from './use-now';
+import { usePhone } from './use-phone';
+
+const NO_TRACKS = new Tracks();
+
+/** The instruments, read across the boat: three figures, what is wrong, what moved, and the lures at this speed. */
+export function HelmView(page: HelmPage) {
+  const i18n = useI18n();
+  const { t } = i18n;
+  const live = useLive();
+  const { heard, nowS } = live;
+  const inHand = useHelm(page.helm, heard?.helm ?? null);
+  const { helm } = inHand;
+  const tracks = heard?.tracks ?? NO_TRACKS;
+  const events = heard?.events ?? [];
+  const standing = standingOf(tracks, { helm, events, nowS });
+  const known = useCurrent(events, standing, nowS);
+  const lures = useLures(page, helm, throughWater(standing));
+  const lureMps = speedAtLures(standing, known);
+  const { bottom, alarms } = nowOf({ helm, tracks, events, lures, standing, nowS });
+  const sounding = alarms.some(({ isSilenced }) => !isSilenced);
+  const { blocked } = useAlarmSound(helm.sound && sounding);
+  const phone = usePhone();
+  const awake = useAwake();
+  const [panel, setPanel] = useState<PanelName | 'keys' | null>(null);
+  const [unsent, setUnsent] = useState<HelmEvent | null>(null);
+  const [sending, setSending] = useState(false);
+
+  const tell = async (event: HelmEvent, then?: () => void) => {
+    setSending(true);
+    const posted = await live.tell(event);
+    setSending(false);
+    setUnsent(posted === 'kept' ? null : event);
+    if (posted === 'kept') then?.();
+  };
+  const latDeg = freshValue(standing.latDeg);
+  const lonDeg = freshValue(standing.lonDeg);
+  const place = latDeg === null || lonDeg === null ? null : { latDeg, lonDeg };
+  const own = () => ({ id: crypto.randomUUID(), atS: nowS });
+  const silence = () => {
+    const keys = alarms.filter(({ isSilenced }) => !isSilenced).map(({ key }) => key);
+    if (keys.length > 0) void tell({ kind: 'silenced', ...own(), keys });
+  };
+  const run = (action: Action): void => {
+    if (isPanel(action)) return setPanel(action);
+    if (action === 'silence') return silence();
+    if (action === 'awake') return awake.toggle();
+    setPanel('keys');
+  };
+  useKeys(KEYS, run, panel !== null);
+
+  const course = courseNow(freshValue(standing.sogMps), freshValue(standing.cogRad), freshValue(standing.headingRad));
+  const wanted = helm.figures.find(({ channel }) => channel === 'probeMps')?.wanted ?? null;
+  const wantedMps = wanted && (wanted.from + wanted.to) / 2;
+  const ground = known && course !== null && wantedMps !== null ? groundSpeedToHold(known, course, wantedMps) : null;
+  const hold =
+    ground !== null && wantedMps !== null
+      ? t('helm.hold', { lure: readout(i18n, 'probeMps', wantedMps), ground: readout(i18n, 'sogMps', ground) })
+      : null;
+  const named = (label: (typeof KEYS)[number]['label']) => t(`helm.key.${label}`);
+  const craft = page.house.crafts.find(({ id }) => id === helm.craftId)?.name ?? null;
+  const read = Object.values(standing).filter(({ value }) => value !== null);
+  return (
+    <main
+      id="main"
+      tabIndex={-1}
+      data-testid="helm"
+      data-state={live.line}
+      className="flex flex-col outline-none lg:h-[calc(100dvh-40px)] lg:min-h-[560px]"
+    >
+      <h1 className="sr-only">{t('nav.helm')}</h1>
+      <HelmProblems page={page} failure={inHand.failure} unsent={unsent} onAgain={() => unsent && void tell(unsent)} />
+      <p
+        className="narrow flex flex-wrap gap-x-5 border-b border-faint bg-sheet px-4 py-0.5 text-[14px]"
+        data-testid="line"
+      >
+        {craft && <span>{craft}</span>}
+        <span data-testid="line-state">{t(`helm.line.${live.line}`)}</span>
+        {heard && (
+          <span>{t('helm.fresh', { fresh: read.filter(({ isStale }) => !isStale).length, count: read.length })}</span>
+        )}
+        {heard?.links.map(({ id, name, state }) => (
+          <span key={id} data-testid={`state-${id}`}>
+            {name || t('helm.recording.title')}: {t(`helm.connection.state.${state}`)}
+          </span>
+        ))}
+        {awake.on && <span>{t('helm.awake')}</span>}
+        {awake.failed && <span>{t('helm.awakeFailed')}</span>}
+        {phone.on && <span>{t('helm.phone.sending')}</span>}
+      </p>
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_232px]">
+        <div className="grid min-h-0 auto-rows-fr">
+          {helm.figures.slice(0, LARGE).map((figure, i) => (
+            <LargeFigure
+              key={`${figure.channel} ${i}`}
+              figure={figure}
+              standing={standing[figure.channel]}
+              smoothingS={helm.smoothingS}
+              outsideS={
+                figure.wanted
+                  ? outsideForS(tracks.of(figure.channel), asRead(helm, figure.channel, figure.wanted), helm.smoothingS)
+                  : 0
+              }
+              probe={figure.channel === 'probeMps' || figure.channel === 'probeC' ? standing.probeM : null}
+              turn={null}
+            />
+          ))}
+        </div>
+        <Beside channels={helm.beside} standing={standing} />
+      </div>
+      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] lg:h-[min(23vh,200px)] lg:grid-cols-[minmax(0,4fr)_minmax(0,3fr)]">
+        <Story
+          alarms={alarms}
+          bottom={bottom}
+          events={events}
+          tracks={tracks}
+          nowS={nowS}
+          place={place}
+          hold={hold}
+          lineNumber={(id) => lures?.lures.find((lure) => lure.id === id)?.number ?? null}
+          sound={blocked ? t('helm.soundBlocked') : null}
+          onSilence={silence}
+          onAnswer={(event, moved) =>
+            void tell({ kind: 'answer', ...own(), of: event.id, moved }, () => moved && setPanel('probe'))
+          }
+        />
+        <div className="flex min-h-0 min-w-0 border-t border-ink lg:border-l">
+          {lures ? (
+            <LureWindows lures={lures} speedMps={lureMps} house={page.house} />
+          ) : (
+            <p className="semi-narrow self-center px-4 text-[15px]">{t('helm.lures.none')}</p>
+          )}
+        </div>
+      </div>
+      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 border-t border-faint px-3 py-0.5 text-[12.5px] text-dim">
+        <KeyFoot
+          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: named(group.label) }))}
+          onAction={run}
+        />
+      </footer>
+      <KeysPanel
+        open={panel === 'keys'}
+        onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
+        title={t('helm.keys')}
+        closeLabel={t('common.close')}
+        groups={groupKeys(KEYS, false).map((group) => ({ ...group, label: named(group.label) }))}
+      />
+      <Panel
+        open={panel !== null && panel !== 'keys'}
+        onOpenChange={(isOpen) => !isOpen && setPanel(null)}
+        title={panel && panel !== 'keys' ? t(`helm.panel.${panel}`) : ''}
+        closeLabel={t('common.close')}
+        side={panel === 'type' || panel === 'probe' || panel === 'drop' || panel === 'current' || panel === 'other'}
+      >
+        {(panel === 'type' || panel === 'probe') && (
+          <TypePanel
+            key={panel}
+            standing={standing}
+            events={events}
+            busy={sending}
+            {...(panel === 'probe' ? { only: 'probeM' as const } : {})}
+            onSave={(readings) => void tell({ kind: 'typed', ...own(), readings: [...readings] }, () => setPanel(null))}
+          />
+        )}
+        {panel === 'drop' && (
+          <DropPanel
+            tracks={tracks}
+            standing={standing}
+            events={events}
+            nowS={nowS}
+            onDrop={(drop) => void tell({ ...drop, id: crypto.randomUUID(), place })}
+            onBreak={(breakC) => inHand.change({ breakC })}
+          />
+        )}
+        {panel === 'current' && (
+          <CurrentPanel
+            helm={helm}
+            tracks={tracks}
+            standing={standing}
+            events={events}
+            known={known}
+            nowS={nowS}
+            busy={inHand.busy || sending}
+            onRun={(taken) => void tell({ kind: 'run', ...own(), ...taken })}
+            onCalibrate={(sensor, runs) => inHand.change({ calibrations: calibrated(helm.calibrations, sensor, runs) })}
+          />
+        )}
+        {panel === 'break' && <HistoryPanel breakC={helm.breakC} onBreak={(breakC) => inHand.change({ breakC })} />}
+        {panel === 'other' && <OtherPanel helm={helm} standing={standing} known={known} />}
+        {panel === 'figures' && <FiguresPanel inHand={inHand} page={page} common={lures?.common ?? null} />}
+        {panel === 'instruments' && <InstrumentsPanel inHand={inHand} links={heard?.links ?? []} phone={phone} />}
+      </Panel>
+    </main>
+  );
+}
+
+/** The calibrations with what the runs say of a sensor now. */
+function calibrated(
+  before: ReturnType<typeof useHelm>['helm']['calibrations'],
+  sensor: 'waterMps' | 'probeMps',
+  runs: readonly Run[],
+) {
+  const fit = fitOf(runs, sensor);
+  if (fit?.outcome !== 'fitted') return before;
+  return [
+    ...before,
+    {
+      sensor,
+      scale: fit.scale!,
+      offsetMps: fit.offsetMps!,
+      residualMps: fit.residualMps!,
+      runs: runs.length,
+      takenAt: new Date().toISOString(),
+    },
+  ].slice(-MOST_CALIBRATIONS);
+}
+
+function HelmProblems({
+  page,
+  failure,
+  unsent,
+  onAgain,
+}: {
+  readonly page: HelmPage;
+  readonly failure: ReturnType<typeof useHelm>['failure'];
+  readonly unsent: HelmEvent | null;
+  readonly onAgain: () => void;
+}) {
+  const { t } = useI18n();
+  return (
+    <>
+      <BrokenRows
+        title={t('helm.broken', { count: page.broken.length })}
+        rows={page.broken}
+        busy={false}
+        onRemove={(id) => void send('remove-helm', removeHelmAction, { id, expectedVersion: null })}
+      />
+      {failure && (
+        <p role="alert" className="semi-narrow border-b border-ink bg-sheet px-4 py-1 text-[15px]">
+          {failure === 'stale' ? t('helm.stalePage') : t('helm.notKept')}
+        </p>
+      )}
+      {unsent && (
+        <p
+          role="alert"
+          className="semi-narrow flex items-center gap-3 border-b border-ink bg-sheet px-4 py-1 text-[15px]"
+        >
+          {t('helm.unsent')}
+          <button type="button" onClick={onAgain} className="min-h-9 border border-ink px-3">
+            {t('helm.sendAgain')}
+          </button>
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,52 @@
+import type { Measure } from '@/core/base/measure';
+import { kindOf, type ChannelName } from '@/domain/instruments/channels';
+import type { I18n } from '@/i18n/client';
+
+/** The measure in which a channel is shown. */
+export const measureOf = (channel: ChannelName): Measure => {
+  const { measure } = kindOf(channel);
+  return measure === 'degrees' ? 'angle' : measure;
+};
+
+/** A large figure keeps its decimals, so that it does not jump about: tenths, of metres a second hundredths. */
+export function decimalsOf({ unitLabel }: Pick<I18n, 'unitLabel'>, channel: ChannelName): number {
+  const measure = measureOf(channel);
+  if (measure === 'angle') return 0;
+  return measure === 'speed' && unitLabel('speed') === 'm/s' ? 2 : 1;
+}
+
+/** The digits of a channel without its unit; a direction has three. */
+export function digitsOf(i18n: I18n, channel: ChannelName, value: number | null): string {
+  if (value === null) return '–';
+  const shown = i18n.inUnit(value, measureOf(channel));
+  if (kindOf(channel).turns) return String(Math.round(shown) % 360).padStart(3, '0');
+  const decimals = Math.abs(shown) >= 100 ? 0 : decimalsOf(i18n, channel);
+  return new Intl.NumberFormat(i18n.preferences.locale, {
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
+    useGrouping: false,
+    signDisplay: 'negative',
+  })
+    .format(shown)
+    .replace('-', '−');
+}
+
+export const unitOf = (i18n: I18n, channel: ChannelName): string => i18n.unitLabel(measureOf(channel));
+
+/** With its unit: "4.6 km/h", "214°". */
+export function readout(i18n: I18n, channel: ChannelName, value: number | null): string {
+  if (value === null) return '–';
+  const unit = unitOf(i18n, channel);
+  return unit === '°' ? `${digitsOf(i18n, channel, value)}°` : `${digitsOf(i18n, channel, value)} ${unit}`;
+}
+
+/** How long ago, as it is said: "0.4 s", "48 s", "12 min". */
+export function ageText({ t, number }: Pick<I18n, 't' | 'number'>, ageS: number): string {
+  if (ageS < 10) return t('helm.age.seconds', { age: number(ageS, 1) });
+  if (ageS < 90) return t('helm.age.seconds', { age: number(ageS, 0) });
+  if (ageS < 5400) return t('helm.age.minutes', { age: number(ageS / 60, 0) });
+  return t('helm.age.hours', { age: number(ageS / 3600, 0) });
+}
+
+/** The time of day of a second since 1970, on this device's clock. */
+export const clockText = ({ time }: Pick<I18n, 'time'>, atS: number): string => time(new Date(atS * 1000));

@@ -1,0 +1,110 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Helm } from '@/domain/helm/helm';
+import type { HelmEvent } from '@/domain/helm/helm-event';
+import type { LinkState, LiveMessage } from '@/domain/helm/live';
+import { Tracks } from '@/domain/helm/tracks';
+import { post, type Posted } from './post';
+
+export interface KeptHelm {
+  readonly document: Helm;
+  readonly version: number;
+}
+
+interface Heard {
+  readonly tracks: Tracks;
+  readonly links: readonly LinkState[];
+  readonly events: readonly HelmEvent[];
+  readonly helm: KeptHelm | null;
+  readonly reads: boolean;
+  /** the server's clock less this device's [s] */
+  readonly aheadS: number;
+  /** grows with every reading, since tracks change in place */
+  readonly count: number;
+}
+
+/** Without a sign of life for so long the line is taken for lost [s]: the server beats every ten. */
+const LOST_S = 25;
+const MOST_EVENTS = 300;
+
+/** The live line to the server: readings, connections and events as they come. It mends itself. */
+export function useLive() {
+  const [heard, setHeard] = useState<Heard | null>(null);
+  const [line, setLine] = useState<'opening' | 'open' | 'lost'>('opening');
+  const [clockS, setClockS] = useState(0);
+  useEffect(() => {
+    let source: EventSource | null = null;
+    let aliveAt = Date.now();
+    const open = () => {
+      source?.close();
+      source = new EventSource('/live');
+      aliveAt = Date.now();
+      source.onopen = () => setLine('open');
+      source.onmessage = ({ data }: MessageEvent<string>) => {
+        aliveAt = Date.now();
+        setLine('open');
+        const message = JSON.parse(data) as LiveMessage;
+        setHeard((now) => after(now, message));
+        setClockS(Date.now() / 1000);
+      };
+      source.onerror = () => setLine('lost');
+    };
+    open();
+    const tick = setInterval(() => {
+      setClockS(Date.now() / 1000);
+      // Links are told every three seconds: a line that says nothing is opened anew.
+      if (Date.now() - aliveAt > LOST_S * 1000) {
+        setLine('lost');
+        open();
+      }
+    }, 1000);
+    return () => {
+      clearInterval(tick);
+      source?.close();
+    };
+  }, []);
+  return {
+    line,
+    heard,
+    /** the server's clock [s since 1970] */
+    nowS: clockS + (heard?.aheadS ?? 0),
+    /** keeps an event; it is shown at once, and sent again by whoever asked if it was not kept */
+    tell: async (event: HelmEvent): Promise<Posted> => {
+      const posted = await post('events', event);
+      if (posted === 'kept') setHeard((now) => now && after(now, { kind: 'event', event }));
+      return posted;
+    },
+  };
+}
+
+export type Live = ReturnType<typeof useLive>;
+
+function after(now: Heard | null, message: LiveMessage): Heard | null {
+  if (message.kind === 'hello')
+    return {
+      tracks: Tracks.from(message.tracks),
+      links: message.links,
+      events: message.events,
+      helm: message.helm,
+      reads: message.reads,
+      aheadS: message.nowS - Date.now() / 1000,
+      count: (now?.count ?? 0) + 1,
+    };
+  if (!now) return null;
+  switch (message.kind) {
+    case 'readings':
+      for (const [channel, atS, value] of message.readings) now.tracks.record(channel, atS, value);
+      return { ...now, count: now.count + 1 };
+    case 'links':
+      return { ...now, links: message.links };
+    case 'event':
+      return now.events.some(({ id }) => id === message.event.id)
+        ? now
+        : { ...now, events: [message.event, ...now.events].slice(0, MOST_EVENTS) };
+    case 'helm':
+      return { ...now, helm: message.helm };
+    default:
+      return message satisfies never;
+  }
+}

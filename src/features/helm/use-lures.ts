@@ -1,0 +1,69 @@
+'use client';
+
+import { useMemo } from 'react';
+import { commonSpeeds } from '@/core/rig';
+import { isSolved } from '@/domain/spread/line-names';
+import { useAnswer } from '@/features/fields/use-answer';
+import { useUnpacked } from '@/features/fields/use-unpacked';
+import type { Helm } from '@/domain/helm/helm';
+import type { SpreadQuestion } from '@/domain/spread/solve';
+import type { HelmPage } from '@/server/queries/helm-page';
+import type { QuestionOf } from '@/workers/protocol';
+
+/** Lines are solved anew when the boat's speed has changed by this [m/s]. */
+const STEP_MPS = 0.05;
+/** Turns are not asked here: a wide one costs nothing. */
+const WIDE = { radiusM: 1000, side: 'starboard' } as const;
+
+export interface LureNow {
+  readonly id: string;
+  readonly number: number;
+  readonly name: string;
+  /** null: it cannot be worked out */
+  readonly depthM: number | null;
+  readonly laybackM: number | null;
+  readonly works: { readonly fromMps: number; readonly toMps: number } | null;
+}
+
+/** Every lure in the water as it runs at the speed that the boat makes now; null while no spread was chosen. */
+export function useLures(page: HelmPage, helm: Helm, throughMps: number | null) {
+  const files = useUnpacked(page.files);
+  const rods = useUnpacked(page.rods);
+  const spread = page.spreads.find(({ id }) => id === helm.spreadId) ?? null;
+  const craft =
+    page.house.crafts.find(({ id }) => id === (spread?.craftId ?? helm.craftId)) ?? page.house.crafts[0] ?? null;
+  const rounded = throughMps === null ? null : Math.max(0.3, Math.round(throughMps / STEP_MPS) * STEP_MPS);
+  const question = useMemo((): QuestionOf<'spread'> | null => {
+    if (!spread || !craft) return null;
+    const input: SpreadQuestion = {
+      // At the boat's speed through the water: what carries it over ground moves no lure in it.
+      spread: { ...spread, speedMps: rounded ?? spread.speedMps, current: [] },
+      craft,
+      files,
+      house: page.house,
+      rods,
+      turn: WIDE,
+    };
+    return { kind: 'spread', input };
+  }, [spread, craft, files, rods, page.house, rounded]);
+  const { last } = useAnswer(question);
+  return useMemo(() => {
+    if (!spread) return null;
+    const lures = spread.lines.map((line, i): LureNow => {
+      const answer = last?.answer.lines.find(({ id }) => id === line.id);
+      const solved = answer && isSolved(answer) ? answer : null;
+      return {
+        id: line.id,
+        number: i + 1,
+        name: page.names[line.setupId] ?? '–',
+        depthM: solved?.depthM ?? null,
+        laybackM: solved ? solved.behindTipM + solved.tipM[1] : null,
+        works: solved?.works ?? null,
+      };
+    });
+    const known = lures.flatMap(({ id, works }) => (works ? [{ name: id, ...works }] : []));
+    return { spread, craft, lures, common: known.length > 0 ? commonSpeeds(known).common : null };
+  }, [spread, craft, last, page.names]);
+}
+
+export type Lures = NonNullable<ReturnType<typeof useLures>>;
