@@ -26,10 +26,20 @@ start_all() {
     DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
   fi
   export DATABASE_URL
-  export BIND PUBLIC_URL=${PUBLIC_URL:-http://$BIND}
+  export BIND PUBLIC_URL=${PUBLIC_URL:-$(scheme)://$BIND}
+  [ -f "$DATA/secret" ] || (umask 077 && node -e 'process.stdout.write(require("crypto").randomBytes(32).toString("hex"))' >"$DATA/secret")
+  FERULA_SECRET=$(cat "$DATA/secret")
+  export FERULA_SECRET
   node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
   : >"$DATA/app.log"
-  setsid node "$NEXT" start --hostname "$HOST" --port "$PORT" >>"$DATA/app.log" 2>&1 &
+  local inner_host=$HOST
+  INNER_PORT=$PORT
+  if is_secure; then
+    inner_host=127.0.0.1
+    INNER_PORT=$(free_port)
+    export FERULA_AUTHORITY=$DATA/tls/authority.crt
+  fi
+  setsid node "$NEXT" start --hostname "$inner_host" --port "$INNER_PORT" >>"$DATA/app.log" 2>&1 &
   APP_PID=$!
   printf '%s' "$APP_PID" >"$DATA/app.pid"
   printf '%s' "$PUBLIC_URL" >"$DATA/url"
@@ -37,10 +47,12 @@ start_all() {
   for ((i = 0; i < 300; i++)); do
     kill -0 "$APP_PID" 2>/dev/null || fail "The application stopped at once; the end of .data/app.log says why:
 $(tail -n 8 "$DATA/app.log")"
-    node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://$HOST:$PORT/health" 2>/dev/null && break
+    node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://$(reached "$inner_host"):$INNER_PORT/health" 2>/dev/null && break
     sleep 0.1
   done
+  if is_secure; then start_front "$INNER_PORT"; fi
   say "Ferula is ready: $PUBLIC_URL   (Ctrl-C stops it)"
+  if ! is_loopback "$HOST"; then say "Phones and other machines are let in one by one, each by a code: ./ferula pair"; fi
   supervise
   say "The application has ended; the end of .data/app.log:"
   tail -n 4 "$DATA/app.log"
@@ -53,6 +65,7 @@ supervise() {
     wait $! || true
     # Whoever stops both stops the application first.
     kill -0 "$APP_PID" 2>/dev/null || break
+    if [ -n "${FRONT_PID:-}" ] && ! kill -0 "$FRONT_PID" 2>/dev/null; then start_front "$INNER_PORT"; fi
     [ -z "${MARIADB_PID:-}" ] || mariadb_alive "$DATA/mariadb" || revive_database
     rotate_log "$DATA/app.log"
   done
@@ -77,15 +90,72 @@ rotate_log() {
 
 # Whoever listens beyond this machine says by which address people come: no other is answered.
 require_public_url() {
-  case "$HOST" in
-    127.* | localhost | ::1 | '[::1]') return ;;
-  esac
+  is_loopback "$HOST" && return
   [ -n "${PUBLIC_URL:-}" ] ||
-    fail "BIND=$BIND can be reached from other machines. Say by which address people open Ferula, for example: PUBLIC_URL=http://192.168.1.20:$PORT BIND=$BIND ./ferula start"
+    fail "BIND=$BIND can be reached from other machines. Say by which address people open Ferula, for example: TLS=on PUBLIC_URL=https://192.168.1.20:$PORT BIND=$BIND ./ferula start"
+}
+
+is_loopback() {
+  case "$1" in
+    127.* | localhost | ::1 | '[::1]') return 0 ;;
+  esac
+  return 1
+}
+
+is_secure() { [ "${TLS:-off}" = on ]; }
+scheme() { if is_secure; then printf https; else printf http; fi; }
+# Who listens on every address is reached on loopback too.
+reached() { case "$1" in 0.0.0.0) printf 127.0.0.1 ;; :: | '[::]') printf '[::1]' ;; *) printf '%s' "$1" ;; esac; }
+
+# HTTPS on the address that people open, handed on to the application on loopback.
+start_front() {
+  setsid node --import tsx src/front/main.ts "$BIND" "$1" "$DATA/tls" "$PUBLIC_URL" >>"$DATA/app.log" 2>&1 &
+  FRONT_PID=$!
+  printf '%s' "$FRONT_PID" >"$DATA/front.pid"
+  local i
+  for ((i = 0; i < 100; i++)); do
+    kill -0 "$FRONT_PID" 2>/dev/null || fail "The secure front stopped at once; the end of .data/app.log says why:
+$(tail -n 4 "$DATA/app.log")"
+    # Taken by it, and not by another program that was there first: that ends it.
+    if ! port_is_free; then
+      sleep 0.3
+      kill -0 "$FRONT_PID" 2>/dev/null && return 0
+    fi
+    sleep 0.1
+  done
+  fail "The secure front does not listen on $BIND after ten seconds; see .data/app.log."
+}
+
+stop_front() {
+  local pid
+  pid=$(cat "$DATA/front.pid" 2>/dev/null) || return 0
+  rm -f "$DATA/front.pid"
+  # The pid may have been given to another program since.
+  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q src/front/main || return 0
+  kill -TERM "$pid" 2>/dev/null || return 0
+  local i
+  for ((i = 0; i < 50; i++)); do
+    kill -0 "$pid" 2>/dev/null || return 0
+    sleep 0.1
+  done
+}
+
+# A code that lets one phone or other machine in.
+pair_device() {
+  need_node
+  need_packages
+  if [ -z "${DATABASE_URL:-}" ]; then
+    mariadb_alive "$DATA/mariadb" || fail "Ferula is not running. Start it first, for example: TLS=on PUBLIC_URL=https://192.168.1.20:4173 BIND=0.0.0.0:4173 ./ferula start"
+    mariadb_start "$DATA/mariadb" >/dev/null
+    DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
+    export DATABASE_URL
+  fi
+  node --import tsx src/server/devices/print-code.ts
 }
 
 shut_down() {
   trap - EXIT INT TERM
+  [ -z "${FRONT_PID:-}" ] || stop_front
   if [ -n "${APP_PID:-}" ] && kill -TERM "$APP_PID" 2>/dev/null; then wait "$APP_PID" 2>/dev/null || true; fi
   rm -f "$DATA/app.pid"
   [ -z "${MARIADB_PID:-}" ] || mariadb_stop "$DATA/mariadb"
@@ -102,6 +172,7 @@ stop_all() {
       sleep 0.1
     done
     rm -f "$DATA/app.pid"
+    stop_front
     say "The application is stopped."
   else
     say "The application is not running."

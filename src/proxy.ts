@@ -1,11 +1,12 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { DEVICE_COOKIE, isLetIn } from '@/server/devices/gate';
 import { allowedHosts, isAllowedHost } from '@/server/hosts';
 
 /**
  * Every request comes by here. A page of another name that was made to lead to this address reads nothing: only the hosts
- * that people were told of are answered. Pages run no script but their own.
+ * that people were told of are answered, and beyond this machine only devices that were paired. Pages run no script but their own.
  */
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   const isHealth = request.nextUrl.pathname === '/health';
   if (!isHealth && !isAllowedHost(request.headers.get('host'), allowedHosts(process.env)))
     return sentence(
@@ -18,6 +19,10 @@ export function proxy(request: NextRequest): NextResponse {
       400,
     );
   if (isForeign(request)) return sentence('Changes are taken only from the pages of Ferula itself.', 403);
+  if (!isHealth && !OPEN.has(request.nextUrl.pathname) && !(await isLetIn(request.cookies.get(DEVICE_COOKIE)?.value)))
+    return request.method === 'GET' && (request.headers.get('accept') ?? '').includes('text/html')
+      ? NextResponse.redirect(new URL('/pair', process.env['PUBLIC_URL'] ?? request.url), 303)
+      : sentence('This device is not paired. Open /pair and enter the code that ./ferula pair prints.', 401);
   const nonce = btoa(crypto.randomUUID());
   const policy = contentPolicy(nonce);
   const headers = new Headers(request.headers);
@@ -28,6 +33,9 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('content-security-policy', policy);
   return response;
 }
+
+/** What a device sees before it is paired. */
+const OPEN: ReadonlySet<string> = new Set(['/pair', '/pair/code', '/pair/authority.crt']);
 
 const sentence = (text: string, status: number): NextResponse =>
   new NextResponse(`${text}\n`, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });

@@ -1,5 +1,6 @@
 import benchEn from './catalogues/en/bench.json';
 import boxEn from './catalogues/en/box.json';
+import devicesEn from './catalogues/en/devices.json';
 import helmEn from './catalogues/en/helm.json';
 import quiverEn from './catalogues/en/quiver.json';
 import rulesEn from './catalogues/en/rules.json';
@@ -10,6 +11,7 @@ import tyingEn from './catalogues/en/tying.json';
 import waterEn from './catalogues/en/water.json';
 import benchEs from './catalogues/es/bench.json';
 import boxEs from './catalogues/es/box.json';
+import devicesEs from './catalogues/es/devices.json';
 import helmEs from './catalogues/es/helm.json';
 import quiverEs from './catalogues/es/quiver.json';
 import rulesEs from './catalogues/es/rules.json';
@@ -30,6 +32,7 @@ const EN = {
   tying: tyingEn,
   spread: spreadEn,
   helm: helmEn,
+  devices: devicesEn,
   today: todayEn,
   rules: rulesEn,
 } satisfies Record<Room, object>;
@@ -43,6 +46,7 @@ const ES: typeof EN = {
   tying: tyingEs,
   spread: spreadEs,
   helm: helmEs,
+  devices: devicesEs,
   today: todayEs,
   rules: rulesEs,
 };
@@ -57,6 +61,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.today,
   ...rooms.spread,
   ...rooms.helm,
+  ...rooms.devices,
   ...rooms.rules,
 });
 

@@ -9,6 +9,7 @@ export const ROOMS = [
   'today',
   'spread',
   'helm',
+  'devices',
   'rules',
 ] as const;
 export type Room = (typeof ROOMS)[number];

@@ -19,6 +19,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     today: () => import('./catalogues/en/today.json'),
     spread: () => import('./catalogues/en/spread.json'),
     helm: () => import('./catalogues/en/helm.json'),
+    devices: () => import('./catalogues/en/devices.json'),
     rules: () => import('./catalogues/en/rules.json'),
   },
   es: {
@@ -31,6 +32,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     today: () => import('./catalogues/es/today.json'),
     spread: () => import('./catalogues/es/spread.json'),
     helm: () => import('./catalogues/es/helm.json'),
+    devices: () => import('./catalogues/es/devices.json'),
     rules: () => import('./catalogues/es/rules.json'),
   },
 };

@@ -34,6 +34,8 @@ export async function emptyDatabase(): Promise<{
     'bench',
     'kept_evaluation',
     'lease',
+    'device',
+    'pairing_code',
   ])
     await db.execute(sql.raw(`delete from \`${table}\``));
   return { db, url, close: () => pool.end() };

@@ -1,4 +1,5 @@
 export { clearBench, findBench, insertBench, lockBench, removeBench, type Bench } from './bench-repo';
+export { insertDevice, listDevices, putPairingCode, revokeDevice, takePairingCode, type Device } from './device-repo';
 export {
   FIRST_ANGLER,
   findHouseRows,

@@ -2,6 +2,7 @@ export { angler } from './angler';
 export { bench } from './bench';
 export { craft } from './craft';
 export { deck } from './deck';
+export { device, pairingCode } from './device';
 export { helm } from './helm';
 export { helmEvent } from './helm-event';
 export { houseDocument } from './house-document';

@@ -1,3 +1,4 @@
+import type { BlockValues } from '../instruments/blocks';
 import { CHANNEL_NAMES, kindOf, type ChannelName } from '../instruments/channels';
 
 /** One channel over the last minutes: the mean of each second in which it was read, the newest last. */
@@ -56,6 +57,17 @@ export class Tracks {
       kept.values[kept.values.length - 1] = turns ? directionOf(kept.sum, kept.sumAcross) : kept.sum / kept.n;
     }
     kept.readS = Math.max(kept.readS ?? -Infinity, tS);
+  }
+
+  /** Takes over what was kept of the last minutes, for channels of which nothing has been read since. */
+  begin(blocks: readonly { readonly startS: number; readonly values: BlockValues }[], fromS: number): void {
+    for (const channel of CHANNEL_NAMES) {
+      if (this.#kept.has(channel)) continue;
+      for (const { startS, values } of blocks)
+        values[channel]?.forEach((value, i) => {
+          if (value !== null && startS + i >= fromS) this.record(channel, startS + i, value);
+        });
+    }
   }
 
   of(channel: ChannelName): Track {

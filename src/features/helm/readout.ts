@@ -40,6 +40,17 @@ export function readout(i18n: I18n, channel: ChannelName, value: number | null):
   return unit === '°' ? `${digitsOf(i18n, channel, value)}°` : `${digitsOf(i18n, channel, value)} ${unit}`;
 }
 
+/** Scatter, never told as none: rounded up to the last digit that is shown. */
+export function scatterText(i18n: I18n, channel: ChannelName, sd: number): string {
+  const { inUnit } = i18n;
+  const measure = measureOf(channel);
+  const perUnit = 1 / (inUnit(1, measure) - inUnit(0, measure));
+  const tens = 10 ** decimalsOf(i18n, channel);
+  // A difference has no zero to be moved by, as a temperature has.
+  const shown = Math.ceil((sd / perUnit) * tens - 1e-9) / tens;
+  return `${i18n.number(shown, decimalsOf(i18n, channel))} ${unitOf(i18n, channel)}`;
+}
+
 /** How long ago, as it is said: "0.4 s", "48 s", "12 min". */
 export function ageText({ t, number }: Pick<I18n, 't' | 'number'>, ageS: number): string {
   if (ageS < 10) return t('helm.age.seconds', { age: number(ageS, 1) });

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Db } from '@/db/client';
-import { addHelmEvent, endLease, helmRepo, holdLease, listHelmEvents } from '@/db/repo';
+import { addHelmEvent, blocksIn, endLease, helmRepo, holdLease, listHelmEvents } from '@/db/repo';
 import { alongCurrent, courseNow } from '@/domain/helm/current-here';
 import type { Helm } from '@/domain/helm/helm';
 import type { HelmEvent } from '@/domain/helm/helm-event';
@@ -8,7 +8,7 @@ import type { LinkState, LiveMessage } from '@/domain/helm/live';
 import { movedIn } from '@/domain/helm/moved';
 import { probeDepthBy } from '@/domain/helm/probe-depth';
 import { layerTemperature } from '@/domain/helm/profile';
-import { Tracks } from '@/domain/helm/tracks';
+import { REMEMBERED_S, Tracks } from '@/domain/helm/tracks';
 import { corrected } from '@/domain/helm/usual-helm';
 import type { BenchId } from '@/domain/ids';
 import { isPossible, type ChannelName } from '@/domain/instruments/channels';
@@ -161,7 +161,9 @@ export class Hub {
   }
 
   async #loadEvents(): Promise<void> {
+    const { blocks } = await blocksIn(this.db(), this.benchId, { fromS: nowS() - REMEMBERED_S, toS: nowS() });
     const { rows } = await listHelmEvents(this.db(), this.benchId, { fromS: nowS() - EVENTS_S, most: MOST_EVENTS });
+    this.#tracks.begin(blocks, nowS() - REMEMBERED_S);
     const known = new Set(this.#events.map(({ id }) => id));
     this.#events = [...this.#events, ...rows.filter(({ id }) => !known.has(id))];
     for (const event of [...rows].reverse())

@@ -6,7 +6,7 @@ import type { Standing } from '@/domain/helm/standing';
 import { kindOf } from '@/domain/instruments/channels';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
-import { ageText, digitsOf, readout, unitOf } from '../readout';
+import { ageText, digitsOf, readout, scatterText, unitOf } from '../readout';
 import { TrendArrow, WayArrow } from './arrows';
 import { WindowScale } from './window-scale';
 
@@ -34,6 +34,7 @@ export function LargeFigure({
   const { value, isStale, ageS } = standing;
   const place = value !== null && !isStale && wanted ? placeIn(value, wanted) : null;
   const outside = place === 'below' || place === 'above';
+  const digits = digitsOf(i18n, channel, value);
   return (
     <section
       aria-label={t(`helm.channel.${channel}`)}
@@ -46,10 +47,10 @@ export function LargeFigure({
         {outside && <WayArrow up={place === 'below'} />}
         <span
           className={`helm-digits whitespace-nowrap font-semibold ${isStale ? 'helm-stale' : ''}`}
-          style={{ fontSize: 'min(29.5vh, 38vw, calc(29.5dvh))' }}
+          style={{ fontSize: `min(29.5vh, calc(var(--helm-room) / ${emsOf(digits)}))` }}
           data-testid={`digits-${channel}`}
         >
-          {digitsOf(i18n, channel, value)}
+          {digits}
         </span>
       </p>
       <div className="flex min-w-0 flex-col gap-0.5 px-3 pb-1 sm:px-0 sm:pr-3">
@@ -84,6 +85,10 @@ export function LargeFigure({
   );
 }
 
+/** How wide the digits are, in their own size: a figure has its width, a point less than half of it. */
+const emsOf = (digits: string): number =>
+  [...digits].reduce((sum, each) => sum + (/[0-9−–]/.test(each) ? 0.43 : 0.22), 0.04);
+
 function sentence(
   i18n: I18n,
   {
@@ -104,15 +109,13 @@ function sentence(
   if (value === null) return t('helm.figure.never');
   if (isStale) return t('helm.figure.stale', { age: ageText(i18n, ageS ?? 0) });
   if (turn) return turn;
-  if (!wanted) return minute ? t('helm.figure.within', { sd: readout(i18n, channel, minute.sd) }) : '';
+  if (!wanted) return minute ? t('helm.figure.within', { sd: scatterText(i18n, channel, minute.sd) }) : '';
   const span = { from: digitsOf(i18n, channel, wanted.from), to: digitsOf(i18n, channel, wanted.to) };
   if (placeIn(value, wanted) !== 'in')
     return outsideS >= 60
       ? t('helm.figure.outsideFor', { ...span, age: ageText(i18n, outsideS) })
       : t('helm.figure.outside', span);
-  return minute
-    ? t('helm.figure.inWithin', { ...span, sd: readout(i18n, channel, minute.sd) })
-    : t('helm.figure.in', span);
+  return minute ? t('helm.figure.inWithin', { sd: scatterText(i18n, channel, minute.sd) }) : t('helm.figure.in');
 }
 
 function under(

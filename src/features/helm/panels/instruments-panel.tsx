@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useState } from 'react';
 import { MOST_CONNECTIONS } from '@/domain/helm/helm-limits';
 import type { LinkState } from '@/domain/helm/live';
@@ -77,6 +78,9 @@ export function InstrumentsPanel({
           </p>
         )}
       </section>
+      <Link className="semi-narrow text-[15px] underline" href="/devices">
+        {t('helm.devices')}
+      </Link>
       <Recording recording={recording} />
       <section className="flex flex-col gap-2 border-t border-ink pt-2">
         <h3 className="narrow text-[16px] font-semibold">{t('helm.cable.title')}</h3>

@@ -60,7 +60,7 @@ export function Story({
       <span className="hidden sm:block">
         <ProbeSketch outcome={moved?.outcome ?? null} />
       </span>
-      <div className="flex min-w-0 flex-1 flex-col gap-1">
+      <div className="flex min-w-0 flex-1 flex-col gap-1 overflow-y-auto">
         {alarms.length > 0 && (
           <ul role="alert" className="narrow text-[17px] leading-tight" data-testid="alarms">
             {alarms.map((alarm) => (
@@ -97,28 +97,30 @@ export function Story({
             ))}
           </p>
         )}
-        {hold && (
+        {hold && !asks && (
           <p className="narrow text-[16px] leading-tight" data-testid="hold">
             {hold}
           </p>
         )}
-        <div className="mt-auto flex min-h-0 items-end justify-between gap-3">
-          <div className="min-w-0 flex-1">{moved && <MovedTrace event={moved} tracks={tracks} nowS={nowS} />}</div>
-          <div className="flex shrink-0 flex-col items-end gap-1">
-            {sound && <span className="narrow max-w-44 text-right text-[13px] leading-tight text-dim">{sound}</span>}
-            {sounding.length > 0 && (
-              <button
-                type="button"
-                onClick={onSilence}
-                data-testid="silence"
-                className="semi-narrow min-h-[52px] w-[180px] bg-hi text-[19px] font-semibold text-on-hi"
-              >
-                {t('helm.key.silence')}
-              </button>
-            )}
+        {moved && !asks && alarms.length < 2 && (
+          <div className="mt-auto min-h-0">
+            <MovedTrace event={moved} tracks={tracks} nowS={nowS} />
           </div>
-        </div>
+        )}
       </div>
+      {sounding.length > 0 && (
+        <div className="flex w-[150px] shrink-0 flex-col justify-end gap-1 sm:w-[180px]">
+          {sound && <span className="narrow text-right text-[13px] leading-tight text-dim">{sound}</span>}
+          <button
+            type="button"
+            onClick={onSilence}
+            data-testid="silence"
+            className="semi-narrow min-h-[56px] w-full bg-hi text-[19px] font-semibold text-on-hi"
+          >
+            {t('helm.key.silence')}
+          </button>
+        </div>
+      )}
     </section>
   );
 }

@@ -1,0 +1,3 @@
+import { authorityFile } from '@/server/devices/routes';
+
+export const GET = () => authorityFile();

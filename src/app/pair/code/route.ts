@@ -1,0 +1,3 @@
+import { pairDevice } from '@/server/devices/routes';
+
+export const POST = (request: Request) => pairDevice(request);
