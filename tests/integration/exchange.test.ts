@@ -74,7 +74,17 @@ describe('a bench as a file', () => {
     expect(demo).not.toEqual(before);
     await put(demoBenchId, benchFileSchema.parse(JSON.parse(JSON.stringify(before))));
     const after = await fileOf();
-    for (const key of ['parts', 'readings', 'movements', 'setups', 'decks', 'plans', 'waters', 'spreads', 'helms'] as const) {
+    for (const key of [
+      'parts',
+      'readings',
+      'movements',
+      'setups',
+      'decks',
+      'plans',
+      'waters',
+      'spreads',
+      'helms',
+    ] as const) {
       expect(after[key]).toHaveLength(before[key].length);
       before[key].forEach((record, i) => expect(after[key][i], `${key}[${i}]`).toEqual(record));
     }

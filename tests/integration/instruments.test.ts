@@ -8,9 +8,12 @@ import type { HelmEvent } from '@/domain/helm/helm-event';
 import type { LiveMessage } from '@/domain/helm/live';
 import { usualHelm } from '@/domain/helm/usual-helm';
 import { helmIdSchema, type BenchId } from '@/domain/ids';
+import type { ChannelName } from '@/domain/instruments/channels';
 import { sentenceOf } from '@/domain/instruments/nmea';
 import { Hub } from '@/server/live/hub';
+import { world } from '@/domain/instruments/simulated/world';
 import { aBench, emptyDatabase } from '../helpers/database';
+import { helmScript } from '../soak/helm-scripts';
 
 let db: Db;
 let close: () => Promise<void>;
@@ -170,6 +173,30 @@ describe('the reader of instruments', () => {
 });
 
 describe('what is told at the helm', () => {
+  it('what moved is told to every page once, with its place, and kept', async () => {
+    await helmWith(1);
+    const reader = hub();
+    await reader.reload();
+    const [one, two] = [listen(reader), listen(reader)];
+    // The last four minutes of a boat whose probe was moved a minute ago.
+    const script = helmScript(1, { least: 8 });
+    const startS = Date.now() / 1000 - 240;
+    for (const { atS, readings } of world(script.scenario, 1)) {
+      if (atS >= 240) break;
+      for (const [channel, value] of Object.entries(readings))
+        reader.record(channel as ChannelName, value, startS + atS);
+    }
+    const told = (heard: readonly LiveMessage[]) =>
+      heard.flatMap((message) => (message.kind === 'event' ? [message.event] : []));
+    await vi.waitFor(() => expect(told(one)).toHaveLength(1), 15_000);
+    expect(told(one)[0]).toMatchObject({ kind: 'moved', outcome: 'sensor', place: { latDeg: expect.any(Number) } });
+    expect(told(two)).toEqual(told(one));
+    await vi.waitFor(
+      async () => expect((await listHelmEvents(db, benchId, { fromS: 0, most: 9 })).rows).toEqual(told(one)),
+      5000,
+    );
+  }, 30_000);
+
   const typed = (id: string, value: number): HelmEvent => ({
     kind: 'typed',
     id,

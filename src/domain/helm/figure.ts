@@ -38,7 +38,7 @@ export function figureOf(channel: ChannelName, track: Track, { nowS, smoothingS,
   const { readS, values } = track;
   if (readS === null) return { value: null, ageS: null, isStale: true, over30S: null, over5Min: null, minute: null };
   const ageS = Math.max(0, nowS - readS);
-  const last = since(track, readS - Math.max(0, smoothingS)).values;
+  const last = unbroken(since(track, readS - Math.max(0, smoothingS)));
   const isStale = ageS > staleS;
   return {
     value: smoothingS > 0 ? meanOf(channel, last) : values.at(-1)!,
@@ -48,6 +48,14 @@ export function figureOf(channel: ChannelName, track: Track, { nowS, smoothingS,
     over5Min: isStale ? null : trendOver(channel, track, 300, nowS),
     minute: isStale || kindOf(channel).turns ? null : minuteOf(track, nowS),
   };
+}
+
+/** What was read before a gap belongs to another time [s]. */
+const GAP_S = 5;
+
+function unbroken({ tS, values }: Pick<Track, 'tS' | 'values'>): readonly number[] {
+  const gap = tS.findLastIndex((t, i) => i > 0 && t - tS[i - 1]! > GAP_S);
+  return gap < 0 ? values : values.slice(gap);
 }
 
 function minuteOf(track: Track, nowS: number): Figure['minute'] {

@@ -59,6 +59,16 @@ export class Tracks {
     kept.readS = Math.max(kept.readS ?? -Infinity, tS);
   }
 
+  /** A reading that was typed counts alone: what was read in the same second says no more. */
+  put(channel: ChannelName, tS: number, value: number): void {
+    const kept = this.#kept.get(channel);
+    if (kept?.tS.at(-1) === Math.floor(tS)) {
+      kept.tS.pop();
+      kept.values.pop();
+    }
+    this.record(channel, tS, value);
+  }
+
   /** Takes over what was kept of the last minutes, for channels of which nothing has been read since. */
   begin(blocks: readonly { readonly startS: number; readonly values: BlockValues }[], fromS: number): void {
     for (const channel of CHANNEL_NAMES) {

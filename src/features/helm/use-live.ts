@@ -98,10 +98,13 @@ function after(now: Heard | null, message: LiveMessage): Heard | null {
       return { ...now, count: now.count + 1 };
     case 'links':
       return { ...now, links: message.links };
-    case 'event':
-      return now.events.some(({ id }) => id === message.event.id)
-        ? now
-        : { ...now, events: [message.event, ...now.events].slice(0, MOST_EVENTS) };
+    case 'event': {
+      const { event } = message;
+      if (now.events.some(({ id }) => id === event.id)) return now;
+      if (event.kind === 'typed')
+        for (const { channel, value } of event.readings) now.tracks.put(channel, event.atS, value);
+      return { ...now, events: [event, ...now.events].slice(0, MOST_EVENTS) };
+    }
     case 'helm':
       return { ...now, helm: message.helm };
     default:

@@ -101,7 +101,9 @@ export class Hub {
   async add(event: HelmEvent): Promise<void> {
     await addHelmEvent(this.db(), this.benchId, event);
     if (this.#events.some(({ id }) => id === event.id)) return;
-    if (event.kind === 'typed') for (const { channel, value } of event.readings) this.record(channel, value, event.atS);
+    if (event.kind === 'typed')
+      for (const { channel, value } of event.readings)
+        if (isPossible(channel, value)) this.#tracks.put(channel, event.atS, value);
     this.#remember(event);
   }
 
