@@ -6,7 +6,6 @@ const at = process.argv[2] ?? 'http://127.0.0.1:4173';
 const WALL = '/bench/setup-drowned-wall';
 const PICTURES = [
   { file: 'box.png', path: '/box', find: 'offset worm', typed: '7\'2" MH fast 3/8-1 oz cast' },
-  { file: 'box-phone-lamp-es.png', path: '/box', width: 390, height: 844, cookies: { lighting: 'lamp', locale: 'es' } },
   { file: 'true-scale.png', path: '/box/true-scale' },
   { file: 'new-setup.png', path: '/bench/new' },
   { file: 'bench.png', path: WALL, wait: 2500 },
@@ -50,6 +49,16 @@ const PICTURES = [
     wait: 2500,
   },
   { file: 'jig.png', path: '/tying/jig', keys: ['f', 'd'], wait: 4500, later: ['Enter'] },
+  // With ./ferula instrument running for four minutes: then the boat has changed its speed.
+  { file: 'helm.png', path: '/helm', cookies: { lighting: 'night', speedUnit: 'km/h' }, wait: 3000 },
+  {
+    file: 'helm-phone-lamp-es.png',
+    path: '/helm',
+    width: 390,
+    height: 844,
+    cookies: { lighting: 'lamp', locale: 'es', speedUnit: 'kn' },
+    wait: 3000,
+  },
   { file: 'rules.png', path: '/rules' },
 ];
 

@@ -2,7 +2,9 @@
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 
-const NAMES = ['fuzz', 'helm', 'kill', 'large'].filter((name) => readdirSync('tests/soak').includes(`${name}.ts`));
+const NAMES = ['fuzz', 'helm', 'kill', 'large', 'live'].filter((name) =>
+  readdirSync('tests/soak').includes(`${name}.ts`),
+);
 const [name, ...options] = process.argv.slice(2);
 if (!NAMES.includes(name)) {
   console.error(`npm run soak -- NAME, where NAME is one of ${NAMES.join(', ')}`);

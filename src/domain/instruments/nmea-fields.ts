@@ -151,5 +151,3 @@ export const FIELD_READERS: Readonly<Record<string, Reader>> = Object.fromEntrie
     },
   ]),
 );
-
-export const SENTENCE_TYPES: readonly string[] = Object.keys(READERS);

@@ -8,7 +8,7 @@ import { LARGE, MOST_CALIBRATIONS } from '@/domain/helm/helm-limits';
 import { fitOf, type Run } from '@/domain/helm/runs';
 import { freshValue, standingOf } from '@/domain/helm/standing';
 import { Tracks } from '@/domain/helm/tracks';
-import { asRead } from '@/domain/helm/usual-helm';
+import { asRead, calibrationOf } from '@/domain/helm/usual-helm';
 import { BrokenRows } from '@/features/fields/broken-rows';
 import { send } from '@/features/fields/send';
 import { useI18n } from '@/i18n/client';
@@ -142,7 +142,6 @@ export function HelmView(page: HelmPage) {
                   : 0
               }
               probe={figure.channel === 'probeMps' || figure.channel === 'probeC' ? standing.probeM : null}
-              turn={null}
             />
           ))}
         </div>
@@ -222,6 +221,10 @@ export function HelmView(page: HelmPage) {
             nowS={nowS}
             busy={inHand.busy || sending}
             onRun={(taken) => void tell({ kind: 'run', ...own(), ...taken })}
+            onDropCalibration={(sensor) => {
+              const last = calibrationOf(helm, sensor);
+              inHand.change({ calibrations: helm.calibrations.filter((each) => each !== last) });
+            }}
             onCalibrate={(sensor, runs) => inHand.change({ calibrations: calibrated(helm.calibrations, sensor, runs) })}
           />
         )}

@@ -17,7 +17,6 @@ export function LargeFigure({
   smoothingS,
   outsideS,
   probe,
-  turn,
 }: {
   readonly figure: HelmFigure;
   readonly standing: Standing;
@@ -26,8 +25,6 @@ export function LargeFigure({
   readonly outsideS: number;
   /** where the probe hangs, which stands beside all that it reads */
   readonly probe: Standing | null;
-  /** what the course changed by in the last minute, for a direction; null: not known */
-  readonly turn: string | null;
 }) {
   const i18n = useI18n();
   const { t } = i18n;
@@ -63,7 +60,7 @@ export function LargeFigure({
           <WindowScale channel={channel} value={value} minute={standing.minute} wanted={wanted} />
         )}
         <p className="narrow text-[17px] leading-tight" data-testid={`sentence-${channel}`}>
-          {sentence(i18n, { channel, wanted, standing, outsideS, turn })}
+          {sentence(i18n, { channel, wanted, standing, outsideS })}
         </p>
         <p className="narrower flex flex-wrap items-center gap-x-3 text-[15px] leading-tight text-dim">
           {standing.over30S && (
@@ -96,19 +93,16 @@ function sentence(
     wanted,
     standing: { value, isStale, ageS, minute },
     outsideS,
-    turn,
   }: {
     readonly channel: HelmFigure['channel'];
     readonly wanted: HelmFigure['wanted'];
     readonly standing: Standing;
     readonly outsideS: number;
-    readonly turn: string | null;
   },
 ): string {
   const { t } = i18n;
   if (value === null) return t('helm.figure.never');
   if (isStale) return t('helm.figure.stale', { age: ageText(i18n, ageS ?? 0) });
-  if (turn) return turn;
   if (!wanted) return minute ? t('helm.figure.within', { sd: scatterText(i18n, channel, minute.sd) }) : '';
   const span = { from: digitsOf(i18n, channel, wanted.from), to: digitsOf(i18n, channel, wanted.to) };
   if (placeIn(value, wanted) !== 'in')

@@ -27,6 +27,7 @@ export function CurrentPanel({
   busy,
   onRun,
   onCalibrate,
+  onDropCalibration,
 }: {
   readonly helm: Helm;
   readonly tracks: Tracks;
@@ -37,6 +38,8 @@ export function CurrentPanel({
   readonly busy: boolean;
   readonly onRun: (run: Run) => void;
   readonly onCalibrate: (sensor: 'waterMps' | 'probeMps', runs: readonly Run[]) => void;
+  /** the one before it is in force again, or none */
+  readonly onDropCalibration: (sensor: 'waterMps' | 'probeMps') => void;
 }) {
   const i18n = useI18n();
   const { t, number } = i18n;
@@ -166,6 +169,11 @@ export function CurrentPanel({
                     date: i18n.date(new Date(kept.takenAt), 'full'),
                   })}
               </p>
+              {kept && (
+                <PanelButton disabled={busy} onClick={() => onDropCalibration(sensor)}>
+                  {t('helm.current.dropScale')}
+                </PanelButton>
+              )}
               {fit?.outcome === 'fitted' && (
                 <PanelButton disabled={busy} onClick={() => onCalibrate(sensor, runs)}>
                   {t('helm.current.calibrate', { sensor: t(`helm.channel.${sensor}`) })}

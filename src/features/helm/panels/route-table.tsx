@@ -98,7 +98,16 @@ export function RouteTable({
                     className="min-h-8 w-16 border-b border-faint bg-transparent"
                   />
                 </td>
-                <td>
+                <td className="whitespace-nowrap">
+                  <button
+                    type="button"
+                    disabled={busy || i === 0}
+                    aria-label={t('helm.routes.upOf', { source: route.source })}
+                    className="min-h-8 min-w-8 border border-faint disabled:text-dim"
+                    onClick={() => onRoutes(raised(routes, i))}
+                  >
+                    ↑
+                  </button>
                   <button
                     type="button"
                     disabled={busy}
@@ -135,6 +144,14 @@ export function RouteTable({
     </div>
   );
 }
+
+/** The rows with one of them a place further up. */
+const raised = (routes: readonly Route[], i: number): Route[] => [
+  ...routes.slice(0, i - 1),
+  routes[i]!,
+  routes[i - 1]!,
+  ...routes.slice(i + 1),
+];
 
 /** A row without fields that say nothing. */
 function withoutNothing({ unit, plus, ...rest }: Route): Route {
