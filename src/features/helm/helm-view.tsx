@@ -14,10 +14,9 @@ import { send } from '@/features/fields/send';
 import { useI18n } from '@/i18n/client';
 import { removeHelmAction } from '@/server/actions/helms';
 import type { HelmPage } from '@/server/queries/helm-page';
-import { KeyFoot } from '@/ui/key-foot';
-import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
+import { useKeys } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
+import { ViewKeys } from '@/ui/view-keys';
 import { Beside } from './figures/beside';
 import { LargeFigure } from './figures/large-figure';
 import { isPanel, KEYS, type Action, type PanelName } from './keys';
@@ -171,18 +170,15 @@ export function HelmView(page: HelmPage) {
           )}
         </div>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 border-t border-faint px-3 py-0.5 text-[12.5px] text-dim">
-        <KeyFoot
-          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: named(group.label) }))}
-          onAction={run}
-        />
-      </footer>
-      <KeysPanel
+      <ViewKeys
+        rows={KEYS}
+        named={named}
+        onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
         title={t('helm.keys')}
         closeLabel={t('common.close')}
-        groups={groupKeys(KEYS, false).map((group) => ({ ...group, label: named(group.label) }))}
+        className="border-t border-faint px-3 py-0.5"
       />
       <Panel
         open={panel !== null && panel !== 'keys'}

@@ -12,9 +12,8 @@ import { BrokenSetups } from '@/features/fields/broken-setups';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { useI18n } from '@/i18n/client';
 import type { SpreadPage } from '@/server/queries/spread-page';
-import { KeyFoot } from '@/ui/key-foot';
-import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
+import { useKeys } from '@/ui/keys';
+import { ViewKeys } from '@/ui/view-keys';
 import { BrokenSpreads } from './broken-spreads';
 import { Drawings } from './drawings/drawings';
 import { choosesLine, KEYS, lineOfAction, type Action } from './keys';
@@ -186,18 +185,14 @@ export function SpreadView(page: SpreadPage) {
           </div>
         </div>
       )}
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
-        <KeyFoot
-          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: named(group.label) }))}
-          onAction={run}
-        />
-      </footer>
-      <KeysPanel
+      <ViewKeys
+        rows={KEYS}
+        named={named}
+        onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
         title={t('spread.keys')}
         closeLabel={t('common.close')}
-        groups={groupKeys(KEYS, false).map((group) => ({ ...group, label: named(group.label) }))}
       />
       <SpreadPanels
         open={drawn}

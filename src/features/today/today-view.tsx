@@ -12,10 +12,9 @@ import { BrokenSetups } from '@/features/fields/broken-setups';
 import { withSetups } from '@/features/fields/with-setups';
 import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
-import { KeyFoot } from '@/ui/key-foot';
-import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
+import { useKeys } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
+import { ViewKeys } from '@/ui/view-keys';
 import { ProgressLine } from '@/ui/progress-line';
 import { BrokenPlans } from './broken-plans';
 import { careOf } from './care';
@@ -219,18 +218,14 @@ export function TodayView(page: TodayPage) {
           onStep={goTo}
         />
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
-        <KeyFoot
-          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: named(group.label) }))}
-          onAction={run}
-        />
-      </footer>
-      <KeysPanel
+      <ViewKeys
+        rows={KEYS}
+        named={named}
+        onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
         title={t('today.keys')}
         closeLabel={t('common.close')}
-        groups={groupKeys(KEYS, false).map((group) => ({ ...group, label: named(group.label) }))}
       />
       <Panel
         wide
