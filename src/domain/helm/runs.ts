@@ -1,6 +1,8 @@
 import { fitCurrent, type CurrentFit } from '@/core/water';
 import type { CurrentKnown } from './current-here';
+import type { Calibration } from './helm';
 import type { HelmEventOf } from './helm-event';
+import type { Calibrated } from './helm-limits';
 import { meanOf, since, turnBetween, type Tracks } from './tracks';
 import type { ChannelName } from '../instruments/channels';
 
@@ -41,7 +43,7 @@ export function takenRun(tracks: Tracks, fromS: number, toS: number): RunTaken {
 }
 
 /** What runs say of one sensor: its scale, and the current where it is. */
-export function fitOf(runs: readonly Run[], sensor: 'waterMps' | 'probeMps'): CurrentFit | null {
+export function fitOf(runs: readonly Run[], sensor: Calibrated): CurrentFit | null {
   const read = runs.flatMap(({ sogMps, cogRad, headingRad, [sensor]: probeMps }) =>
     probeMps === null ? [] : [{ sogMps, cogRad, headingRad, probeMps }],
   );
@@ -68,4 +70,19 @@ export function wholeCurrent(runs: readonly Run[]): CurrentKnown | null {
     towardRad: fit.currentTowardRad!,
     depthM: runs.find(({ probeM }) => probeM !== null)?.probeM ?? null,
   };
+}
+
+/** The calibration that runs give of a sensor; null: they do not tell. */
+export function calibratedBy(runs: readonly Run[], sensor: Calibrated, now: Date): Calibration | null {
+  const fit = fitOf(runs, sensor);
+  return fit?.outcome === 'fitted'
+    ? {
+        sensor,
+        scale: fit.scale!,
+        offsetMps: fit.offsetMps!,
+        residualMps: fit.residualMps!,
+        runs: runs.length,
+        takenAt: now.toISOString(),
+      }
+    : null;
 }

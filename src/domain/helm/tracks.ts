@@ -116,6 +116,9 @@ export class Tracks {
   }
 }
 
+/** Nothing was heard yet. */
+export const NO_TRACKS = new Tracks();
+
 export type TracksWhole = Partial<Record<ChannelName, Track>>;
 
 export const directionOf = (north: number, east: number): number =>

@@ -4,32 +4,20 @@ import { useState } from 'react';
 import { courseNow, groundSpeedToHold } from '@/domain/helm/current-here';
 import { outsideForS } from '@/domain/helm/figure';
 import type { HelmEvent } from '@/domain/helm/helm-event';
-import { LARGE, MOST_CALIBRATIONS } from '@/domain/helm/helm-limits';
-import { fitOf, type Run } from '@/domain/helm/runs';
+import { LARGE } from '@/domain/helm/helm-limits';
 import { freshValue, standingOf } from '@/domain/helm/standing';
-import { Tracks } from '@/domain/helm/tracks';
-import { asRead, calibrationOf } from '@/domain/helm/usual-helm';
-import { BrokenRows } from '@/features/fields/broken-rows';
-import { send } from '@/features/fields/send';
+import { NO_TRACKS } from '@/domain/helm/tracks';
+import { asRead } from '@/domain/helm/usual-helm';
 import { useI18n } from '@/i18n/client';
-import { removeHelmAction } from '@/server/actions/helms';
 import type { HelmPage } from '@/server/queries/helm-page';
 import { useKeys } from '@/ui/keys';
-import { Panel } from '@/ui/panel';
 import { ViewKeys } from '@/ui/view-keys';
 import { Beside } from './figures/beside';
 import { LargeFigure } from './figures/large-figure';
+import { HelmProblems } from './helm-problems';
 import { isPanel, KEYS, type Action, type PanelName } from './keys';
 import { LureWindows } from './lures/lure-windows';
-import {
-  CurrentPanel,
-  DropPanel,
-  FiguresPanel,
-  HistoryPanel,
-  InstrumentsPanel,
-  OtherPanel,
-  TypePanel,
-} from './panels/panels';
+import { HelmPanels } from './panels/panels';
 import { readout } from './readout';
 import { Story } from './story/story';
 import { useAlarmSound } from './use-alarm-sound';
@@ -37,10 +25,8 @@ import { useAwake } from './use-awake';
 import { useHelm } from './use-helm';
 import { useLive } from './use-live';
 import { useLures } from './use-lures';
-import { nowOf, speedAtLures, throughWater, useCurrent } from './use-now';
+import { currentNow, nowOf, speedAtLures, throughWater } from './now';
 import { usePhone } from './use-phone';
-
-const NO_TRACKS = new Tracks();
 
 /** The instruments, read across the boat: three figures, what is wrong, what moved, and the lures at this speed. */
 export function HelmView(page: HelmPage) {
@@ -53,7 +39,7 @@ export function HelmView(page: HelmPage) {
   const tracks = heard?.tracks ?? NO_TRACKS;
   const events = heard?.events ?? [];
   const standing = standingOf(tracks, { helm, events, nowS });
-  const known = useCurrent(events, standing, nowS);
+  const known = currentNow(events, standing, nowS);
   const lures = useLures(page, helm, throughWater(standing));
   const lureMps = speedAtLures(standing, known);
   const { bottom, alarms } = nowOf({ helm, tracks, events, lures, standing, nowS });
@@ -108,7 +94,13 @@ export function HelmView(page: HelmPage) {
       className="flex flex-col outline-none lg:h-[calc(100dvh-40px)] lg:min-h-[560px]"
     >
       <h1 className="sr-only">{t('nav.helm')}</h1>
-      <HelmProblems page={page} failure={inHand.failure} unsent={unsent} onAgain={() => unsent && void tell(unsent)} />
+      <HelmProblems
+        page={page}
+        failure={inHand.failure}
+        unsent={unsent}
+        onKeepAgain={inHand.again}
+        onTellAgain={() => unsent && void tell(unsent)}
+      />
       <p
         className="narrow flex flex-wrap gap-x-5 border-b border-faint bg-sheet px-4 py-0.5 text-[14px]"
         data-testid="line"
@@ -180,116 +172,21 @@ export function HelmView(page: HelmPage) {
         closeLabel={t('common.close')}
         className="border-t border-faint px-3 py-0.5"
       />
-      <Panel
-        open={panel !== null && panel !== 'keys'}
-        onOpenChange={(isOpen) => !isOpen && setPanel(null)}
-        title={panel && panel !== 'keys' ? t(`helm.panel.${panel}`) : ''}
-        closeLabel={t('common.close')}
-        side={panel === 'type' || panel === 'probe' || panel === 'drop' || panel === 'current' || panel === 'other'}
-      >
-        {(panel === 'type' || panel === 'probe') && (
-          <TypePanel
-            key={panel}
-            standing={standing}
-            events={events}
-            busy={sending}
-            {...(panel === 'probe' ? { only: 'probeM' as const } : {})}
-            onSave={(readings) => void tell({ kind: 'typed', ...own(), readings: [...readings] }, () => setPanel(null))}
-          />
-        )}
-        {panel === 'drop' && (
-          <DropPanel
-            tracks={tracks}
-            standing={standing}
-            events={events}
-            nowS={nowS}
-            onDrop={(drop) => void tell({ ...drop, id: crypto.randomUUID(), place })}
-            onBreak={(breakC) => inHand.change({ breakC })}
-          />
-        )}
-        {panel === 'current' && (
-          <CurrentPanel
-            helm={helm}
-            tracks={tracks}
-            standing={standing}
-            events={events}
-            known={known}
-            nowS={nowS}
-            busy={inHand.busy || sending}
-            onRun={(taken) => void tell({ kind: 'run', ...own(), ...taken })}
-            onDropCalibration={(sensor) => {
-              const last = calibrationOf(helm, sensor);
-              inHand.change({ calibrations: helm.calibrations.filter((each) => each !== last) });
-            }}
-            onCalibrate={(sensor, runs) => inHand.change({ calibrations: calibrated(helm.calibrations, sensor, runs) })}
-          />
-        )}
-        {panel === 'break' && <HistoryPanel breakC={helm.breakC} onBreak={(breakC) => inHand.change({ breakC })} />}
-        {panel === 'other' && <OtherPanel helm={helm} standing={standing} known={known} />}
-        {panel === 'figures' && <FiguresPanel inHand={inHand} page={page} common={lures?.common ?? null} />}
-        {panel === 'instruments' && <InstrumentsPanel inHand={inHand} links={heard?.links ?? []} phone={phone} />}
-      </Panel>
-    </main>
-  );
-}
-
-/** The calibrations with what the runs say of a sensor now. */
-function calibrated(
-  before: ReturnType<typeof useHelm>['helm']['calibrations'],
-  sensor: 'waterMps' | 'probeMps',
-  runs: readonly Run[],
-) {
-  const fit = fitOf(runs, sensor);
-  if (fit?.outcome !== 'fitted') return before;
-  return [
-    ...before,
-    {
-      sensor,
-      scale: fit.scale!,
-      offsetMps: fit.offsetMps!,
-      residualMps: fit.residualMps!,
-      runs: runs.length,
-      takenAt: new Date().toISOString(),
-    },
-  ].slice(-MOST_CALIBRATIONS);
-}
-
-function HelmProblems({
-  page,
-  failure,
-  unsent,
-  onAgain,
-}: {
-  readonly page: HelmPage;
-  readonly failure: ReturnType<typeof useHelm>['failure'];
-  readonly unsent: HelmEvent | null;
-  readonly onAgain: () => void;
-}) {
-  const { t } = useI18n();
-  return (
-    <>
-      <BrokenRows
-        title={t('helm.broken', { count: page.broken.length })}
-        rows={page.broken}
-        busy={false}
-        onRemove={(id) => void send('remove-helm', removeHelmAction, { id, expectedVersion: null })}
+      <HelmPanels
+        open={panel === 'keys' ? null : panel}
+        onOpen={setPanel}
+        page={page}
+        inHand={inHand}
+        heard={heard}
+        nowS={nowS}
+        standing={standing}
+        known={known}
+        common={lures?.common ?? null}
+        phone={phone}
+        place={place}
+        sending={sending}
+        onTell={tell}
       />
-      {failure && (
-        <p role="alert" className="semi-narrow border-b border-ink bg-sheet px-4 py-1 text-[15px]">
-          {failure === 'stale' ? t('helm.stalePage') : t('helm.notKept')}
-        </p>
-      )}
-      {unsent && (
-        <p
-          role="alert"
-          className="semi-narrow flex items-center gap-3 border-b border-ink bg-sheet px-4 py-1 text-[15px]"
-        >
-          {t('helm.unsent')}
-          <button type="button" onClick={onAgain} className="min-h-9 border border-ink px-3">
-            {t('helm.sendAgain')}
-          </button>
-        </p>
-      )}
-    </>
+    </main>
   );
 }

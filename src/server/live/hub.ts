@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Db } from '@/db/client';
-import { addHelmEvent, blocksIn, endLease, helmRepo, holdLease, listHelmEvents } from '@/db/repo';
+import { blocksIn, endLease, helmRepo, holdLease } from '@/db/repo';
 import { alongCurrent, courseNow } from '@/domain/helm/current-here';
 import type { Helm } from '@/domain/helm/helm';
 import type { HelmEvent } from '@/domain/helm/helm-event';
@@ -14,11 +14,11 @@ import type { BenchId } from '@/domain/ids';
 import { isPossible, type ChannelName } from '@/domain/instruments/channels';
 import { secondsOf } from '@/domain/instruments/recording';
 import { Router } from '@/domain/instruments/routes';
-import { connectionProblem } from '@/db/connection-problem';
-import { logFailure } from '../log';
 import { LinkCounts } from './counts';
 import { Keeper } from './keeper';
 import { openLink, type Link } from './link';
+import { noted } from './noted';
+import { Told } from './told';
 
 /** Readings are sent together, so often at most [ms]. */
 const SEND_MS = 100;
@@ -27,11 +27,9 @@ const LOOK_S = 6;
 /** How often the document and the lease are looked at [s]. */
 const RELOAD_S = 5;
 const LEASE_MS = 15_000;
-/** Events of so long are sent to a page that opens [s]. */
-const EVENTS_S = 12 * 3600;
-const MOST_EVENTS = 300;
 /** The link of a recorded file that is played. */
 const RECORDING = 'recording';
+
 interface OpenLink {
   readonly link: Link;
   /** the connection as it was asked for */
@@ -42,8 +40,7 @@ interface OpenLink {
 /** Reads the instruments of one bench, remembers the last minutes, keeps them, and tells every page what is new. */
 export class Hub {
   #tracks = new Tracks();
-  #events: HelmEvent[] = [];
-  #unkept: HelmEvent[] = [];
+  readonly #told: Told;
   #helm: { document: Helm; version: number } | null = null;
   #router = new Router([]);
   readonly #links = new Map<string, OpenLink>();
@@ -64,6 +61,7 @@ export class Hub {
     private readonly benchId: BenchId,
   ) {
     this.#keeper = new Keeper(db, benchId);
+    this.#told = new Told(db, benchId, (event) => this.#tell({ kind: 'event', event }));
   }
 
   start(): void {
@@ -77,7 +75,8 @@ export class Hub {
     for (const { link } of this.#links.values()) link.close();
     this.#links.clear();
     for (const { end } of [...this.#listeners]) end();
-    await this.#keeper.write(nowS()).catch(() => undefined);
+    await this.#told.keepOwn();
+    await this.#keeper.write(nowS()).catch(noted);
     if (this.#reads) await endLease(this.db(), this.#leaseName, this.#holder).catch(() => undefined);
   }
 
@@ -97,19 +96,11 @@ export class Hub {
     this.#sendTimer ??= setTimeout(() => this.#flush(), SEND_MS).unref();
   }
 
-  /** Keeps an event and tells it; the same one again changes nothing. */
+  /** Keeps an event of a page and tells it; the same one again changes nothing. */
   async add(event: HelmEvent): Promise<void> {
-    await addHelmEvent(this.db(), this.benchId, event);
-    if (this.#events.some(({ id }) => id === event.id)) return;
-    if (event.kind === 'typed')
-      for (const { channel, value } of event.readings)
-        if (isPossible(channel, value)) this.#tracks.put(channel, event.atS, value);
-    this.#remember(event);
-  }
-
-  #remember(event: HelmEvent): void {
-    this.#events = [event, ...this.#events].slice(0, MOST_EVENTS);
-    this.#tell({ kind: 'event', event });
+    if (!(await this.#told.add(event)) || event.kind !== 'typed') return;
+    for (const { channel, value } of event.readings)
+      if (isPossible(channel, value)) this.#tracks.put(channel, event.atS, value);
   }
 
   /** Plays a recorded file as if it came now, so many times as fast; a new one takes the place of the old. */
@@ -164,11 +155,8 @@ export class Hub {
 
   async #loadEvents(): Promise<void> {
     const { blocks } = await blocksIn(this.db(), this.benchId, { fromS: nowS() - REMEMBERED_S, toS: nowS() });
-    const { rows } = await listHelmEvents(this.db(), this.benchId, { fromS: nowS() - EVENTS_S, most: MOST_EVENTS });
     this.#tracks.begin(blocks, nowS() - REMEMBERED_S);
-    const known = new Set(this.#events.map(({ id }) => id));
-    this.#events = [...this.#events, ...rows.filter(({ id }) => !known.has(id))];
-    for (const event of [...rows].reverse())
+    for (const event of await this.#told.load(nowS()))
       if (event.kind === 'typed')
         for (const { channel, value } of event.readings)
           if (this.#tracks.newest(channel) === null) this.#tracks.record(channel, event.atS, value);
@@ -216,7 +204,7 @@ export class Hub {
     this.#keeper.take(this.#tracks, second - 1);
     if (second % WRITE_S === 0) this.#keeper.write(now).catch(noted);
     if (second % RELOAD_S === 0) void this.reload();
-    if (second % WRITE_S === 0 && this.#unkept.length > 0) void this.#keepOwn();
+    if (second % WRITE_S === 0) void this.#told.keepOwn();
     if (second % 3 === 0) this.#tellLinks();
     if (second % LOOK_S === 0) this.#look(now);
   }
@@ -236,7 +224,7 @@ export class Hub {
   }
 
   #look(now: number): void {
-    const drop = this.#events.find((event) => event.kind === 'drop');
+    const drop = this.#told.events.find((event) => event.kind === 'drop');
     const found = movedIn(this.#tracks, {
       nowS: Math.floor(now),
       fromS: this.#toldUntilS,
@@ -249,7 +237,7 @@ export class Hub {
       latDeg: this.#valueAt('latDeg', found.atS),
       lonDeg: this.#valueAt('lonDeg', found.atS),
     };
-    this.#addOwn({
+    this.#told.addOwn({
       kind: 'moved',
       id: crypto.randomUUID(),
       atS: found.atS,
@@ -259,23 +247,6 @@ export class Hub {
       unexplainedMps: found.unexplainedMps,
       place: latDeg === null || lonDeg === null ? null : { latDeg, lonDeg },
     });
-  }
-
-  /** An event of the hub's own is told at once, and kept as soon as the database takes it. */
-  #addOwn(event: HelmEvent): void {
-    this.#remember(event);
-    this.#unkept.push(event);
-    void this.#keepOwn();
-  }
-
-  async #keepOwn(): Promise<void> {
-    const waiting = this.#unkept.splice(0, MOST_EVENTS);
-    try {
-      for (const event of waiting) await addHelmEvent(this.db(), this.benchId, event);
-    } catch (error) {
-      this.#unkept.push(...waiting);
-      noted(error);
-    }
   }
 
   #valueAt(channel: ChannelName, atS: number): number | null {
@@ -290,7 +261,7 @@ export class Hub {
       nowS: nowS(),
       tracks: this.#tracks.whole(),
       links: this.#states(),
-      events: this.#events,
+      events: this.#told.events,
       helm: this.#helm,
       reads: this.#reads,
     };
@@ -316,11 +287,6 @@ export class Hub {
     const text = textOf(message);
     for (const { send } of this.#listeners) send(text);
   }
-}
-
-/** A database that is away is no failure: the next try comes by itself. */
-function noted(error: unknown): void {
-  if (connectionProblem(error) === null) logFailure(error);
 }
 
 const nowS = (): number => Date.now() / 1000;

@@ -46,7 +46,7 @@ export function FiguresPanel({
             {kindOf(channel).turns ? null : (
               <>
                 <Wanted
-                  key={`${channel} ${wanted?.from} ${wanted?.to}`}
+                  key={channel}
                   measure={measure}
                   limits={limits}
                   wanted={wanted}
@@ -144,6 +144,12 @@ export function FiguresPanel({
   );
 }
 
+interface Ends {
+  readonly from: number | null;
+  readonly to: number | null;
+}
+const NO_ENDS: Ends = { from: null, to: null };
+
 function Wanted({
   measure,
   limits,
@@ -156,8 +162,14 @@ function Wanted({
   readonly onWanted: (wanted: HelmFigure['wanted']) => void;
 }) {
   const { t } = useI18n();
-  const [ends, setEnds] = useState({ from: wanted?.from ?? null, to: wanted?.to ?? null });
-  const set = (changes: Partial<typeof ends>) => {
+  // The ends as they are typed; they follow what is wanted when that changes from elsewhere.
+  const [ends, setEnds] = useState<Ends>(wanted ?? NO_ENDS);
+  const [of, setOf] = useState(wanted);
+  if (wanted?.from !== of?.from || wanted?.to !== of?.to) {
+    setOf(wanted);
+    if (wanted) setEnds(wanted);
+  }
+  const set = (changes: Partial<Ends>) => {
     const next = { ...ends, ...changes };
     setEnds(next);
     if (next.from === null && next.to === null) onWanted(null);

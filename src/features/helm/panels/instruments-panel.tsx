@@ -88,13 +88,7 @@ export function InstrumentsPanel({
       </section>
       <section className="flex flex-col gap-2 border-t border-ink pt-2">
         <h3 className="narrow text-[16px] font-semibold">{t('helm.routes.title')}</h3>
-        <RouteTable
-          key={JSON.stringify(helm.routes)}
-          routes={helm.routes}
-          links={links}
-          busy={busy}
-          onRoutes={(routes) => change({ routes })}
-        />
+        <RouteTable routes={helm.routes} links={links} busy={busy} onRoutes={(routes) => change({ routes })} />
       </section>
     </div>
   );

@@ -88,6 +88,7 @@ export function RouteTable({
                 <td className="pr-2">
                   <input
                     aria-label={t('helm.routes.plusOf', { source: route.source })}
+                    key={route.plus ?? 0}
                     defaultValue={route.plus ?? 0}
                     inputMode="decimal"
                     disabled={busy}

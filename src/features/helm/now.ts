@@ -1,6 +1,3 @@
-'use client';
-
-import { useMemo } from 'react';
 import { alarmsOf } from '@/domain/helm/alarms';
 import { bottomAhead, type Hanging } from '@/domain/helm/bottom-ahead';
 import { alongCurrent, courseNow, speedAtDepth, type CurrentKnown } from '@/domain/helm/current-here';
@@ -22,15 +19,13 @@ export const throughWater = (standing: Readonly<Record<ChannelName, Standing>>):
   freshValue(standing.waterMps) ?? freshValue(standing.sogMps);
 
 /** The current at the probe as far as it is known: whole from runs, else along the course of now. */
-export function useCurrent(
+export function currentNow(
   events: readonly HelmEvent[],
   standing: Readonly<Record<ChannelName, Standing>>,
   nowS: number,
 ): CurrentKnown | null {
   const runs = together(events.filter((event) => event.kind === 'run')).filter(({ toS }) => nowS - toS < RUNS_HOLD_S);
-  const key = runs.map(({ fromS }) => fromS).join(' ');
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the same runs give the same current, whatever the second
-  const whole = useMemo(() => wholeCurrent(runs), [key]);
+  const whole = wholeCurrent(runs);
   const [sog, probe] = [freshValue(standing.sogMps), freshValue(standing.probeMps)];
   const course = courseNow(sog, freshValue(standing.cogRad), freshValue(standing.headingRad));
   if (whole) return whole;
