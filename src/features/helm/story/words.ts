@@ -88,7 +88,7 @@ export function alarmText(
   const what = t(`helm.channel.${channel}`);
   if (kind === 'bottom' && bottom) {
     const number = lineNumber(bottom.name);
-    const name = bottom.name === PROBE || number === null ? t('helm.probe') : t('helm.lure', { number });
+    const name = bottom.name === PROBE || number === null ? t('helm.theProbe') : t('helm.lure', { number });
     return bottom.touchesInS === null
       ? t('helm.alarm.bottomNear', { name, clear: readout(i18n, 'bottomM', Math.max(0, bottom.clearM)) })
       : t('helm.alarm.bottomTouch', { name, seconds: Math.round(bottom.touchesInS) });
