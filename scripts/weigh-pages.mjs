@@ -14,6 +14,7 @@ const ROUTES = [
   '/tying',
   '/today',
   '/spread',
+  '/helm',
   '/tying/jig',
   '/rules',
 ];

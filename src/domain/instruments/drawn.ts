@@ -10,10 +10,11 @@ const MOST_POINTS = 600;
 export function drawnOf(
   blocks: readonly { readonly startS: number; readonly values: BlockValues }[],
   { fromS, toS }: { readonly fromS: number; readonly toS: number },
+  channels: readonly ChannelName[] = CHANNEL_NAMES,
 ): Partial<Record<ChannelName, readonly DrawnPoint[]>> {
   const stepS = Math.max(1, (toS - fromS) / MOST_POINTS);
   const drawn: Partial<Record<ChannelName, readonly DrawnPoint[]>> = {};
-  for (const channel of CHANNEL_NAMES) {
+  for (const channel of channels) {
     const points: DrawnPoint[] = [];
     let [at, n, sum, least, most, north, east] = [-1, 0, 0, Infinity, -Infinity, 0, 0];
     const { turns } = kindOf(channel);

@@ -2,7 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { blocksIn } from '@/db/repo';
 import { helmEventSchema } from '@/domain/helm/helm-event';
-import { READ_CHANNELS, type ChannelName } from '@/domain/instruments/channels';
+import { isChannel, READ_CHANNELS, type ChannelName } from '@/domain/instruments/channels';
 import { drawnOf } from '@/domain/instruments/drawn';
 import { parse } from '@/domain/problems';
 import { pageQuery } from '../page-query';
@@ -113,7 +113,8 @@ export const keptReadings = (request: Request): Promise<Response> =>
         { path: 'from', given: asked.get('from'), allowed: { kind: 'rule', rule: 'before `to`, a day apart at most' } },
       ]);
     const { blocks, broken } = await pageQuery((db, benchId) => blocksIn(db, benchId, span.data));
-    return Response.json({ channels: drawnOf(blocks, span.data), broken });
+    const only = asked.get('only')?.split(',').filter(isChannel);
+    return Response.json({ channels: drawnOf(blocks, span.data, only), broken });
   });
 
 async function withBody<T>(

@@ -38,7 +38,9 @@ export function HistoryPanel({
       const toS = Math.ceil(Date.now() / 1000);
       const fromS = toS - spanS;
       try {
-        const response = await fetch(`/live/readings?from=${fromS}&to=${toS}`, { signal: giveUp.signal });
+        const response = await fetch(`/live/readings?from=${fromS}&to=${toS}&only=${channel},latDeg,lonDeg`, {
+          signal: giveUp.signal,
+        });
         if (!response.ok) throw new Error(String(response.status));
         const { channels } = (await response.json()) as { readonly channels: Drawn };
         setFound({ drawn: channels, fromS, toS });
@@ -52,7 +54,7 @@ export function HistoryPanel({
       clearInterval(again);
       giveUp.abort();
     };
-  }, [spanS]);
+  }, [spanS, channel]);
   const points = found && found !== 'failed' ? (found.drawn[channel] ?? []) : [];
   const crossings =
     found && found !== 'failed' && channel === 'probeC' && breakC !== null ? crossingsOf(found.drawn, breakC) : [];

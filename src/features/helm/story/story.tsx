@@ -109,7 +109,7 @@ export function Story({
         )}
       </div>
       {sounding.length > 0 && (
-        <div className="flex w-[150px] shrink-0 flex-col justify-end gap-1 sm:w-[180px]">
+        <div className="fixed inset-x-0 bottom-0 z-10 flex flex-col justify-end gap-1 border-t border-ink bg-sheet p-2 sm:static sm:w-[180px] sm:shrink-0 sm:border-0 sm:p-0">
           {sound && <span className="narrow text-right text-[13px] leading-tight text-dim">{sound}</span>}
           <button
             type="button"
