@@ -4,7 +4,7 @@ import type { FigureName } from '@/domain/helm/helm-limits';
 import type { Standing } from '@/domain/helm/standing';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { useI18n } from '@/i18n/client';
-import { ageText, digitsOf, unitOf } from '../readout';
+import { ageText, digitsOf, readout, unitOf } from '../readout';
 
 /** The other figures, down the side: smaller, each with its age. */
 export function Beside({
@@ -16,6 +16,12 @@ export function Beside({
 }) {
   const i18n = useI18n();
   const { t } = i18n;
+  /** Where the probe hangs stands beside all that it reads. */
+  const atProbe = (channel: ChannelName): string | null => {
+    const { value, isTyped } = standing.probeM;
+    if ((channel !== 'probeC' && channel !== 'probeMps') || value === null) return null;
+    return t(isTyped ? 'helm.probeSetAt' : 'helm.probeAt', { depth: readout(i18n, 'probeM', value) });
+  };
   return (
     <ul className="grid min-h-0 grid-cols-2 overflow-hidden border-ink bg-sheet lg:flex lg:flex-col lg:border-l">
       {channels.map((channel) => {
@@ -46,9 +52,14 @@ export function Beside({
               <span
                 className={`narrow self-start text-[14px] leading-tight ${isStale ? 'border border-dashed border-ink px-1' : 'text-dim'}`}
               >
-                {isStale
-                  ? t('helm.stale', { age: ageText(i18n, ageS) })
-                  : t(isTyped ? 'helm.typedAgo' : 'helm.old', { age: ageText(i18n, ageS) })}
+                {[
+                  atProbe(channel),
+                  isStale
+                    ? t('helm.stale', { age: ageText(i18n, ageS) })
+                    : t(isTyped ? 'helm.typedAgo' : 'helm.old', { age: ageText(i18n, ageS) }),
+                ]
+                  .filter((each) => each !== null)
+                  .join(' · ')}
               </span>
             )}
           </li>

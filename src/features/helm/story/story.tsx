@@ -102,7 +102,7 @@ export function Story({
             {hold}
           </p>
         )}
-        {moved && !asks && alarms.length < 2 && (
+        {moved && !asks && alarms.length === 0 && (
           <div className="mt-auto min-h-0">
             <MovedTrace event={moved} tracks={tracks} nowS={nowS} />
           </div>
