@@ -12,8 +12,10 @@ import {
   partIdSchema,
   revisionIdSchema,
   setupIdSchema,
+  tripIdSchema,
 } from './ids';
 import { helmSchema } from './helm/helm';
+import { tripEventSchema } from './log/trip-event';
 import { leaderSchema } from './leader';
 import { partSchema } from './parts';
 import { planSchema, waterPlaceSchema } from './plan/plan';
@@ -112,6 +114,10 @@ export const benchFileSchema = z
     helms: z
       .array(z.strictObject({ helm: helmSchema, createdAt: when }))
       .max(50)
+      .default([]),
+    trips: z
+      .array(z.strictObject({ id: tripIdSchema, events: z.array(tripEventSchema).max(50_000) }))
+      .max(5000)
       .default([]),
     leaders: z.array(leaderSchema).max(50_000).default([]),
     /** rows that Ferula itself could not read when the file was written, as they stood; nothing is made of them */

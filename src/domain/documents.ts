@@ -7,6 +7,7 @@ import { partSchema } from './parts';
 import { planSchema, waterPlaceSchema } from './plan/plan';
 import { presentationSchema } from './presentation';
 import { parse, type Result } from './problems';
+import { tripEventSchema } from './log/trip-event';
 import { rawReadingSchema } from './guides';
 import { chainSchema } from './setup';
 import { spreadSchema } from './spread/spread';
@@ -42,6 +43,7 @@ export const DOCUMENTS = {
   spread: kind(spreadSchema),
   helm: kind(helmSchema),
   helmEvent: kind(helmEventSchema),
+  tripEvent: kind(tripEventSchema),
   fields: kind(fieldsSchema),
   raw: kind(rawReadingSchema),
 } as const;

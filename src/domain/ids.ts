@@ -12,6 +12,7 @@ export const leaderIdSchema = id('LeaderId');
 export const planIdSchema = id('PlanId');
 export const waterIdSchema = id('WaterId');
 export const spreadIdSchema = id('SpreadId');
+export const tripIdSchema = id('TripId');
 export const helmIdSchema = id('HelmId');
 export const anglerIdSchema = id('AnglerId');
 
@@ -24,6 +25,7 @@ export type LeaderId = z.infer<typeof leaderIdSchema>;
 export type PlanId = z.infer<typeof planIdSchema>;
 export type WaterId = z.infer<typeof waterIdSchema>;
 export type SpreadId = z.infer<typeof spreadIdSchema>;
+export type TripId = z.infer<typeof tripIdSchema>;
 export type HelmId = z.infer<typeof helmIdSchema>;
 export type AnglerId = z.infer<typeof anglerIdSchema>;
 

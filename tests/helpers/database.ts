@@ -30,6 +30,7 @@ export async function emptyDatabase(): Promise<{
     'helm',
     'helm_event',
     'instrument_block',
+    'trip_event',
     'leader',
     'bench',
     'kept_evaluation',

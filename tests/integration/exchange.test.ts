@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
-import { deckRepo, FIRST_ANGLER, listBox, listParts } from '@/db/repo';
+import { addTripEvents, deckRepo, FIRST_ANGLER, listBox, listParts } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { deckSchema } from '@/domain/deck';
 import { benchFileSchema, type BenchFile } from '@/domain/bench-file';
-import { anglerIdSchema, type BenchId } from '@/domain/ids';
+import { anglerIdSchema, type BenchId, tripIdSchema } from '@/domain/ids';
 import { parse } from '@/domain/problems';
 import { benchFileAsNow } from '@/domain/upgrades';
 import { changeBox } from '@/server/box/change-box';
@@ -63,6 +63,8 @@ async function livedIn(): Promise<BenchFile> {
     }),
     now,
   );
+  const seen = { kind: 'seen', id: '0b7c3c1e-7f6f-4b70-9d69-000000000001', atS: 1_781_411_400, what: 'birds' } as const;
+  await addTripEvents(db, demoBenchId, [{ tripId: tripIdSchema.parse('trip-dawn'), event: seen, behindS: 7 }]);
   return fileOf();
 }
 
@@ -84,6 +86,7 @@ describe('a bench as a file', () => {
       'waters',
       'spreads',
       'helms',
+      'trips',
     ] as const) {
       expect(after[key]).toHaveLength(before[key].length);
       before[key].forEach((record, i) => expect(after[key][i], `${key}[${i}]`).toEqual(record));
@@ -184,6 +187,7 @@ describe('a bench as a file', () => {
       'waters',
       'spreads',
       'helms',
+      'trips',
       'leaders',
       'unreadable',
     ]);

@@ -19,6 +19,7 @@ import {
   revisionPart,
   setup,
   spread,
+  tripEvent,
   water,
 } from '../schema';
 
@@ -61,6 +62,7 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
     helm,
     helmEvent,
     instrumentBlock,
+    tripEvent,
   ];
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));

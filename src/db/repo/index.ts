@@ -70,4 +70,5 @@ export {
   type SaveOutcome,
   type SetupHead,
 } from './setup-repo';
+export { addTripEvents, listTripEvents, listTrips, type TripHead, type TripRow } from './trip-repo';
 export { deckRepo, helmRepo, planRepo, spreadRepo, waterRepo, type VersionedRepo } from './versioned-repo';

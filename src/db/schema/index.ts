@@ -19,4 +19,5 @@ export { revision } from './revision';
 export { revisionPart } from './revision-part';
 export { setup } from './setup';
 export { spread } from './spread';
+export { tripEvent } from './trip-event';
 export { water } from './water';

@@ -39,6 +39,16 @@ const base = { id: eventId, /** when it happened [s since 1970] */ atS: second }
  * was wrong is corrected by another event.
  */
 export const tripEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    ...base,
+    kind: z.literal('opened'),
+    name: text(120),
+    way: z.enum(['trolling', 'casting']),
+    craftId: z.string().max(64).nullable(),
+    crew: z.array(text(60)).max(12),
+    waterName: text(120),
+  }),
+  z.strictObject({ ...base, kind: z.literal('closed') }),
   z.strictObject({ ...base, kind: z.literal('in'), line: lineId, ...gear }),
   z.strictObject({ ...base, kind: z.literal('out'), lines: z.array(lineId).min(1).max(40) }),
   /** in again as before: same lure, mark and place */

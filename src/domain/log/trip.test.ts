@@ -183,7 +183,14 @@ describe('a trip', () => {
           atS: 9000,
           of: event.id,
         }));
-        expect(tripOf([...events, ...undoing])).toEqual({ lines: [], stretches: [], strikes: [], unfitting: [] });
+        expect(tripOf([...events, ...undoing])).toEqual({
+          opened: null,
+          closedS: null,
+          lines: [],
+          stretches: [],
+          strikes: [],
+          unfitting: [],
+        });
       }),
     ));
 
@@ -214,6 +221,29 @@ describe('a trip', () => {
     expect(apart).toBe(1);
     const all = exposure(hoursOf(tripOf(events), { untilS: 3600, withDoubtful: true }).input).cells;
     expect(all.reduce((sum, { hours }) => sum + hours * 3600, 0)).toBeCloseTo(5700, 6);
+  });
+
+  it('closed, all its lines are in, and what is told later still counts', () => {
+    const trip = tripOf([
+      {
+        kind: 'opened',
+        id: id(1),
+        atS: 0,
+        name: 'Dawn',
+        way: 'trolling',
+        craftId: 'dunlin',
+        crew: ['Skipper'],
+        waterName: '',
+      },
+      put(2, 10, 'a'),
+      strike(3, 50, 'a'),
+      { kind: 'back', id: id(4), atS: 80, lines: ['a'] },
+      { kind: 'closed', id: id(5), atS: 100 },
+      told(6, 900, 3, 'landed'),
+    ]);
+    expect(trip).toMatchObject({ opened: { name: 'Dawn' }, closedS: 100, lines: [{ state: 'out', sinceS: 100 }] });
+    expect(trip.stretches.map(({ toS }) => toS)).toEqual([50, 100]);
+    expect(trip.strikes[0]!.told!.outcome).toBe('landed');
   });
 
   it('its events are right as they are sent', () => {

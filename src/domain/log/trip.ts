@@ -43,6 +43,10 @@ export interface Strike {
 }
 
 export interface Trip {
+  /** null: bare, or what opened it has not come yet */
+  readonly opened: TripEventOf<'opened'> | null;
+  /** null: it goes on */
+  readonly closedS: number | null;
   readonly lines: readonly LineNow[];
   readonly stretches: readonly Stretch[];
   readonly strikes: readonly Strike[];
@@ -70,6 +74,8 @@ export function tripOf(events: readonly TripEvent[]): Trip {
   const stretches: Stretch[] = [];
   const strikes = new Map<string, Omit<Strike, 'flurry'>>();
   const unfitting: TripEvent[] = [];
+  let opened: TripEventOf<'opened'> | null = null;
+  let closedS: number | null = null;
 
   const close = (name: string, line: Line, toS: number, isDoubtful = false): void => {
     if (line.open && toS > line.open.fromS)
@@ -181,6 +187,16 @@ export function tripOf(events: readonly TripEvent[]): Trip {
       case 'tripped':
         if (!lines.has(event.line)) unfitting.push(event);
         break;
+      case 'opened':
+        opened ??= event;
+        break;
+      case 'closed':
+        closedS = atS;
+        for (const [name, line] of lines) {
+          close(name, line, atS);
+          if (line.state !== 'out') set(line, 'out', atS);
+        }
+        break;
       case 'seen':
       case 'retimed':
       case 'undone':
@@ -193,6 +209,8 @@ export function tripOf(events: readonly TripEvent[]): Trip {
     if (line.open)
       stretches.push({ line: name, fromS: line.open.fromS, toS: null, gear: line.gear, isDoubtful: false });
   return {
+    opened,
+    closedS,
     lines: [...lines].map(([line, { state, sinceS, gear }]) => ({ line, state, sinceS, gear })),
     stretches: stretches.sort((a, b) => a.fromS - b.fromS || a.line.localeCompare(b.line)),
     strikes: withFlurries([...strikes.values()]),

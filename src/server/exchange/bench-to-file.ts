@@ -10,6 +10,8 @@ import {
   listRevisions,
   planRepo,
   helmRepo,
+  listTripEvents,
+  listTrips,
   spreadRepo,
   waterRepo,
   type BrokenRow,
@@ -43,6 +45,13 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   const waters = await waterRepo.list(tx, benchId);
   const spreads = await spreadRepo.list(tx, benchId);
   const helms = await helmRepo.list(tx, benchId);
+  const trips: BenchFile['trips'] = [];
+  const brokenEvents: BrokenRow[] = [];
+  for (const { tripId } of await listTrips(tx, benchId)) {
+    const { rows, broken: bad } = await listTripEvents(tx, benchId, tripId);
+    trips.push({ id: tripId, events: [...rows] });
+    brokenEvents.push(...bad);
+  }
   const leaders = await listLeaders(tx, benchId);
   const { house, anglers, broken } = await readHouse(tx, benchId);
   const { angler: _, ...houseDocument } = house;
@@ -56,6 +65,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   note('water', waters.broken);
   note('spread', spreads.broken);
   note('helm', helms.broken);
+  note('trip event', brokenEvents);
   note('leader', leaders.broken);
   note(
     'house',
@@ -118,6 +128,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
     waters: waters.rows.map(({ document: water, createdAt }) => ({ water, createdAt: iso(createdAt) })),
     spreads: spreads.rows.map(({ document: spread, createdAt }) => ({ spread, createdAt: iso(createdAt) })),
     helms: helms.rows.map(({ document: helm, createdAt }) => ({ helm, createdAt: iso(createdAt) })),
+    trips,
     leaders: [...leaders.rows],
     unreadable,
   };

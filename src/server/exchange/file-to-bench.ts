@@ -13,6 +13,7 @@ import {
   putHouseDocument,
   saveRevision,
   setArchived,
+  addTripEvents,
   helmRepo,
   spreadRepo,
   waterRepo,
@@ -72,6 +73,12 @@ export async function fileToBench(
   for (const { deck, createdAt } of file.decks) await deckRepo.insert(tx, benchId, deck, new Date(createdAt));
   for (const { plan, createdAt } of file.plans) await planRepo.insert(tx, benchId, plan, new Date(createdAt));
   for (const { water, createdAt } of file.waters) await waterRepo.insert(tx, benchId, water, new Date(createdAt));
+  for (const { id, events } of file.trips)
+    await addTripEvents(
+      tx,
+      benchId,
+      events.map((event) => ({ tripId: id, event, behindS: 0 })),
+    );
   for (const { helm, createdAt } of file.helms) await helmRepo.insert(tx, benchId, helm, new Date(createdAt));
   for (const { spread, createdAt } of file.spreads) await spreadRepo.insert(tx, benchId, spread, new Date(createdAt));
   await insertLeaders(tx, benchId, file.leaders);

@@ -4,7 +4,7 @@ import { blocksIn } from '@/db/repo';
 import { helmEventSchema } from '@/domain/helm/helm-event';
 import { isChannel, READ_CHANNELS, type ChannelName } from '@/domain/instruments/channels';
 import { drawnOf } from '@/domain/instruments/drawn';
-import { parse } from '@/domain/problems';
+import { refusedInput, textUpTo, withBody } from '../json-body';
 import { pageQuery } from '../page-query';
 import { routeResponse } from '../route-response';
 import { liveHub } from './live-hub';
@@ -55,14 +55,13 @@ export async function openLive(request: Request): Promise<Response> {
 
 const MOST_WAITING = 200;
 const BEAT_MS = 10_000;
-const MOST_JSON = 100_000;
 const MOST_FILE = 20_000_000;
 
 /** An event of a page: typed readings, an answer, a run, a drop, silence. The same one sent again changes nothing. */
 export const addEvent = (request: Request): Promise<Response> =>
   withBody(request, helmEventSchema, async (event) => {
     if (event.kind === 'moved')
-      return refused([{ path: 'kind', given: event.kind, allowed: { kind: 'rule', rule: 'an event of a page' } }]);
+      return refusedInput([{ path: 'kind', given: event.kind, allowed: { kind: 'rule', rule: 'an event of a page' } }]);
     await (await liveHub()).add(event);
     return Response.json({ ok: true });
   });
@@ -88,11 +87,12 @@ const speedSchema = z.coerce.number().min(0.1).max(100);
 export const playRecording = (request: Request): Promise<Response> =>
   routeResponse(async () => {
     const speed = speedSchema.safeParse(new URL(request.url).searchParams.get('speed') ?? '1');
-    if (!speed.success) return refused([{ path: 'speed', given: null, allowed: { kind: 'rule', rule: '0.1 to 100' } }]);
+    if (!speed.success)
+      return refusedInput([{ path: 'speed', given: null, allowed: { kind: 'rule', rule: '0.1 to 100' } }]);
     const text = await textUpTo(request, MOST_FILE);
     const lines = text?.split(/\r\n|\n|\r/).filter((line) => line.trim() !== '') ?? [];
     if (text === null || lines.length === 0)
-      return refused([
+      return refusedInput([
         { path: '$', given: null, allowed: { kind: 'rule', rule: `sentences, ${MOST_FILE} bytes at most` } },
       ]);
     (await liveHub()).play(lines, speed.data);
@@ -109,48 +109,10 @@ export const keptReadings = (request: Request): Promise<Response> =>
     const asked = new URL(request.url).searchParams;
     const span = spanSchema.safeParse({ fromS: asked.get('from'), toS: asked.get('to') });
     if (!span.success)
-      return refused([
+      return refusedInput([
         { path: 'from', given: asked.get('from'), allowed: { kind: 'rule', rule: 'before `to`, a day apart at most' } },
       ]);
     const { blocks, broken } = await pageQuery((db, benchId) => blocksIn(db, benchId, span.data));
     const only = asked.get('only')?.split(',').filter(isChannel);
     return Response.json({ channels: drawnOf(blocks, span.data, only), broken });
   });
-
-async function withBody<T>(
-  request: Request,
-  schema: z.ZodType<T>,
-  serve: (data: T) => Promise<Response>,
-): Promise<Response> {
-  return routeResponse(async () => {
-    const text = await textUpTo(request, MOST_JSON);
-    let raw: unknown = null;
-    try {
-      raw = JSON.parse(text ?? '');
-    } catch {
-      return refused([{ path: '$', given: null, allowed: { kind: 'format', format: 'JSON' } }]);
-    }
-    const parsed = parse(schema, raw);
-    return parsed.ok ? serve(parsed.data) : refused(parsed.problems);
-  });
-}
-
-const refused = (fields: readonly unknown[]): Response => Response.json({ code: 'bad-input', fields }, { status: 422 });
-
-/** The body, or null once it grows beyond what is taken. */
-async function textUpTo(request: Request, mostBytes: number): Promise<string | null> {
-  const reader = request.body?.getReader();
-  if (!reader) return '';
-  const pieces: Uint8Array[] = [];
-  let bytes = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) return Buffer.concat(pieces).toString('utf8');
-    bytes += value.length;
-    if (bytes > mostBytes) {
-      await reader.cancel();
-      return null;
-    }
-    pieces.push(value);
-  }
-}

@@ -1,0 +1,3 @@
+import { takeTripEvents } from '@/server/trips/routes';
+
+export const POST = (request: Request) => takeTripEvents(request);

@@ -1,0 +1,4 @@
+import { tripHeads } from '@/server/trips/routes';
+
+export const dynamic = 'force-dynamic';
+export const GET = () => tripHeads();

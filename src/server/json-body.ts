@@ -1,0 +1,45 @@
+import 'server-only';
+import type { z } from 'zod';
+import { parse, type Problem } from '@/domain/problems';
+import { routeResponse } from './route-response';
+
+/** The way of every JSON body: read up to its limit, parsed, then one use case; what is wrong is named field by field. */
+export async function withBody<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  serve: (data: T) => Promise<Response>,
+  mostBytes = 100_000,
+): Promise<Response> {
+  return routeResponse(async () => {
+    const text = await textUpTo(request, mostBytes);
+    let raw: unknown = null;
+    try {
+      raw = JSON.parse(text ?? '');
+    } catch {
+      return refusedInput([{ path: '$', given: null, allowed: { kind: 'format', format: 'JSON' } }]);
+    }
+    const parsed = parse(schema, raw);
+    return parsed.ok ? serve(parsed.data) : refusedInput(parsed.problems);
+  });
+}
+
+export const refusedInput = (fields: readonly Problem[]): Response =>
+  Response.json({ code: 'bad-input', fields }, { status: 422 });
+
+/** The body, or null once it grows beyond what is taken. */
+export async function textUpTo(request: Request, mostBytes: number): Promise<string | null> {
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const pieces: Uint8Array[] = [];
+  let bytes = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return Buffer.concat(pieces).toString('utf8');
+    bytes += value.length;
+    if (bytes > mostBytes) {
+      await reader.cancel();
+      return null;
+    }
+    pieces.push(value);
+  }
+}
