@@ -62,14 +62,16 @@ export function Story({
       </span>
       <div className="flex min-w-0 flex-1 flex-col gap-1 overflow-y-auto">
         {alarms.length > 0 && (
-          <ul role="alert" className="narrow text-[17px] leading-tight" data-testid="alarms">
-            {alarms.map((alarm) => (
-              <li key={alarm.key} className={alarm.isSilenced ? 'text-dim' : 'font-semibold'}>
-                {alarmText(i18n, alarm, { nowS, sinceS: alarm.sinceS, bottom, lineNumber })}
-                {alarm.isSilenced ? ` ${t('helm.silenced')}` : ''}
-              </li>
-            ))}
-          </ul>
+          <div role="alert">
+            <ul className="narrow text-[17px] leading-tight" data-testid="alarms">
+              {alarms.map((alarm) => (
+                <li key={alarm.key} className={alarm.isSilenced ? 'text-dim' : 'font-semibold'}>
+                  {alarmText(i18n, alarm, { nowS, sinceS: alarm.sinceS, bottom, lineNumber })}
+                  {alarm.isSilenced ? ` ${t('helm.silenced')}` : ''}
+                </li>
+              ))}
+            </ul>
+          </div>
         )}
         <h2 className="narrow text-[clamp(18px,3.2vh,25px)] font-semibold leading-tight" data-testid="moved-title">
           {moved ? movedTitle(i18n, moved) : t('helm.moved.nothing')}
