@@ -224,6 +224,19 @@ describe('what is told at the helm', () => {
     }, 10_000);
   });
 
+  it('a phone is heard where no instrument speaks', async () => {
+    const source = await instrument();
+    await helmWith(source.port);
+    const reader = hub();
+    const heard = listen(reader);
+    await vi.waitFor(() => expect(temperatures(heard).length).toBeGreaterThan(0), 10_000);
+    reader.recordPhone('surfaceC', 30);
+    reader.recordPhone('latDeg', 46.5);
+    const [hello] = listen(reader);
+    expect(hello).toMatchObject({ tracks: { latDeg: { values: [46.5] } } });
+    expect(temperatures(heard).every(([, , value]) => value < 12)).toBe(true);
+  });
+
   it('one that cannot be read takes nothing down', async () => {
     benchId = await aBench(db);
     await addHelmEvent(db, benchId, typed(b, 12));

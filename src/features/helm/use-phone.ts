@@ -11,6 +11,17 @@ const SEND_MS = 1000;
 /** Longer than this without a position, and the screen was locked or the page out of sight [ms]. */
 const GAP_MS = 15_000;
 
+/** What phones tell of how they are turned: the standard's angle, or the compass heading of others. */
+type Turned = DeviceOrientationEvent & { readonly webkitCompassHeading?: number };
+const TURNS = ['deviceorientationabsolute', 'deviceorientation'] as const;
+
+/** Some phones tell their compass only when they were asked by a touch. */
+const askForCompass = (): void => {
+  const asking = globalThis.DeviceOrientationEvent as
+    { readonly requestPermission?: () => Promise<string> } | undefined;
+  asking?.requestPermission?.().catch(() => undefined);
+};
+
 type Readings = Partial<Record<ChannelName, number>>;
 
 /** This phone's own position, speed, course and compass, sent to the server while the screen is on. */
@@ -39,12 +50,13 @@ export function usePhone() {
       },
       { enableHighAccuracy: true, maximumAge: 2000 },
     );
-    const turned = (event: DeviceOrientationEvent) => {
-      // Of a phone that lies flat: the compass goes against the angle.
-      if (event.absolute && event.alpha !== null)
-        newest = { ...newest, headingRad: ((360 - event.alpha) * Math.PI) / 180 };
+    const turned = (event: Turned) => {
+      // Some phones tell a compass heading, others an angle that goes against it.
+      const against = event.absolute && event.alpha !== null ? 360 - event.alpha : null;
+      const deg = event.webkitCompassHeading ?? against;
+      if (deg !== null) newest = { ...newest, headingRad: ((deg % 360) * Math.PI) / 180 };
     };
-    window.addEventListener('deviceorientationabsolute', turned as EventListener);
+    for (const name of TURNS) window.addEventListener(name, turned as EventListener);
     const timer = setInterval(() => {
       const readings = Object.entries(newest).map(([channel, value]) => ({ channel, value }));
       if (readings.length === 0) return;
@@ -57,7 +69,7 @@ export function usePhone() {
     }, SEND_MS);
     return () => {
       navigator.geolocation.clearWatch(watch);
-      window.removeEventListener('deviceorientationabsolute', turned as EventListener);
+      for (const name of TURNS) window.removeEventListener(name, turned as EventListener);
       clearInterval(timer);
     };
   }, [on]);
@@ -68,6 +80,7 @@ export function usePhone() {
       if (!window.isSecureContext) return setProblem('not-secure');
       if (!('geolocation' in navigator)) return setProblem('no-position');
       setProblem(null);
+      askForCompass();
       setOn(true);
     },
     stop: () => setOn(false),

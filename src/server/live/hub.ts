@@ -27,6 +27,8 @@ const LOOK_S = 6;
 /** How often the document and the lease are looked at [s]. */
 const RELOAD_S = 5;
 const LEASE_MS = 15_000;
+/** An instrument that has been silent for longer leaves its channel to a phone [s]. */
+const SPOKE_S = 5;
 /** The link of a recorded file that is played. */
 const RECORDING = 'recording';
 
@@ -51,6 +53,9 @@ export class Hub {
   #pending = new Map<ChannelName, readonly [number, number]>();
   #sendTimer: NodeJS.Timeout | null = null;
   #second = 0;
+  /** when an instrument told each channel last */
+  readonly #spokeS = new Map<ChannelName, number>();
+  #playing = false;
   #toldUntilS = -Infinity;
   #loadedEvents = false;
   #depthAt: ((mps: number) => number) | null = null;
@@ -96,6 +101,11 @@ export class Hub {
     this.#sendTimer ??= setTimeout(() => this.#flush(), SEND_MS).unref();
   }
 
+  /** What a phone knows of itself: heard where no instrument speaks, or its place would be mixed with theirs. */
+  recordPhone(channel: ChannelName, value: number): void {
+    if (nowS() - (this.#spokeS.get(channel) ?? -Infinity) > SPOKE_S) this.record(channel, value);
+  }
+
   /** Keeps an event of a page and tells it; the same one again changes nothing. */
   async add(event: HelmEvent): Promise<void> {
     if (!(await this.#told.add(event)) || event.kind !== 'typed') return;
@@ -106,6 +116,7 @@ export class Hub {
   /** Plays a recorded file as if it came now, so many times as fast; a new one takes the place of the old. */
   play(lines: readonly string[], speed: number): void {
     this.#links.get(RECORDING)?.link.close();
+    this.#playing = true;
     const counts = new LinkCounts(RECORDING, '', 'open');
     const seconds = secondsOf(lines);
     const timer = setInterval(() => {
@@ -113,6 +124,7 @@ export class Hub {
       for (const line of done ? [] : value) this.#line(counts, line, false);
       if (!done) return;
       clearInterval(timer);
+      this.#playing = false;
       counts.stands('off', null);
       this.#tellLinks();
     }, 1000 / speed).unref();
@@ -178,7 +190,8 @@ export class Hub {
       if (this.#links.has(connection.id)) continue;
       const counts = new LinkCounts(connection.id, connection.name, 'connecting');
       const link = openLink(connection, {
-        line: (line) => this.#line(counts, line, connection.needsChecksum),
+        // While a recording plays, what comes in meanwhile is of another day.
+        line: (line) => this.#playing || this.#line(counts, line, connection.needsChecksum),
         state: (state, why) => {
           counts.stands(state, why);
           this.#tellLinks();
@@ -191,8 +204,11 @@ export class Hub {
   }
 
   #line(counts: LinkCounts, line: string, needsChecksum: boolean): void {
-    for (const { channel, value } of counts.line(line, needsChecksum, this.#router, nowS()))
-      this.record(channel, value);
+    const now = nowS();
+    for (const { channel, value } of counts.line(line, needsChecksum, this.#router, now)) {
+      this.#spokeS.set(channel, now);
+      this.record(channel, value, now);
+    }
   }
 
   #tick(): void {

@@ -77,7 +77,7 @@ const phoneSchema = z.strictObject({
 export const takePhone = (request: Request): Promise<Response> =>
   withBody(request, phoneSchema, async ({ readings }) => {
     const hub = await liveHub();
-    for (const { channel, value } of readings) hub.record(channel, value);
+    for (const { channel, value } of readings) hub.recordPhone(channel, value);
     return Response.json({ ok: true });
   });
 
