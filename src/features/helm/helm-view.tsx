@@ -118,6 +118,7 @@ export function HelmView(page: HelmPage) {
         {awake.on && <span>{t('helm.awake')}</span>}
         {awake.failed && <span>{t('helm.awakeFailed')}</span>}
         {phone.on && <span>{t('helm.phone.sending')}</span>}
+        {phone.problem && <span role="alert">{t(`helm.phone.problem.${phone.problem}`)}</span>}
       </p>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_232px]">
         <div className="grid min-h-0 auto-rows-fr">

@@ -64,7 +64,8 @@ export function usePhone() {
       const gap = Date.now() - sentAt > GAP_MS;
       sentAt = Date.now();
       void post('phone', { readings }).then((posted) =>
-        setProblem(posted === 'kept' ? (gap ? 'gap' : null) : 'unreachable'),
+        // A gap stays told until the phone is stopped.
+        setProblem((now) => (posted !== 'kept' ? 'unreachable' : gap || now === 'gap' ? 'gap' : null)),
       );
     }, SEND_MS);
     return () => {
