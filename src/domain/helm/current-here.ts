@@ -1,5 +1,5 @@
 import { flowOf, minus, overGround } from '@/core/afloat';
-import { turnBetween } from './tracks';
+import { asDirection, directionOf, turnBetween } from '../instruments/direction';
 
 /** Below this the satellites' course is noise [m/s]. */
 const COURSE_FROM_MPS = 0.5;
@@ -62,7 +62,7 @@ export function speedAtDepth(current: CurrentKnown, courseRad: number, sogMps: n
 
 /** The course that faces the current; null where only a part of it is known. */
 export const facingRad = (current: CurrentKnown): number | null =>
-  current.kind === 'whole' ? (current.towardRad + Math.PI) % (2 * Math.PI) : null;
+  current.kind === 'whole' ? asDirection(current.towardRad + Math.PI) : null;
 
 const EARTH_M = 6_371_000;
 
@@ -74,7 +74,7 @@ export function wayTo(
   const rad = Math.PI / 180;
   const north = (to.latDeg - from.latDeg) * rad * EARTH_M;
   const east = turnedDeg(to.lonDeg - from.lonDeg) * rad * EARTH_M * Math.cos(((to.latDeg + from.latDeg) / 2) * rad);
-  return { distanceM: Math.hypot(north, east), bearingRad: (Math.atan2(east, north) + 2 * Math.PI) % (2 * Math.PI) };
+  return { distanceM: Math.hypot(north, east), bearingRad: directionOf(north, east) };
 }
 
 const turnedDeg = (deg: number): number => ((((deg + 180) % 360) + 360) % 360) - 180;

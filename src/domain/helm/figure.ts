@@ -1,6 +1,7 @@
 import { steadiness } from '@/core/afloat';
 import { kindOf, type ChannelName } from '../instruments/channels';
-import { meanOf, since, turnBetween, type Track } from './tracks';
+import { meanOf, since, type Track } from './tracks';
+import { turnBetween } from '../instruments/direction';
 
 export type Trend = 'rising' | 'steady' | 'falling';
 

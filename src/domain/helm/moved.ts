@@ -7,7 +7,8 @@ import {
   type WhatMoved,
 } from '@/core/afloat';
 import type { ChannelName } from '../instruments/channels';
-import { meanOf, since, turnBetween, type Tracks } from './tracks';
+import { meanOf, since, type Tracks } from './tracks';
+import { turnBetween } from '../instruments/direction';
 
 /** Means of so many seconds are looked at: shorter, and each wave is a change [s]. */
 const BLOCK_S = 6;

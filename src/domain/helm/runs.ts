@@ -3,7 +3,8 @@ import type { CurrentKnown } from './current-here';
 import type { Calibration } from './helm';
 import type { HelmEventOf } from './helm-event';
 import type { Calibrated } from './helm-limits';
-import { meanOf, since, turnBetween, type Tracks } from './tracks';
+import { meanOf, since, type Tracks } from './tracks';
+import { turnBetween } from '../instruments/direction';
 import type { ChannelName } from '../instruments/channels';
 
 export type Run = Omit<HelmEventOf<'run'>, 'kind' | 'id' | 'atS'>;

@@ -1,5 +1,6 @@
 import type { BlockValues } from '../instruments/blocks';
 import { CHANNEL_NAMES, kindOf, type ChannelName } from '../instruments/channels';
+import { directionOf } from '../instruments/direction';
 
 /** One channel over the last minutes: the mean of each second in which it was read, the newest last. */
 export interface Track {
@@ -121,9 +122,6 @@ export const NO_TRACKS = new Tracks();
 
 export type TracksWhole = Partial<Record<ChannelName, Track>>;
 
-export const directionOf = (north: number, east: number): number =>
-  (Math.atan2(east, north) + 2 * Math.PI) % (2 * Math.PI);
-
 /** A track from a time on. */
 export function since({ tS, values }: Track, fromS: number): Pick<Track, 'tS' | 'values'> {
   const first = tS.findIndex((t) => t >= fromS);
@@ -138,9 +136,3 @@ export function meanOf(channel: ChannelName, values: readonly number[]): number 
   const east = values.reduce((sum, value) => sum + Math.sin(value), 0);
   return directionOf(north, east);
 }
-
-/** The difference of two directions the short way, −π..π. */
-export const turnBetween = (fromRad: number, toRad: number): number => {
-  const turn = (((toRad - fromRad) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
-  return turn > Math.PI ? turn - 2 * Math.PI : turn;
-};

@@ -1,5 +1,6 @@
 import type { BlockValues } from './blocks';
 import { CHANNEL_NAMES, kindOf, type ChannelName } from './channels';
+import { directionOf } from './direction';
 
 /** One point of a drawn channel: when, and the least, the mean and the most of its seconds. */
 export type DrawnPoint = readonly [tS: number, least: number, mean: number, most: number];
@@ -20,7 +21,7 @@ export function drawnOf(
     const { turns } = kindOf(channel);
     const end = () => {
       if (n === 0) return;
-      const mean = turns ? (Math.atan2(east, north) + 2 * Math.PI) % (2 * Math.PI) : sum / n;
+      const mean = turns ? directionOf(north, east) : sum / n;
       points.push([fromS + (at + 0.5) * stepS, turns ? mean : least, mean, turns ? mean : most]);
     };
     for (const { startS, values } of blocks)

@@ -1,4 +1,5 @@
 import { SI_PER_UNIT } from '@/core/base/units';
+import { asDirection } from './direction';
 
 /** Figures by name, in SI; `true` where it is a bare number. */
 type Figures = readonly (readonly [name: string, value: number, isBare?: boolean | undefined])[];
@@ -28,9 +29,8 @@ const scaled = (value: number | null, by: number): number | null => (value === n
 /** Degrees as a direction, 0..2π. */
 const direction = (text: string | undefined): number | null => {
   const deg = figure(text);
-  return deg === null ? null : turned((deg * Math.PI) / 180);
+  return deg === null ? null : asDirection((deg * Math.PI) / 180);
 };
-const turned = (rad: number): number => ((rad % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
 
 /** Degrees east or west, east positive, in radians. */
 const eastward = (text: string | undefined, letter: string | undefined): number | null => {
@@ -98,7 +98,9 @@ const READERS: Readonly<Record<string, (fields: readonly string[]) => FieldsRead
     if (compass === null) return { said: [] };
     return {
       said:
-        north === null ? known(['magnetic', turned(compass + off)]) : known(['heading', turned(compass + off + north)]),
+        north === null
+          ? known(['magnetic', asDirection(compass + off)])
+          : known(['heading', asDirection(compass + off + north)]),
     };
   },
   MTW: ([temperature, unit]) => ({ said: known(['temperature', celsius(figure(temperature), unit)]) }),

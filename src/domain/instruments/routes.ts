@@ -1,5 +1,6 @@
 import { SI_PER_UNIT } from '@/core/base/units';
 import { isPossible, kindOf, type ChannelName } from './channels';
+import { asDirection } from './direction';
 import type { Said } from './nmea';
 
 /** Units in which an instrument may send a bare number. */
@@ -86,7 +87,7 @@ export class Router {
 function placed({ channel, unit, plus = 0 }: Route, value: number, isBare: boolean): number {
   const si = isBare && unit !== undefined ? fromUnit(value, unit) : value;
   const shifted = si + plus;
-  return kindOf(channel).turns ? ((shifted % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI) : shifted;
+  return kindOf(channel).turns ? asDirection(shifted) : shifted;
 }
 
 function fromUnit(value: number, unit: BareUnit): number {

@@ -83,6 +83,8 @@ describe('what moved', () => {
     );
     const near = { ...more, bottom: { name: 'a', clearM: 1.25, touchesInS: null } };
     expect(alarmText(metric, { ...alarm, kind: 'bottom' }, near)).toBe('Bottom 1.3 m below lure 3.');
+    const ball = { ...more, bottom: { name: 'a cable', clearM: 1.25, touchesInS: null } };
+    expect(alarmText(metric, { ...alarm, kind: 'bottom' }, ball)).toBe('Bottom 1.3 m below the ball of line 3.');
     const touch = { ...more, bottom: { name: 'probe', clearM: -1, touchesInS: 19.6 } };
     expect(alarmText(metric, { ...alarm, kind: 'bottom' }, touch)).toBe('Bottom ahead: the probe touches it in 20 s.');
   });

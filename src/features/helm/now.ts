@@ -64,9 +64,10 @@ export function nowOf({
   readonly nowS: number;
 }) {
   const probeM = standing.probeM.value;
-  const hanging: Hanging[] = (lures?.lures ?? []).flatMap(({ id, depthM, laybackM }) =>
-    depthM === null || laybackM === null ? [] : [{ name: id, depthM, laybackM: Math.max(0, laybackM) }],
-  );
+  const hanging = (lures?.lures ?? []).flatMap(({ id, depthM, laybackM, ball }): Hanging[] => [
+    ...(depthM === null || laybackM === null ? [] : [{ name: id, depthM, laybackM: Math.max(0, laybackM) }]),
+    ...(ball ? [{ name: `${id} cable`, depthM: ball.depthM, laybackM: Math.max(0, ball.laybackM) }] : []),
+  ]);
   if (probeM !== null)
     hanging.push({
       name: PROBE,

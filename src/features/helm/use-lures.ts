@@ -22,6 +22,8 @@ export interface LureNow {
   /** null: it cannot be worked out */
   readonly depthM: number | null;
   readonly laybackM: number | null;
+  /** the ball of its downrigger: where it hangs */
+  readonly ball: { readonly depthM: number; readonly laybackM: number } | null;
   readonly works: { readonly fromMps: number; readonly toMps: number } | null;
 }
 
@@ -58,6 +60,10 @@ export function useLures(page: HelmPage, helm: Helm, throughMps: number | null) 
         name: page.names[line.setupId] ?? '–',
         depthM: solved?.depthM ?? null,
         laybackM: solved ? solved.behindTipM + solved.tipM[1] : null,
+        ball:
+          solved && solved.ballDepthM !== null
+            ? { depthM: solved.ballDepthM, laybackM: solved.chain[0]!.profileM.at(-1)![0] + solved.tipM[1] }
+            : null,
         works: solved?.works ?? null,
       };
     });

@@ -1,6 +1,7 @@
 import { flowAt, flowOf, lengthOf, minus, type Flow, type FlowLayer } from '@/core/afloat';
 import { seeded } from '@/core/base/numeric';
 import { probeDepthBy } from '../../helm/probe-depth';
+import { asDirection, directionOf } from '../direction';
 import type { Scenario, ScriptEvent, Thermocline } from './scenario';
 
 /** One second of the boat: how things are, and what its instruments make of them. */
@@ -105,13 +106,13 @@ export function* world(scenario: Scenario, seed = 1): Generator<Moment, never> {
       latDeg,
       lonDeg,
       sogMps,
-      cogRad: directionOf(ground),
+      cogRad: directionOf(...ground),
       waterMps: through,
       headingRad,
       surfaceC: temperatureAt(thermocline, 0),
       bottomM: bottomAt(scenario, latDeg),
       windMps: lengthOf(air),
-      windRad: positive(directionOf(air) + Math.PI - headingRad),
+      windRad: asDirection(directionOf(...air) + Math.PI - headingRad),
       probeM,
       probeC: temperatureAt(thermocline, probeM),
       probeMps: lengthOf(minus(ground, flowAt(layers, probeM))),
@@ -121,13 +122,13 @@ export function* world(scenario: Scenario, seed = 1): Generator<Moment, never> {
     const readings: Truth = {
       ...truth,
       sogMps: Math.max(0, truth.sogMps + mps * normal()),
-      cogRad: positive(truth.cogRad + (mps / Math.max(0.2, sogMps)) * normal()),
+      cogRad: asDirection(truth.cogRad + (mps / Math.max(0.2, sogMps)) * normal()),
       waterMps: Math.max(0, truth.waterMps / waterScale + mps * normal()),
-      headingRad: positive(truth.headingRad + compass * normal()),
+      headingRad: asDirection(truth.headingRad + compass * normal()),
       surfaceC: truth.surfaceC + celsius * normal(),
       bottomM: Math.max(0.3, truth.bottomM + depthM * normal()),
       windMps: Math.max(0, truth.windMps + 0.5 * normal()),
-      windRad: positive(truth.windRad + 0.1 * normal()),
+      windRad: asDirection(truth.windRad + 0.1 * normal()),
       probeM: Math.max(0, truth.probeM + depthM * normal()),
       probeC: truth.probeC + celsius * normal(),
       probeMps: Math.max(0, truth.probeMps / probeScale + mps * normal()),
@@ -163,12 +164,10 @@ const bottomAt = ({ bottomM: { mean, swing, everyM }, start }: Scenario, latDeg:
   mean + swing * Math.sin((2 * Math.PI * (latDeg - start.latDeg) * METRES_PER_DEGREE) / everyM);
 
 const plus = (a: Flow, b: Flow): Flow => [a[0] + b[0], a[1] + b[1]];
-const positive = (rad: number): number => ((rad % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
-const directionOf = ([north, east]: Flow): number => positive(Math.atan2(east, north));
 
 function towards(from: number, to: number, most: number): number {
-  const turn = positive(to - from + Math.PI) - Math.PI;
-  return positive(from + Math.max(-most, Math.min(most, turn)));
+  const turn = asDirection(to - from + Math.PI) - Math.PI;
+  return asDirection(from + Math.max(-most, Math.min(most, turn)));
 }
 
 function mixedLayers(from: readonly FlowLayer[], to: readonly FlowLayer[], share: number): readonly FlowLayer[] {
@@ -176,7 +175,7 @@ function mixedLayers(from: readonly FlowLayer[], to: readonly FlowLayer[], share
   const mixed = to.map(({ depthM }): FlowLayer => {
     const [a, b] = [flowAt(from, depthM), flowAt(to, depthM)];
     const flow: Flow = [a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1])];
-    return { depthM, speedMps: lengthOf(flow), towardRad: directionOf(flow) };
+    return { depthM, speedMps: lengthOf(flow), towardRad: directionOf(...flow) };
   });
   const left = Math.max(...to.map((layer, i) => Math.abs(layer.speedMps - mixed[i]!.speedMps)));
   return left < 1e-4 ? to : mixed;

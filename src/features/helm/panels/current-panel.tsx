@@ -9,6 +9,7 @@ import { freshValue, type Standing } from '@/domain/helm/standing';
 import type { Tracks } from '@/domain/helm/tracks';
 import { calibrationOf } from '@/domain/helm/usual-helm';
 import { CHANNELS, type ChannelName } from '@/domain/instruments/channels';
+import { asDirection } from '@/domain/instruments/direction';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { readout } from '../readout';
@@ -50,8 +51,7 @@ export function CurrentPanel({
   const runs = together(events.filter((event) => event.kind === 'run'));
   const parts = known && course !== null ? alongAcross(known, course) : null;
   const holds = course === null || !known ? null : groundSpeedToHold(known, course, wantedMps);
-  const back =
-    course === null || !known ? null : groundSpeedToHold(known, (course + Math.PI) % (2 * Math.PI), wantedMps);
+  const back = course === null || !known ? null : groundSpeedToHold(known, asDirection(course + Math.PI), wantedMps);
   const facing = known && facingRad(known);
   const put = (at: number | null) => {
     setStarted(at);

@@ -18,7 +18,7 @@ const USUAL: Probe = {
   water: { temperatureC: 10, salinity: 0 },
 };
 
-/** The cable that the probe hangs on: with it a probe that speed lifts is told from one that somebody moved. */
+/** The probe's cable and weight: they tell how far speed lifts it, so that this is not taken for a probe that was moved. */
 export function ProbeCable({
   probe,
   onProbe,

@@ -2,7 +2,7 @@ import { turnOf } from '@/domain/helm/moved';
 import type { HelmEventOf } from '@/domain/helm/helm-event';
 import type { Alarm } from '@/domain/helm/alarms';
 import type { BottomAhead } from '@/domain/helm/bottom-ahead';
-import { PROBE } from '@/domain/spread/line-names';
+import { lineIdOf, PROBE } from '@/domain/spread/line-names';
 import type { I18n } from '@/i18n/client';
 import { ageText, clockText, readout } from '../readout';
 
@@ -87,8 +87,11 @@ export function alarmText(
   const { t } = i18n;
   const what = t(`helm.channel.${channel}`);
   if (kind === 'bottom' && bottom) {
-    const number = lineNumber(bottom.name);
-    const name = bottom.name === PROBE || number === null ? t('helm.theProbe') : t('helm.lure', { number });
+    const number = lineNumber(lineIdOf(bottom.name));
+    const name =
+      bottom.name === PROBE || number === null
+        ? t('helm.theProbe')
+        : t(bottom.name === lineIdOf(bottom.name) ? 'helm.lure' : 'helm.ball', { number });
     return bottom.touchesInS === null
       ? t('helm.alarm.bottomNear', { name, clear: readout(i18n, 'bottomM', Math.max(0, bottom.clearM)) })
       : t('helm.alarm.bottomTouch', { name, seconds: Math.round(bottom.touchesInS) });
