@@ -124,8 +124,19 @@ export type TracksWhole = Partial<Record<ChannelName, Track>>;
 
 /** A track from a time on. */
 export function since({ tS, values }: Track, fromS: number): Pick<Track, 'tS' | 'values'> {
-  const first = tS.findIndex((t) => t >= fromS);
-  return first < 0 ? { tS: [], values: [] } : { tS: tS.slice(first), values: values.slice(first) };
+  const first = firstFrom(tS, fromS);
+  return { tS: tS.slice(first), values: values.slice(first) };
+}
+
+/** The place of the first of ascending times that is not before `fromS`; behind the last where there is none. */
+export function firstFrom(tS: readonly number[], fromS: number): number {
+  let [from, to] = [0, tS.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (tS[middle]! < fromS) from = middle + 1;
+    else to = middle;
+  }
+  return from;
 }
 
 /** The mean of some values of a channel; directions as vectors. Null of none. */

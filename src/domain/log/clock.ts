@@ -11,6 +11,8 @@ export const behind = (sentS: number, receivedS: number): number =>
 export function byServerClock(event: TripEvent, behindS: number): TripEvent {
   if (behindS === 0) return event;
   const moved = { ...event, atS: event.atS + behindS };
+  if (moved.kind === 'track')
+    return { ...moved, points: moved.points.map(([tS, lat, lon]) => [tS + behindS, lat, lon]) };
   if (moved.kind === 'strike') return { ...moved, touchedS: moved.touchedS + behindS };
   return moved.kind === 'retimed' ? { ...moved, toS: moved.toS + behindS } : moved;
 }

@@ -1,6 +1,9 @@
 import { z } from 'zod';
+import { dayConditionsSchema } from '../day';
 import { partIdSchema, setupIdSchema } from '../ids';
+import { kindOf, READ_CHANNELS, type ChannelName } from '../instruments/channels';
 import { numberIn } from '../number';
+import { PLAN_LIMITS } from '../plan/plan-limits';
 import { SPREAD_DOCUMENT_LIMITS as L } from '../spread/spread-limits';
 
 const eventId = z.uuid();
@@ -10,18 +13,26 @@ const text = (max: number) => z.string().trim().max(max);
 
 /** What was on a line that a touch can change, besides lure and colour. */
 export const CHANGES = ['lure', 'colour', 'leader', 'cut-back', 'reel'] as const;
-/** How a strike ended. */
-export const OUTCOMES = ['missed', 'hooked', 'lost', 'landed'] as const;
+/** How a strike ended; the first three leave the fish unhooked and are of casting. */
+export const OUTCOMES = ['followed', 'nipped', 'short', 'missed', 'hooked', 'lost', 'landed'] as const;
 /** When it was lost, as far as it is known. */
 export const LOST = ['before-set', 'at-set', 'after-set'] as const;
 /** What gave way. */
 export const LOST_BY = ['opened', 'tore', 'broke', 'jumped', 'at-net'] as const;
 /** Which hook held. */
 export const HELD_BY = ['front', 'middle', 'tail', 'several'] as const;
+/** What the lure did when it was taken. */
+export const LURE_DID = ['fell', 'rested', 'moved', 'at-boat'] as const;
+export const MOUTH = ['corner', 'upper', 'lower', 'deep', 'outside'] as const;
+/** Points of one event; a longer track is several. */
+export const MOST_POINTS = 600;
+export const TIDES = ['rising', 'high', 'falling', 'low'] as const;
 export const SEEN = ['birds', 'bait', 'floating-weed'] as const;
 
 const gear = {
   setupId: setupIdSchema,
+  /** which revision of it, from 1 */
+  revision: z.number().int().min(1).max(10_000).optional(),
   /** another rod than that of the setup */
   rodId: partIdSchema.nullable(),
   /** where on the craft it stands; null: in a hand */
@@ -31,6 +42,37 @@ const gear = {
   /** as it is read: "counter 40.1", "yellow thread" */
   mark: text(60),
 };
+
+const channelValue = (channel: ChannelName) => numberIn(kindOf(channel).limits).nullable();
+
+/** What was true at a strike, as far as the phone knew it. */
+const thenSchema = z.strictObject({
+  latDeg: channelValue('latDeg'),
+  lonDeg: channelValue('lonDeg'),
+  headingRad: channelValue('headingRad'),
+  cogRad: channelValue('cogRad'),
+  sogMps: channelValue('sogMps'),
+  waterMps: channelValue('waterMps'),
+  probeMps: channelValue('probeMps'),
+  probeC: channelValue('probeC'),
+  probeM: channelValue('probeM'),
+  surfaceC: channelValue('surfaceC'),
+  bottomM: channelValue('bottomM'),
+  /** by how much the boat was faster than a minute before, through the water or over ground */
+  fasterMps: z.number().min(-60).max(60).nullable(),
+  /** how the boat turned, to starboard when positive [rad/s] */
+  turnRadPerS: z.number().min(-10).max(10).nullable(),
+  /** the lure's own depth, worked out */
+  lureM: numberIn(L.depthM).nullable(),
+});
+
+export type Then = z.infer<typeof thenSchema>;
+
+const position = z.tuple([
+  second,
+  z.number().min(-90).max(90),
+  z.number().min(-180).max(180),
+]);
 
 const base = { id: eventId, /** when it happened [s since 1970] */ atS: second };
 
@@ -54,7 +96,14 @@ export const tripEventSchema = z.discriminatedUnion('kind', [
   /** in again as before: same lure, mark and place */
   z.strictObject({ ...base, kind: z.literal('back'), lines: z.array(lineId).min(1).max(40) }),
   /** `touchedS`: when it was logged, later than it happened */
-  z.strictObject({ ...base, kind: z.literal('strike'), line: lineId, touchedS: second, angler: text(60).nullable() }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('strike'),
+    line: lineId,
+    touchedS: second,
+    angler: text(60).nullable(),
+    then: thenSchema.nullable().optional(),
+  }),
   /** missed, and the line never came in */
   z.strictObject({ ...base, kind: z.literal('still-out'), of: eventId }),
   z.strictObject({ ...base, kind: z.literal('fouled'), line: lineId }),
@@ -84,9 +133,54 @@ export const tripEventSchema = z.discriminatedUnion('kind', [
     lengthM: z.number().gt(0).max(5).nullable(),
     isKept: z.boolean().nullable(),
     note: text(500),
+    /** another angler than the one whose turn it was */
+    angler: text(60).optional(),
+    lureDid: z.enum(LURE_DID).optional(),
+    /** the joint that broke, in the user's words */
+    brokeAt: text(60).optional(),
+    massKg: z.number().gt(0).max(500).optional(),
+    girthM: z.number().gt(0).max(5).optional(),
+    mouth: z.enum(MOUTH).optional(),
+    baitCleaned: z.boolean().optional(),
+    chafed: z.boolean().optional(),
+    photoId: z.uuid().optional(),
   }),
-  /** an event happened at another time */
-  z.strictObject({ ...base, kind: z.literal('retimed'), of: eventId, toS: second }),
+  /** what instruments or a hand said, kept alone */
+  z.strictObject({
+    ...base,
+    kind: z.literal('reading'),
+    readings: z
+      .array(z.strictObject({ channel: z.enum(READ_CHANNELS), value: z.number() }))
+      .min(1)
+      .max(READ_CHANNELS.length),
+  }),
+  /** wind, water and light from now on; what is not said stays as it was */
+  z.strictObject({
+    ...base,
+    kind: z.literal('conditions'),
+    windMps: numberIn(PLAN_LIMITS.windMps).optional(),
+    windFromRad: numberIn(PLAN_LIMITS.directionRad).optional(),
+    /** where waves come from */
+    wavesFromRad: numberIn(PLAN_LIMITS.directionRad).optional(),
+    clarity: dayConditionsSchema.shape.clarity,
+    light: dayConditionsSchema.shape.light,
+    tide: z.enum(TIDES).optional(),
+  }),
+  /** who fishes, in the order of their turns */
+  z.strictObject({ ...base, kind: z.literal('crew'), crew: z.array(text(60).min(1)).max(12) }),
+  /** a new pass over the same place begins */
+  z.strictObject({ ...base, kind: z.literal('pass') }),
+  z.strictObject({ ...base, kind: z.literal('cast'), line: lineId, count: z.number().int().min(1).max(1000) }),
+  /** where the boat was: of a phone, or of a file */
+  z.strictObject({ ...base, kind: z.literal('track'), points: z.array(position).min(1).max(MOST_POINTS) }),
+  /** an event happened at another time; of a strike with what was true then */
+  z.strictObject({
+    ...base,
+    kind: z.literal('retimed'),
+    of: eventId,
+    toS: second,
+    then: thenSchema.nullable().optional(),
+  }),
   z.strictObject({ ...base, kind: z.literal('undone'), of: eventId }),
 ]);
 

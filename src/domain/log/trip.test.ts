@@ -189,6 +189,13 @@ describe('a trip', () => {
           lines: [],
           stretches: [],
           strikes: [],
+          crew: [],
+          casts: {},
+          conditions: [],
+          readings: [],
+          seen: [],
+          passesS: [],
+          track: [],
           unfitting: [],
         });
       }),

@@ -1,8 +1,8 @@
 import type { PartId } from '../ids';
-import type { TripEvent, TripEventOf } from './trip-event';
+import type { Then, TripEvent, TripEventOf } from './trip-event';
 
 /** What is on a line, and where it stands. */
-export type Gear = Pick<TripEventOf<'in'>, 'setupId' | 'rodId' | 'pointId' | 'lineM' | 'cableM' | 'mark'> & {
+export type Gear = Omit<TripEventOf<'in'>, 'id' | 'kind' | 'atS' | 'line'> & {
   /** parts that took the place of the setup's, by what they are */
   readonly changed: Partial<
     Record<TripEventOf<'changed'>['what'], { readonly partId: PartId | null; readonly name: string }>
@@ -38,9 +38,15 @@ export interface Strike {
   readonly angler: string | null;
   readonly gear: Gear | null;
   readonly told: TripEventOf<'told'> | null;
+  /** what was true then, as far as the phone knew it */
+  readonly then: Then | null;
+  /** which lap over the same places, from 0 */
+  readonly pass: number;
   /** strikes of one flurry have its number, from 0 */
   readonly flurry: number;
 }
+
+export type TrackPoint = TripEventOf<'track'>['points'][number];
 
 export interface Trip {
   /** null: bare, or what opened it has not come yet */
@@ -50,6 +56,17 @@ export interface Trip {
   readonly lines: readonly LineNow[];
   readonly stretches: readonly Stretch[];
   readonly strikes: readonly Strike[];
+  /** who fishes, in the order of their turns */
+  readonly crew: readonly string[];
+  /** casts that were counted, by line */
+  readonly casts: Readonly<Record<string, number>>;
+  readonly conditions: readonly TripEventOf<'conditions'>[];
+  readonly readings: readonly TripEventOf<'reading'>[];
+  readonly seen: readonly TripEventOf<'seen'>[];
+  /** when each pass after the first began [s since 1970] */
+  readonly passesS: readonly number[];
+  /** where the boat was by phones and files, in order of time */
+  readonly track: readonly TrackPoint[];
   /** events that do not fit what was before them: a line that is not in, a strike that is not there */
   readonly unfitting: readonly TripEvent[];
 }
@@ -76,6 +93,13 @@ export function tripOf(events: readonly TripEvent[]): Trip {
   const unfitting: TripEvent[] = [];
   let opened: TripEventOf<'opened'> | null = null;
   let closedS: number | null = null;
+  let crew: readonly string[] = [];
+  const casts: Record<string, number> = {};
+  const conditions: TripEventOf<'conditions'>[] = [];
+  const readings: TripEventOf<'reading'>[] = [];
+  const seen: TripEventOf<'seen'>[] = [];
+  const passesS: number[] = [];
+  const track: TrackPoint[] = [];
 
   const close = (name: string, line: Line, toS: number, isDoubtful = false): void => {
     if (line.open && toS > line.open.fromS)
@@ -92,9 +116,8 @@ export function tripOf(events: readonly TripEvent[]): Trip {
       case 'in': {
         const before = lines.get(event.line);
         if (before) close(event.line, before, atS);
-        const { setupId, rodId, pointId, lineM, cableM, mark } = event;
-        const gear: Gear = { setupId, rodId, pointId, lineM, cableM, mark, changed: {} };
-        lines.set(event.line, { state: 'fishing', sinceS: atS, gear, open: { fromS: atS } });
+        const { id: _, kind: __, atS: ___, line: ____, ...gear } = event;
+        lines.set(event.line, { state: 'fishing', sinceS: atS, gear: { ...gear, changed: {} }, open: { fromS: atS } });
         break;
       }
       case 'out':
@@ -124,6 +147,8 @@ export function tripOf(events: readonly TripEvent[]): Trip {
           angler: event.angler,
           gear: line?.gear ?? null,
           told: null,
+          then: event.then ?? null,
+          pass: passesS.length,
         });
         if (!line) unfitting.push(event);
         else if (line.state === 'fishing') {
@@ -180,7 +205,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
       }
       case 'told': {
         const strike = strikes.get(event.of);
-        if (strike) strikes.set(strike.id, { ...strike, told: event });
+        if (strike) strikes.set(strike.id, { ...strike, told: event, angler: event.angler ?? strike.angler });
         else unfitting.push(event);
         break;
       }
@@ -189,6 +214,28 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         break;
       case 'opened':
         opened ??= event;
+        if (crew.length === 0) crew = event.crew;
+        break;
+      case 'crew':
+        crew = event.crew;
+        break;
+      case 'pass':
+        passesS.push(atS);
+        break;
+      case 'cast':
+        casts[event.line] = (casts[event.line] ?? 0) + event.count;
+        break;
+      case 'conditions':
+        conditions.push(event);
+        break;
+      case 'reading':
+        readings.push(event);
+        break;
+      case 'seen':
+        seen.push(event);
+        break;
+      case 'track':
+        track.push(...event.points);
         break;
       case 'closed':
         closedS = atS;
@@ -197,7 +244,6 @@ export function tripOf(events: readonly TripEvent[]): Trip {
           if (line.state !== 'out') set(line, 'out', atS);
         }
         break;
-      case 'seen':
       case 'retimed':
       case 'undone':
         break;
@@ -214,6 +260,13 @@ export function tripOf(events: readonly TripEvent[]): Trip {
     lines: [...lines].map(([line, { state, sinceS, gear }]) => ({ line, state, sinceS, gear })),
     stretches: stretches.sort((a, b) => a.fromS - b.fromS || a.line.localeCompare(b.line)),
     strikes: withFlurries([...strikes.values()]),
+    crew,
+    casts,
+    conditions,
+    readings,
+    seen,
+    passesS,
+    track: track.sort(([a], [b]) => a - b),
     unfitting,
   };
 }
@@ -246,7 +299,8 @@ function inOrder(events: readonly TripEvent[]): readonly TripEvent[] {
     .filter(({ id }) => !undone.has(id))
     .map((event): TripEvent => {
       const to = retimed.get(event.id);
-      return to ? { ...event, atS: to.toS } : event;
+      if (!to) return event;
+      return event.kind === 'strike' ? { ...event, atS: to.toS, then: to.then } : { ...event, atS: to.toS };
     })
     .sort((a, b) => a.atS - b.atS || a.id.localeCompare(b.id));
 }
