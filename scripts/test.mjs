@@ -49,9 +49,12 @@ const SUITES = [
 
 let passed = 0;
 let failed = 0;
+/** What failed, said again at the end: there it is found. */
+const failures = [];
 const add = (name, count) => {
   passed += count.passed;
   failed += count.failed;
+  if (count.failed > 0) failures.push(...(count.named?.length ? count.named : [name]));
   console.log(`${name}: ${count.passed} passed, ${count.failed} failed\n`);
 };
 
@@ -66,6 +69,7 @@ for (const { name, output, status } of await checking) {
 }
 for (const each of others) await suite(each);
 rmSync(reports, { recursive: true, force: true });
+for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
@@ -107,10 +111,22 @@ function counted(report, count, status) {
   return status !== 0 && result.failed === 0 ? { ...result, failed: 1 } : result;
 }
 
-function vitestCount({ numPassedTests, numFailedTests, numFailedTestSuites }) {
-  return { passed: numPassedTests, failed: Math.max(numFailedTests, numFailedTestSuites > 0 ? 1 : 0) };
+function vitestCount({ numPassedTests, numFailedTests, numFailedTestSuites, testResults }) {
+  const named = testResults.flatMap(({ name, message, assertionResults }) => {
+    const own = assertionResults.filter(({ status }) => status === 'failed');
+    return own.length === 0 && message
+      ? [`${name}: ${firstLine(message)}`]
+      : own.map(({ fullName, failureMessages }) => `${fullName}: ${firstLine(failureMessages[0])}`);
+  });
+  return { passed: numPassedTests, failed: Math.max(numFailedTests, numFailedTestSuites > 0 ? 1 : 0), named };
 }
 
-function playwrightCount({ stats }) {
-  return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+function playwrightCount({ stats, suites }) {
+  const specs = ({ specs: own = [], suites: inner = [] }) => [...own, ...inner.flatMap(specs)];
+  const named = suites.flatMap(specs).flatMap(({ ok, title, file }) => (ok ? [] : [`${file}: ${title}`]));
+  return { passed: stats.expected + stats.flaky, failed: stats.unexpected, named };
+}
+
+function firstLine(text = '') {
+  return text.split('\n', 1)[0].slice(0, 300);
 }

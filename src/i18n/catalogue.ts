@@ -2,6 +2,7 @@ import benchEn from './catalogues/en/bench.json';
 import boxEn from './catalogues/en/box.json';
 import devicesEn from './catalogues/en/devices.json';
 import helmEn from './catalogues/en/helm.json';
+import logEn from './catalogues/en/log.json';
 import quiverEn from './catalogues/en/quiver.json';
 import rulesEn from './catalogues/en/rules.json';
 import sharedEn from './catalogues/en/shared.json';
@@ -13,6 +14,7 @@ import benchEs from './catalogues/es/bench.json';
 import boxEs from './catalogues/es/box.json';
 import devicesEs from './catalogues/es/devices.json';
 import helmEs from './catalogues/es/helm.json';
+import logEs from './catalogues/es/log.json';
 import quiverEs from './catalogues/es/quiver.json';
 import rulesEs from './catalogues/es/rules.json';
 import sharedEs from './catalogues/es/shared.json';
@@ -32,6 +34,7 @@ const EN = {
   tying: tyingEn,
   spread: spreadEn,
   helm: helmEn,
+  log: logEn,
   devices: devicesEn,
   today: todayEn,
   rules: rulesEn,
@@ -46,6 +49,7 @@ const ES: typeof EN = {
   tying: tyingEs,
   spread: spreadEs,
   helm: helmEs,
+  log: logEs,
   devices: devicesEs,
   today: todayEs,
   rules: rulesEs,
@@ -61,6 +65,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.today,
   ...rooms.spread,
   ...rooms.helm,
+  ...rooms.log,
   ...rooms.devices,
   ...rooms.rules,
 });

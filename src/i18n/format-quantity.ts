@@ -24,7 +24,7 @@ export interface Formatter {
   readonly money: (price: { readonly minor: number; readonly currency: string }) => string;
   readonly date: (date: Date, style?: 'short' | 'full') => string;
   /** of the day, to the minute */
-  readonly time: (date: Date) => string;
+  readonly time: (date: Date, to?: 'minutes' | 'seconds') => string;
 }
 
 /** From here on a mass is told in the large unit: a kilogram, sixteen ounces. */
@@ -76,6 +76,11 @@ export function formatter(preferences: Preferences): Formatter {
     money: ({ minor, currency }) =>
       `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
     date: (date, style = 'short') => dates[style].format(date),
-    time: (date) => new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit' }).format(date),
+    time: (date, to = 'minutes') =>
+      new Intl.DateTimeFormat(locale, {
+        hour: '2-digit',
+        minute: '2-digit',
+        ...(to === 'seconds' ? { second: '2-digit' } : {}),
+      }).format(date),
   };
 }

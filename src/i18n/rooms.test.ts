@@ -21,6 +21,7 @@ const SHOWN_IN: Readonly<Record<string, Room>> = {
   today: 'today',
   spread: 'spread',
   helm: 'helm',
+  log: 'log',
   devices: 'devices',
   rules: 'rules',
   fields: 'shared',

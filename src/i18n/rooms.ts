@@ -9,6 +9,7 @@ export const ROOMS = [
   'today',
   'spread',
   'helm',
+  'log',
   'devices',
   'rules',
 ] as const;

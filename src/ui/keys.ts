@@ -56,7 +56,7 @@ export function actionOfKey<A extends string>(
 /** Listens on the page while no panel is open; what a key does is what the page shows by then, never an older state. */
 export function useKeys<A extends string>(
   rows: readonly KeyRow<A>[],
-  run: (action: A) => void,
+  run: (action: A, key: string) => void,
   isPaused: boolean,
 ): void {
   const letters = useLetterKeys();
@@ -71,7 +71,7 @@ export function useKeys<A extends string>(
     );
     if (!action) return;
     event.preventDefault();
-    run(action);
+    run(action, event.key);
   });
   useEffect(() => {
     const listen = (event: KeyboardEvent) => onKey(event);

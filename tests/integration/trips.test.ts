@@ -53,7 +53,9 @@ it('two phones of one crew merge by entry, and what arrives twice is there once'
     ['a', 0],
     ['b', 0],
   ]);
-  expect(await listTrips(db, benchId)).toEqual([{ tripId: trip, fromS: 1000, toS: 1320, events: 4 }]);
+  expect(await listTrips(db, benchId)).toMatchObject([
+    { tripId: trip, fromS: 1000, toS: 1320, events: 4, strikes: 2, isClosed: false, name: '' },
+  ]);
 });
 
 it('a phone whose clock is an hour wrong is put right by the server’s', async () => {

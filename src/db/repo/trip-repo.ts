@@ -51,20 +51,44 @@ export interface TripHead {
   readonly fromS: number;
   readonly toS: number;
   readonly events: number;
+  /** as it was opened; empty where that has not come, or cannot be read */
+  readonly name: string;
+  readonly waterName: string;
+  readonly craftId: string | null;
+  readonly strikes: number;
+  readonly isClosed: boolean;
 }
 
 /** Trips of a bench, the newest first. */
 export async function listTrips(db: Db | Tx, benchId: BenchId): Promise<TripHead[]> {
-  const fromS = sql<number>`min(${tripEvent.atS} + ${tripEvent.behindS})`.mapWith(Number);
-  const rows = await db
-    .select({
-      tripId: tripEvent.tripId,
-      fromS,
-      toS: sql<number>`max(${tripEvent.atS} + ${tripEvent.behindS})`.mapWith(Number),
-      events: sql<number>`count(*)`.mapWith(Number),
+  const countOf = (kind: TripEvent['kind']) => sql<number>`sum(${tripEvent.kind} = ${kind})`.mapWith(Number);
+  const [rows, opening] = await Promise.all([
+    db
+      .select({
+        tripId: tripEvent.tripId,
+        fromS: sql<number>`min(${tripEvent.atS} + ${tripEvent.behindS})`.mapWith(Number),
+        toS: sql<number>`max(${tripEvent.atS} + ${tripEvent.behindS})`.mapWith(Number),
+        events: sql<number>`count(*)`.mapWith(Number),
+        strikes: countOf('strike'),
+        closed: countOf('closed'),
+      })
+      .from(tripEvent)
+      .where(eq(tripEvent.benchId, benchId))
+      .groupBy(tripEvent.tripId),
+    db
+      .select({ id: tripEvent.id, tripId: tripEvent.tripId, document: tripEvent.document })
+      .from(tripEvent)
+      .where(and(eq(tripEvent.benchId, benchId), eq(tripEvent.kind, 'opened'))),
+  ]);
+  const opened = new Map(
+    listedBy(DOCUMENTS.tripEvent, opening, (event, { tripId }) => ({ event, tripId })).rows.flatMap(
+      ({ event, tripId }) => (event.kind === 'opened' ? [[tripId, event] as const] : []),
+    ),
+  );
+  return rows
+    .map(({ closed, ...row }): TripHead => {
+      const { name = '', waterName = '', craftId = null } = opened.get(row.tripId) ?? {};
+      return { ...row, name, waterName, craftId, isClosed: closed > 0 };
     })
-    .from(tripEvent)
-    .where(eq(tripEvent.benchId, benchId))
-    .groupBy(tripEvent.tripId);
-  return rows.sort((a, b) => b.fromS - a.fromS || a.tripId.localeCompare(b.tripId));
+    .sort((a, b) => b.fromS - a.fromS || a.tripId.localeCompare(b.tripId));
 }

@@ -56,9 +56,10 @@ const isBand = (name: Dimension): name is BandDimension => Object.hasOwn(BAND_DI
 export function askOf(trips: readonly TripCells[], question: Question): Answer {
   const sums = new Map<Level, { seconds: number; events: number }>();
   let unknown = { seconds: 0, events: 0 };
-  for (const trip of trips) addTrip(trip, question, sums, (seconds, events) => {
-    unknown = { seconds: unknown.seconds + seconds, events: unknown.events + events };
-  });
+  for (const trip of trips)
+    addTrip(trip, question, sums, (seconds, events) => {
+      unknown = { seconds: unknown.seconds + seconds, events: unknown.events + events };
+    });
   const found = [...sums]
     .filter(([, { seconds }]) => seconds > 0)
     .map(([level, { seconds, events }]) => ({ level, hours: seconds / 3600, events }))

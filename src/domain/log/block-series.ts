@@ -46,7 +46,9 @@ const METRES_PER_DEGREE = 111_320;
 const GAP_S = 120;
 
 /** Place, speed and course from points alone. */
-function movedBy(track: readonly TrackPoint[]): readonly (readonly [ChannelName, { tS: number[]; values: number[] }])[] {
+function movedBy(
+  track: readonly TrackPoint[],
+): readonly (readonly [ChannelName, { tS: number[]; values: number[] }])[] {
   if (track.length === 0) return [];
   const lat = { tS: [] as number[], values: [] as number[] };
   const lon = { tS: [] as number[], values: [] as number[] };
@@ -79,7 +81,10 @@ function movedBy(track: readonly TrackPoint[]): readonly (readonly [ChannelName,
 }
 
 /** A channel in means of `stepS` seconds, with their middles as times. */
-export function stepped({ tS, values }: Pick<Track, 'tS' | 'values'>, stepS: number): { readonly tS: number[]; readonly values: number[] } {
+export function stepped(
+  { tS, values }: Pick<Track, 'tS' | 'values'>,
+  stepS: number,
+): { readonly tS: number[]; readonly values: number[] } {
   const out = { tS: [] as number[], values: [] as number[] };
   let [at, sum, n] = [-1, 0, 0];
   const end = () => {

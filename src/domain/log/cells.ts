@@ -27,16 +27,7 @@ export interface CellsOptions {
 }
 
 /** What happened in a cell. */
-export const COUNTS = [
-  'strikes',
-  'flurries',
-  'hooked',
-  'landed',
-  'front',
-  'middle',
-  'tail',
-  'several',
-] as const;
+export const COUNTS = ['strikes', 'flurries', 'hooked', 'landed', 'front', 'middle', 'tail', 'several'] as const;
 export type Count = (typeof COUNTS)[number];
 
 /**
@@ -148,7 +139,12 @@ function seriesFor(
   { series, untilS }: CellsOptions,
 ): readonly BandSeries[] {
   const startS = Math.min(untilS, ...stretches.map(({ stretch }) => stretch.fromS));
-  const band = (name: BandDimension, tS: readonly number[], values: readonly (number | null)[], more = {}): BandSeries => ({
+  const band = (
+    name: BandDimension,
+    tS: readonly number[],
+    values: readonly (number | null)[],
+    more = {},
+  ): BandSeries => ({
     name,
     tS,
     values,
@@ -161,10 +157,13 @@ function seriesFor(
     return band(name, tS, values);
   };
   const boat = series.of('waterMps').tS.length > 0 ? of('waterMps') : of('sogMps');
-  const ticks = Array.from({ length: Math.max(1, Math.ceil((untilS - startS) / STEP_S)) }, (_, i) => startS + i * STEP_S);
+  const ticks = Array.from(
+    { length: Math.max(1, Math.ceil((untilS - startS) / STEP_S)) },
+    (_, i) => startS + i * STEP_S,
+  );
   const then = ticks.map((atS) => thenAt(series, atS));
   const minutes = ticks.filter((_, i) => i % 3 === 0);
-  const place = then.find((each) => each?.latDeg != null && each.lonDeg != null) ?? null;
+  const place = then.find((each) => typeof each?.latDeg === 'number' && typeof each.lonDeg === 'number') ?? null;
   const relative = (from: 'windFromRad' | 'wavesFromRad') =>
     ticks.map((atS, i) => {
       const fromRad = saidAt(trip, atS, from);
@@ -177,11 +176,15 @@ function seriesFor(
     channel('probeTemperature', 'probeC'),
     channel('surfaceTemperature', 'surfaceC'),
     channel('bottom', 'bottomM'),
-    band('speedTrend', ticks, then.map((each) => trendLevel(each?.fasterMps ?? null))),
+    band(
+      'speedTrend',
+      ticks,
+      then.map((each) => trendLevel(each?.fasterMps ?? null)),
+    ),
     band(
       'current',
       ticks,
-      then.map((each) => (each?.sogMps == null || each.probeMps == null ? null : each.sogMps - each.probeMps)),
+      then.map((each) => (typeof each?.sogMps === 'number' && typeof each.probeMps === 'number' ? each.sogMps - each.probeMps : null)),
     ),
     band('wind', ticks, relative('windFromRad')),
     band('waves', ticks, relative('wavesFromRad')),
@@ -195,8 +198,18 @@ function seriesFor(
       HOLDS,
     ),
     band('moon', [startS], [moonLevel(startS)], HOLDS),
-    band('light', minutes, minutes.map((atS) => lightLevel(trip, atS, place)), HOLDS),
-    band('hour', minutes, minutes.map((atS) => hourOf(atS, place?.lonDeg ?? null)), HOLDS),
+    band(
+      'light',
+      minutes,
+      minutes.map((atS) => lightLevel(trip, atS, place)),
+      HOLDS,
+    ),
+    band(
+      'hour',
+      minutes,
+      minutes.map((atS) => hourOf(atS, place?.lonDeg ?? null)),
+      HOLDS,
+    ),
     band('pass', [startS, ...trip.passesS.filter((atS) => atS > startS)], passLevels(trip, startS), HOLDS),
   ];
   const own = stretches.flatMap(({ stretch }, line): BandSeries[] => {
@@ -204,11 +217,25 @@ function seriesFor(
     return [
       ...(depthsAt.length === 0
         ? []
-        : [band('depth', boat.tS, boat.values.map((mps) => depthAtSpeed(depthsAt, mps)), { line })]),
+        : [
+            band(
+              'depth',
+              boat.tS,
+              boat.values.map((mps) => depthAtSpeed(depthsAt, mps)),
+              { line },
+            ),
+          ]),
       ...(stretch.gear.lineM === null ? [] : [band('lead', [stretch.fromS], [stretch.gear.lineM], { line, ...HOLDS })]),
       ...(xM === null
         ? []
-        : [band('turn', ticks, then.map((each) => turnLevel(each?.turnRadPerS ?? null, xM)), { line })]),
+        : [
+            band(
+              'turn',
+              ticks,
+              then.map((each) => turnLevel(each?.turnRadPerS ?? null, xM)),
+              { line },
+            ),
+          ]),
     ];
   });
   return [...general, ...own];
@@ -217,7 +244,11 @@ function seriesFor(
 /** What is said holds until something else is. */
 const HOLDS = { holdS: 1e6 } as const;
 
-function saidAt<K extends 'windFromRad' | 'wavesFromRad' | 'tide' | 'light'>({ conditions }: Trip, atS: number, name: K) {
+function saidAt<K extends 'windFromRad' | 'wavesFromRad' | 'tide' | 'light'>(
+  { conditions }: Trip,
+  atS: number,
+  name: K,
+) {
   return conditions.findLast((each) => each.atS <= atS && each[name] !== undefined)?.[name];
 }
 
@@ -243,10 +274,13 @@ type Place = { readonly latDeg: number | null; readonly lonDeg: number | null } 
 function lightLevel(trip: Trip, atS: number, place: Place): number | null {
   const said = saidAt(trip, atS, 'light');
   if (said !== undefined) return LIGHT_LEVELS.indexOf(said);
-  if (place?.latDeg == null || place.lonDeg == null) return null;
+  if (typeof place?.latDeg !== 'number' || typeof place.lonDeg !== 'number') return null;
   const day = dayOfYear(new Date(atS * 1000).toISOString().slice(0, 10));
   const noon = noonS((place.lonDeg * Math.PI) / 180, 0, day);
-  const height = sunHeightRad({ latitudeRad: (place.latDeg * Math.PI) / 180, dayOfYear: day, noonS: noon }, atS % 86_400);
+  const height = sunHeightRad(
+    { latitudeRad: (place.latDeg * Math.PI) / 180, dayOfYear: day, noonS: noon },
+    atS % 86_400,
+  );
   return LIGHT_LEVELS.indexOf(lightAt(height, 'bright'));
 }
 

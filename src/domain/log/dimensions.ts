@@ -1,15 +1,5 @@
 /** What hours are told apart by as words: equal ones are pooled. */
-export const WORD_DIMENSIONS = [
-  'lure',
-  'colour',
-  'setup',
-  'rod',
-  'place',
-  'side',
-  'angler',
-  'water',
-  'craft',
-] as const;
+export const WORD_DIMENSIONS = ['lure', 'colour', 'setup', 'rod', 'place', 'side', 'angler', 'water', 'craft'] as const;
 export type WordDimension = (typeof WORD_DIMENSIONS)[number];
 
 const steps = (from: number, to: number, by: number): readonly number[] =>

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { dayConditionsSchema } from '../day';
-import { partIdSchema, setupIdSchema } from '../ids';
+import { partIdSchema, planIdSchema, setupIdSchema, spreadIdSchema } from '../ids';
 import { kindOf, READ_CHANNELS, type ChannelName } from '../instruments/channels';
 import { numberIn } from '../number';
 import { PLAN_LIMITS } from '../plan/plan-limits';
@@ -39,6 +39,8 @@ const gear = {
   pointId: z.string().min(1).max(40).nullable(),
   lineM: numberIn(L.lineM).nullable(),
   cableM: numberIn(L.cableM).nullable(),
+  ballKg: numberIn(L.ballKg).optional(),
+  board: z.strictObject({ lineM: numberIn(L.boardM), outM: numberIn(L.boardOutM) }).optional(),
   /** as it is read: "counter 40.1", "yellow thread" */
   mark: text(60),
 };
@@ -68,11 +70,7 @@ const thenSchema = z.strictObject({
 
 export type Then = z.infer<typeof thenSchema>;
 
-const position = z.tuple([
-  second,
-  z.number().min(-90).max(90),
-  z.number().min(-180).max(180),
-]);
+const position = z.tuple([second, z.number().min(-90).max(90), z.number().min(-180).max(180)]);
 
 const base = { id: eventId, /** when it happened [s since 1970] */ atS: second };
 
@@ -89,6 +87,11 @@ export const tripEventSchema = z.discriminatedUnion('kind', [
     craftId: z.string().max(64).nullable(),
     crew: z.array(text(60)).max(12),
     waterName: text(120),
+    /** what its lines were taken from */
+    spreadId: spreadIdSchema.optional(),
+    planId: planIdSchema.optional(),
+    /** setups that are cast */
+    setupIds: z.array(setupIdSchema).max(24).optional(),
   }),
   z.strictObject({ ...base, kind: z.literal('closed') }),
   z.strictObject({ ...base, kind: z.literal('in'), line: lineId, ...gear }),
@@ -143,8 +146,9 @@ export const tripEventSchema = z.discriminatedUnion('kind', [
     mouth: z.enum(MOUTH).optional(),
     baitCleaned: z.boolean().optional(),
     chafed: z.boolean().optional(),
-    photoId: z.uuid().optional(),
   }),
+  /** a photo of a strike's fish, kept apart under its id */
+  z.strictObject({ ...base, kind: z.literal('photo'), of: eventId, photoId: z.uuid() }),
   /** what instruments or a hand said, kept alone */
   z.strictObject({
     ...base,

@@ -40,6 +40,7 @@ export interface Strike {
   readonly told: TripEventOf<'told'> | null;
   /** what was true then, as far as the phone knew it */
   readonly then: Then | null;
+  readonly photoIds: readonly string[];
   /** which lap over the same places, from 0 */
   readonly pass: number;
   /** strikes of one flurry have its number, from 0 */
@@ -148,6 +149,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
           gear: line?.gear ?? null,
           told: null,
           then: event.then ?? null,
+          photoIds: [],
           pass: passesS.length,
         });
         if (!line) unfitting.push(event);
@@ -206,6 +208,12 @@ export function tripOf(events: readonly TripEvent[]): Trip {
       case 'told': {
         const strike = strikes.get(event.of);
         if (strike) strikes.set(strike.id, { ...strike, told: event, angler: event.angler ?? strike.angler });
+        else unfitting.push(event);
+        break;
+      }
+      case 'photo': {
+        const strike = strikes.get(event.of);
+        if (strike) strikes.set(strike.id, { ...strike, photoIds: [...strike.photoIds, event.photoId] });
         else unfitting.push(event);
         break;
       }

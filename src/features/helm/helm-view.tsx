@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { courseNow, groundSpeedToHold } from '@/domain/helm/current-here';
+import { currentNow, speedAtLures, throughWater } from '@/domain/helm/current-now';
 import { outsideForS } from '@/domain/helm/figure';
 import type { HelmEvent } from '@/domain/helm/helm-event';
 import { LARGE } from '@/domain/helm/helm-limits';
@@ -18,14 +19,14 @@ import { HelmProblems } from './helm-problems';
 import { isPanel, KEYS, type Action, type PanelName } from './keys';
 import { LureWindows } from './lures/lure-windows';
 import { HelmPanels } from './panels/panels';
-import { readout } from './readout';
+import { readout } from '@/features/fields/readout';
 import { Story } from './story/story';
 import { useAlarmSound } from './use-alarm-sound';
 import { useAwake } from './use-awake';
 import { useHelm } from './use-helm';
-import { useLive } from './use-live';
+import { useLive } from '@/features/fields/use-live';
 import { useLures } from './use-lures';
-import { currentNow, nowOf, speedAtLures, throughWater } from './now';
+import { nowOf } from './now';
 import { usePhone } from './use-phone';
 
 /** The instruments, read across the boat: three figures, what is wrong, what moved, and the lures at this speed. */

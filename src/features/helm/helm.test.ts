@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Watch } from '@/core/afloat';
 import { wordsIn } from '../../../tests/helpers/words';
-import { ageText, digitsOf, readout, scatterText } from './readout';
+import { ageText } from './age';
+import { digitsOf, readout, scatterText } from '@/features/fields/readout';
 import { alarmText, movedReason, movedTitle, type MovedEvent } from './story/words';
 
 const shared = { lighting: 'night', letterKeys: 'on' } as const;

@@ -7,7 +7,7 @@ import type { HelmId } from '@/domain/ids';
 import { send } from '@/features/fields/send';
 import { saveHelmAction } from '@/server/actions/helms';
 import type { FailureCode } from '@/server/reply';
-import type { KeptHelm } from './use-live';
+import type { KeptHelm } from '@/features/fields/use-live';
 
 /** Takes the place of an id until the server has given one. */
 const NEW_HELM = 'new-helm' as HelmId;

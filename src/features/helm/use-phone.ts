@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { ChannelName } from '@/domain/instruments/channels';
-import { post } from './post';
+import { post } from '@/features/fields/post';
 
 export type PhoneProblem = 'no-position' | 'refused' | 'unreachable' | 'not-secure' | 'gap';
 

@@ -1,3 +1,5 @@
-import { takeTripEvents } from '@/server/trips/routes';
+import { takeTripEvents, tripHeads } from '@/server/trips/routes';
 
+export const dynamic = 'force-dynamic';
+export const GET = () => tripHeads();
 export const POST = (request: Request) => takeTripEvents(request);

@@ -4,7 +4,8 @@ import type { FigureName } from '@/domain/helm/helm-limits';
 import type { Standing } from '@/domain/helm/standing';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { useI18n } from '@/i18n/client';
-import { ageText, digitsOf, readout, unitOf } from '../readout';
+import { ageText } from '../age';
+import { digitsOf, readout, unitOf } from '@/features/fields/readout';
 
 /** The other figures, down the side: smaller, each with its age. */
 export function Beside({

@@ -6,7 +6,8 @@ import type { Standing } from '@/domain/helm/standing';
 import { kindOf } from '@/domain/instruments/channels';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
-import { ageText, digitsOf, readout, scatterText, unitOf } from '../readout';
+import { ageText } from '../age';
+import { digitsOf, readout, scatterText, unitOf } from '@/features/fields/readout';
 import { TrendArrow, WayArrow } from './arrows';
 import { WindowScale } from './window-scale';
 

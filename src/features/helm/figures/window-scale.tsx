@@ -3,7 +3,7 @@
 import type { WantedWindow } from '@/domain/helm/figure';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { useI18n } from '@/i18n/client';
-import { digitsOf } from '../readout';
+import { digitsOf } from '@/features/fields/readout';
 
 const WIDTH = 318;
 const [LEFT, RIGHT] = [10, WIDTH - 10];

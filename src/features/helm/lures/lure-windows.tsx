@@ -5,7 +5,7 @@ import { axisStep } from '@/features/fields/nice-steps';
 import type { House } from '@/domain/house';
 import { useI18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
-import { readout, digitsOf } from '../readout';
+import { readout, digitsOf } from '@/features/fields/readout';
 import type { Lures } from '../use-lures';
 
 const WIDTH = 460;

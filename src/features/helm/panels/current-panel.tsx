@@ -12,7 +12,7 @@ import { CHANNELS, type ChannelName } from '@/domain/instruments/channels';
 import { asDirection } from '@/domain/instruments/direction';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
-import { readout } from '../readout';
+import { readout } from '@/features/fields/readout';
 import { PanelButton } from './panel-button';
 
 const STARTED = 'ferula run';

@@ -7,7 +7,7 @@ import type { Standing } from '@/domain/helm/standing';
 import type { Tracks } from '@/domain/helm/tracks';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { useI18n } from '@/i18n/client';
-import { clockText, readout } from '../readout';
+import { clockText, readout } from '@/features/fields/readout';
 import { PanelButton } from './panel-button';
 import { ProfileDrawing } from './profile-drawing';
 

@@ -8,7 +8,7 @@ import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import type { HelmPage } from '@/server/queries/helm-page';
 import { ChoiceField } from '@/ui/choice-field';
-import { measureOf } from '../readout';
+import { measureOf } from '@/features/fields/readout';
 import type { HelmInHand } from '../use-helm';
 import { CheckField } from './check-field';
 import { PanelButton } from './panel-button';

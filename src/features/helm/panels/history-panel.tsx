@@ -8,7 +8,7 @@ import type { DrawnPoint } from '@/domain/instruments/drawn';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import { clockText, readout } from '../readout';
+import { clockText, readout } from '@/features/fields/readout';
 
 type Drawn = Partial<Record<ChannelName, readonly DrawnPoint[]>>;
 

@@ -11,7 +11,7 @@ import type { ChannelName } from '@/domain/instruments/channels';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import { readout } from '../readout';
+import { readout } from '@/features/fields/readout';
 
 type Way = 'match' | 'scales' | 'ground';
 const SPEED = { min: 0, max: 30 } as const;

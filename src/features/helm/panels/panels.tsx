@@ -14,7 +14,7 @@ import type { HelmPage } from '@/server/queries/helm-page';
 import { Panel } from '@/ui/panel';
 import type { PanelName } from '../keys';
 import type { HelmInHand } from '../use-helm';
-import type { Live } from '../use-live';
+import type { Live } from '@/features/fields/use-live';
 import type { Phone } from '../use-phone';
 
 const TypePanel = dynamic(() => import('./type-panel').then((m) => m.TypePanel), { loading: () => null });

@@ -2,7 +2,7 @@
 
 import type { DropProfile } from '@/domain/helm/profile';
 import { useI18n } from '@/i18n/client';
-import { digitsOf } from '../readout';
+import { digitsOf } from '@/features/fields/readout';
 
 const [WIDTH, HEIGHT] = [320, 220];
 const [LEFT, TOP, RIGHT, BOTTOM] = [44, 22, 300, 206];

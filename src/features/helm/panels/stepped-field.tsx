@@ -3,7 +3,7 @@
 import { kindOf, type ChannelName } from '@/domain/instruments/channels';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
-import { measureOf } from '../readout';
+import { measureOf } from '@/features/fields/readout';
 
 /** A figure with a tenth less and a tenth more beside it, large enough for a wet thumb. */
 export function SteppedField({

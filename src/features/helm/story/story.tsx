@@ -6,7 +6,7 @@ import { wayTo } from '@/domain/helm/current-here';
 import type { HelmEvent } from '@/domain/helm/helm-event';
 import type { Tracks } from '@/domain/helm/tracks';
 import { useI18n } from '@/i18n/client';
-import { clockText, readout } from '../readout';
+import { clockText, readout } from '@/features/fields/readout';
 import { ProbeSketch } from './probe-sketch';
 import { Trace } from './trace';
 import { alarmText, changeOf, movedReason, movedTitle, type MovedEvent } from './words';

@@ -4,7 +4,8 @@ import type { Alarm } from '@/domain/helm/alarms';
 import type { BottomAhead } from '@/domain/helm/bottom-ahead';
 import { lineIdOf, PROBE } from '@/domain/spread/line-names';
 import type { I18n } from '@/i18n/client';
-import { ageText, clockText, readout } from '../readout';
+import { ageText } from '../age';
+import { clockText, readout } from '@/features/fields/readout';
 
 export type MovedEvent = HelmEventOf<'moved'>;
 

@@ -51,13 +51,6 @@ export function scatterText(i18n: I18n, channel: ChannelName, sd: number): strin
   return `${i18n.number(shown, decimalsOf(i18n, channel))} ${unitOf(i18n, channel)}`;
 }
 
-/** How long ago, as it is said: "0.4 s", "48 s", "12 min". */
-export function ageText({ t, number }: Pick<I18n, 't' | 'number'>, ageS: number): string {
-  if (ageS < 10) return t('helm.age.seconds', { age: number(ageS, 1) });
-  if (ageS < 90) return t('helm.age.seconds', { age: number(ageS, 0) });
-  if (ageS < 5400) return t('helm.age.minutes', { age: number(ageS / 60, 0) });
-  return t('helm.age.hours', { age: number(ageS / 3600, 0) });
-}
-
-/** The time of day of a second since 1970, on this device's clock. */
-export const clockText = ({ time }: Pick<I18n, 'time'>, atS: number): string => time(new Date(atS * 1000));
+/** The time of day of a second since 1970, on this device's clock; to the second where that is asked. */
+export const clockText = ({ time }: Pick<I18n, 'time'>, atS: number, to: 'minutes' | 'seconds' = 'minutes'): string =>
+  time(new Date(atS * 1000), to);

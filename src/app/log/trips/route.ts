@@ -1,4 +1,0 @@
-import { tripHeads } from '@/server/trips/routes';
-
-export const dynamic = 'force-dynamic';
-export const GET = () => tripHeads();

@@ -1,0 +1,370 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { suddenStop } from '@/domain/log/sudden-stop';
+import { tallyOf } from '@/domain/log/told';
+import { nextAngler, turnPassed } from '@/domain/log/turn-list';
+import type { TripEvent } from '@/domain/log/trip-event';
+import { tripIdSchema } from '@/domain/ids';
+import { towPointsOf } from '@/domain/spread/tow-points';
+import { clockText } from '@/features/fields/readout';
+import { useLive } from '@/features/fields/use-live';
+import { useUnpacked } from '@/features/fields/use-unpacked';
+import { useI18n } from '@/i18n/client';
+import type { LogPage } from '@/server/queries/log-page';
+import { useKeys } from '@/ui/keys';
+import { ViewKeys } from '@/ui/view-keys';
+import { Bars } from './bars';
+import { KEYS, type Action, type Mode } from './keys';
+import { LineTiles } from './lines/line-tiles';
+import { tileOf } from './lines/tile-of';
+import { LogPanels, type PanelName } from './panels/panels';
+import { Standing } from './standing';
+import { StrikePanel } from './strike/strike-panel';
+import { useDepths } from './use-depths';
+import { useHere } from './use-here';
+import { useLines } from './use-lines';
+import { useSettled } from './use-settled';
+import { useThen } from './use-then';
+import { useTrip } from './use-trip';
+
+/** A second touch elsewhere within this is the same hand sliding [ms]. */
+const SLIDE_MS = 300;
+/** What was touched can be taken back in one touch for so long [s]. */
+const UNDO_S = 20;
+
+/** The trip on the water: every line a target, one touch a strike. */
+export function LogView({ planId, ...page }: LogPage & { readonly planId: string | null }) {
+  const i18n = useI18n();
+  const { t } = i18n;
+  const router = useRouter();
+  const inHand = useTrip();
+  const { trip, tripId, add } = inHand;
+  const live = useLive();
+  const here = useHere((points) => void add([{ kind: 'track', ...own(), points }]));
+  const files = useUnpacked(page.files);
+  const rods = useUnpacked(page.rods);
+  const lures = useUnpacked(page.lures);
+  const [facing, setFacing] = useSettled<'forward' | 'aft'>('facing', 'forward');
+  const [reminders, setReminders] = useSettled<Readonly<Record<string, number>>>('reminders', {});
+  const [mode, setMode] = useState<Mode>('strike');
+  const [panel, setPanel] = useState<PanelName | 'keys' | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [done, setDone] = useState<{ readonly events: readonly TripEvent[]; readonly atS: number } | null>(null);
+  const touched = useRef<{ readonly line: string; readonly at: number } | null>(null);
+
+  const craft = page.house.crafts.find(({ id }) => id === trip.opened?.craftId) ?? null;
+  const spread = page.spreads.find(({ id }) => id === trip.opened?.spreadId) ?? null;
+  const lines = useLines(trip, page);
+  const solved = useDepths({ spread, lines, craft, files, rods, house: page.house });
+  const points = craft ? towPointsOf(craft) : [];
+  const pointOf = (line: string) => {
+    const id = lines.find((each) => each.line === line)?.gear.pointId ?? null;
+    return points.find((point) => point.id === id) ?? null;
+  };
+  const { then, speeds, boatTrack, throughMps } = useThen({ live, here: here.tracks, solved });
+  // One clock for the page: this phone's, as its entries are stamped with it.
+  const nowS = live.nowS - (live.heard?.aheadS ?? 0);
+  const tiles = lines.map((line) =>
+    tileOf(i18n, { ...line, point: pointOf(line.line), page, solved, throughMps, nowS, trip, chosen, reminders }),
+  );
+
+  const fishing = lines.filter(({ now }) => now?.state === 'fishing').map(({ line }) => line);
+  const notOut = lines.filter(({ now }) => now && now.state !== 'out').map(({ line }) => line);
+  const isOpen = Boolean(tripId) && trip.opened !== null && trip.closedS === null;
+  const shown = trip.strikes.find(({ id }) => id === chosen) ?? trip.strikes.at(-1) ?? null;
+  const shownLine = shown && lines.find(({ line }) => line === shown.line);
+
+  /** Adds what was touched, and keeps it at hand to be taken back. */
+  const tell = async (events: readonly TripEvent[]): Promise<void> => {
+    if (await add(events)) setDone({ events, atS: Date.now() / 1000 });
+  };
+  const strike = (line: string): void => {
+    const atS = Date.now() / 1000;
+    const event: TripEvent = {
+      kind: 'strike',
+      id: newId(),
+      atS,
+      line,
+      touchedS: atS,
+      angler: nextAngler(trip),
+      then: then(line, atS),
+    };
+    setChosen(event.id);
+    void tell([event]);
+  };
+  const letOut = (names: readonly string[]): void => {
+    const events = names.flatMap((name): TripEvent[] => {
+      const line = lines.find((each) => each.line === name);
+      if (!line || line.now?.state === 'fishing') return [];
+      return line.now
+        ? [{ kind: 'back', ...own(), lines: [name] }]
+        : [{ kind: 'in', ...own(), line: name, ...line.gear }];
+    });
+    // In someone's hand there is one rod: whoever takes another puts that one down.
+    const down = trip.opened?.way === 'casting' ? fishing.filter((name) => !names.includes(name)) : [];
+    if (events.length > 0)
+      void tell([...(down.length > 0 ? [{ kind: 'out' as const, ...own(), lines: down }] : []), ...events]);
+  };
+  const takeIn = (names: readonly string[]) =>
+    names.length > 0 && void tell([{ kind: 'out', ...own(), lines: [...names] }]);
+
+  const touch = (name: string): void => {
+    const at = performance.now();
+    const last = touched.current;
+    if (last && last.line !== name && at - last.at < SLIDE_MS) return;
+    touched.current = { line: name, at };
+    const state = lines.find(({ line }) => line === name)?.now?.state ?? 'planned';
+    switch (mode) {
+      case 'change':
+        setChosen(name);
+        return setPanel('change');
+      case 'weed':
+        setMode('strike');
+        return void (state === 'fishing' && tell([{ kind: 'fouled', ...own(), line: name }]));
+      case 'lines':
+        return state === 'fishing' || state === 'fought' ? void takeIn([name]) : letOut([name]);
+      case 'strike':
+        if (state === 'fishing') return strike(name);
+        if (state === 'fought') return setChosen(trip.strikes.findLast(({ line }) => line === name)?.id ?? null);
+        return state === 'fouled' ? void tell([{ kind: 'clean', ...own(), line: name }]) : letOut([name]);
+      default:
+        mode satisfies never;
+    }
+  };
+  const undo = (): void => {
+    if (!done) return;
+    const undone = done.events.map((event): TripEvent => ({ kind: 'undone', ...own(), of: event.id }));
+    setDone(null);
+    void add(undone);
+  };
+  const keepReading = (): void => {
+    const readings = live.heard && live.line === 'open' ? then.readings(Date.now() / 1000) : [];
+    if (readings.length === 0) return setPanel('reading');
+    void tell([{ kind: 'reading', ...own(), readings: [...readings] }]);
+  };
+  const run = (action: Action, key?: string): void => {
+    switch (action) {
+      case 'line': {
+        const line = lines[(Number(key) + 9) % 10];
+        return line && touch(line.line);
+      }
+      case 'lines':
+        return setMode((now) => (now === 'lines' ? 'strike' : 'lines'));
+      case 'weed':
+        return setMode((now) => (now === 'weed' ? 'strike' : 'weed'));
+      case 'reading':
+        return keepReading();
+      case 'undo':
+        return undo();
+      case 'again':
+        return shown ? setPanel('again') : undefined;
+      case 'turn-over':
+        return setFacing(facing === 'aft' ? 'forward' : 'aft');
+      case 'all-in':
+        return void takeIn(notOut);
+      case 'all-back':
+        return letOut(lines.map(({ line }) => line));
+      case 'day':
+        return router.push(tripId ? `/log/day?trip=${encodeURIComponent(tripId)}` : '/log/trips');
+      case 'trip':
+        return setPanel(isOpen ? 'trip' : 'open');
+      case 'event':
+      case 'keys':
+        return setPanel(action);
+      default:
+        action satisfies never;
+    }
+  };
+  useKeys(KEYS, run, panel !== null);
+
+  const leftS = done ? Math.ceil(UNDO_S - (nowS - done.atS)) : 0;
+  const ask =
+    mode === 'strike' ? (fishing.length > 0 ? 'log.ask.strike' : 'log.ask.none') : (`log.ask.${mode}` as const);
+  return (
+    <main id="main" tabIndex={-1} data-testid="log" className="mx-auto flex max-w-[1180px] flex-col outline-none">
+      <h1 className="sr-only">{t('nav.log')}</h1>
+      {page.broken.length > 0 && (
+        <p role="status" className="semi-narrow border-b border-faint px-2.5 text-[14px]">
+          {t('log.broken', { count: page.broken.length })}
+        </p>
+      )}
+      <Standing
+        inHand={inHand}
+        craft={craft?.name ?? null}
+        nowS={nowS}
+        isOpen={isOpen}
+        onOpen={() => setPanel('open')}
+        onTrip={() => setPanel('trip')}
+      />
+      {isOpen && (
+        <div className="grid gap-2 pb-[136px] lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] lg:pb-4">
+          <div className="flex flex-col gap-1.5">
+            <p className="semi-narrow flex items-baseline justify-between px-2.5 text-[18px] font-semibold leading-tight">
+              <span data-testid="ask">{t(ask)}</span>
+              <small className="narrow text-[14px] font-normal text-dim">
+                {t('log.inOut', { fishing: fishing.length, out: lines.length - fishing.length })}
+              </small>
+            </p>
+            <LineTiles tiles={tiles} facing={facing} label={t('log.linesLabel')} wake={t('log.wake')} onTouch={touch} />
+            <Bars
+              mode={mode}
+              undoS={leftS > 0 ? leftS : 0}
+              undoWhat={done ? t(`log.did.${done.events.at(-1)!.kind}`) : ''}
+              canIn={notOut.length > 0}
+              canBack={fishing.length < lines.length}
+              isCasting={trip.opened?.way === 'casting'}
+              rodInHand={fishing[0] ?? null}
+              casts={fishing[0] ? (trip.casts[fishing[0]] ?? 0) : 0}
+              onMode={(next) => setMode(mode === next ? 'strike' : next)}
+              onUndo={undo}
+              onAllIn={() => takeIn(notOut)}
+              onAllBack={() => letOut(lines.map(({ line }) => line))}
+              onReading={keepReading}
+              onEvent={() => setPanel('event')}
+              onCast={() => fishing[0] && void tell([{ kind: 'cast', ...own(), line: fishing[0], count: 1 }])}
+            />
+          </div>
+          <div className="px-2 lg:pl-0">
+            {shown && shownLine ? (
+              <StrikePanel
+                key={shown.id}
+                strike={shown}
+                number={shownLine.number}
+                name={tiles.find(({ line }) => line === shown.line)?.name ?? '–'}
+                xM={pointOf(shown.line)?.xM ?? null}
+                way={trip.opened?.way ?? 'trolling'}
+                nowS={nowS}
+                isFought={shownLine.now?.state === 'fought' && shownLine.now.sinceS === shown.atS}
+                crew={trip.crew}
+                speeds={speeds}
+                stopS={suddenStop(boatTrack, shown.touchedS)}
+                onRetime={(toS) =>
+                  void tell([
+                    { kind: 'retimed', ...own(), of: shown.id, toS, then: then(shown.line, toS) ?? shown.then },
+                  ])
+                }
+                onKnown={(known) => void add([{ kind: 'told', ...own(), of: shown.id, ...known }])}
+                onUndo={() => void tell([{ kind: 'undone', ...own(), of: shown.id }])}
+                onBack={() => void tell([{ kind: 'back', ...own(), lines: [shown.line] }])}
+                onStillOut={() =>
+                  void add([{ kind: 'still-out', ...own(), of: shown.id }, ...(shown.told ? [] : [missed(shown.id)])])
+                }
+                onAgain={() => setPanel('again')}
+                onMore={() => setPanel('more')}
+              />
+            ) : (
+              <p className="semi-narrow border border-dashed border-faint p-4 text-[15px] text-dim">
+                {t('log.noStrike')}
+              </p>
+            )}
+            {trip.strikes.length > 1 && (
+              <ol aria-label={t('log.strikes')} className="narrow mt-2 border-t border-ink text-[14px]">
+                {trip.strikes.toReversed().map((each) => (
+                  <li key={each.id} className="border-b border-faint">
+                    <button
+                      type="button"
+                      aria-pressed={each.id === shown?.id}
+                      onClick={() => setChosen(each.id)}
+                      className={`flex min-h-11 w-full items-center justify-between gap-3 px-1 text-left hover:bg-paper ${each.id === shown?.id ? 'font-semibold' : ''}`}
+                    >
+                      <span>{clockText(i18n, each.atS)}</span>
+                      <span className="min-w-0 flex-1 truncate">
+                        {tiles.find(({ line }) => line === each.line)?.name ?? each.line}
+                      </span>
+                      <span>{each.told ? t(`log.outcomes.${each.told.outcome}`) : t('log.notTold')}</span>
+                    </button>
+                  </li>
+                ))}
+              </ol>
+            )}
+          </div>
+        </div>
+      )}
+      <ViewKeys
+        rows={KEYS}
+        named={(label) => t(`log.key.${label}`)}
+        onAction={run}
+        open={panel === 'keys'}
+        onOpenChange={(isShown) => setPanel(isShown ? 'keys' : null)}
+        title={t('log.keys')}
+        closeLabel={t('common.close')}
+        className="hidden border-t border-faint px-3 py-0.5 lg:flex"
+      />
+      <LogPanels
+        open={panel === 'keys' ? null : panel}
+        onOpen={setPanel}
+        page={page}
+        planId={planId}
+        nowS={nowS}
+        tripId={tripId ?? null}
+        trip={trip}
+        lines={lines}
+        lures={lures}
+        files={files}
+        points={points}
+        craft={craft}
+        spread={spread}
+        strike={shown}
+        chosenLine={chosen}
+        live={live}
+        here={here}
+        facing={facing}
+        reminders={reminders}
+        tallies={tallyOf(trip.strikes)}
+        onFacing={() => setFacing(facing === 'aft' ? 'forward' : 'aft')}
+        onRemind={(line, min) =>
+          setReminders(
+            Object.fromEntries(
+              Object.entries({ ...reminders, [line]: min }).filter(
+                (entry): entry is [string, number] => entry[1] !== null,
+              ),
+            ),
+          )
+        }
+        onTell={(events) => {
+          setMode('strike');
+          void tell(events);
+        }}
+        onAdd={(events) => void add(events)}
+        onOpenTrip={(opened) => {
+          const id = tripIdSchema.parse(`trip-${newId()}`);
+          void inHand.choose(id).then(() => add([{ kind: 'opened', ...own(), ...opened }], id));
+          setPanel(null);
+        }}
+        onJoin={(id) => {
+          void inHand.merge(id).then(() => inHand.choose(id));
+          setPanel(null);
+        }}
+        onLeave={() => {
+          setChosen(null);
+          setPanel(null);
+          void inHand.choose(null);
+        }}
+        onPassTurn={() => {
+          const next = nextAngler(trip);
+          if (next !== null) void tell([{ kind: 'crew', ...own(), crew: [...turnPassed(trip.crew, next)] }]);
+        }}
+      />
+    </main>
+  );
+}
+
+const newId = (): string => crypto.randomUUID();
+/** An entry's own id and the time of this phone's clock. */
+const own = () => ({ id: newId(), atS: Date.now() / 1000 });
+
+const missed = (of: string): TripEvent => ({
+  kind: 'told',
+  ...own(),
+  of,
+  outcome: 'missed',
+  lost: null,
+  lostBy: null,
+  heldBy: null,
+  species: null,
+  lengthM: null,
+  isKept: null,
+  note: '',
+});

@@ -1,0 +1,110 @@
+'use client';
+
+import { liveQuery } from 'dexie';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { TripId } from '@/domain/ids';
+import { tripOf } from '@/domain/log/trip';
+import type { TripEvent } from '@/domain/log/trip-event';
+import { startOutbox } from './outbox';
+import { keepEntry, openTrip, setOpenTrip, store, takeOver, waiting } from './store';
+
+/** How often the other phones of the crew are asked after [ms]. */
+const MERGE_MS = 15_000;
+
+/** The answer of a query over the phone's own memory, kept up whichever page changes it; undefined until it is there. */
+function useStored<T>(ask: () => Promise<T>, key: string): T | undefined {
+  const [answer, setAnswer] = useState<{ readonly key: string; readonly value: T }>();
+  const asked = useRef(ask);
+  useEffect(() => {
+    asked.current = ask;
+  });
+  useEffect(() => {
+    const watched = liveQuery(() => asked.current()).subscribe({
+      next: (value) => setAnswer({ key, value }),
+      error: (error: unknown) => console.error(error),
+    });
+    return () => watched.unsubscribe();
+  }, [key]);
+  return answer?.key === key ? answer.value : undefined;
+}
+
+/** The trip that is open on this phone, out of its own memory; what is added is on the disk before it shows. */
+export function useTrip() {
+  const tripId = useStored(openTrip, 'open');
+  const rows = useStored(
+    async () => (tripId ? store().events.where('tripId').equals(tripId).toArray() : []),
+    tripId ?? '',
+  );
+  const counts = useStored(waiting, 'waiting');
+  const [reaches, setReaches] = useState(true);
+  const [behindS, setBehindS] = useState(0);
+  const [failed, setFailed] = useState(false);
+  const outbox = useRef<{ readonly wake: () => void } | null>(null);
+
+  const merge = useCallback(async (of: TripId) => {
+    try {
+      const response = await fetch(`/log/events/${encodeURIComponent(of)}`, { signal: AbortSignal.timeout(20_000) });
+      setReaches(response.ok);
+      if (response.ok) await takeOver(of, ((await response.json()) as { events: TripEvent[] }).events);
+    } catch {
+      setReaches(false);
+    }
+  }, []);
+
+  useEffect(() => {
+    const started = startOutbox((sent) => {
+      setReaches(sent.reaches);
+      if (sent.behindS !== null) setBehindS(sent.behindS);
+      if (sent.tripId) void merge(sent.tripId);
+    });
+    outbox.current = started;
+    return () => started.stop();
+  }, [merge]);
+
+  useEffect(() => {
+    if (!tripId) return;
+    const first = setTimeout(() => void merge(tripId));
+    const timer = setInterval(() => void merge(tripId), MERGE_MS);
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
+  }, [tripId, merge]);
+
+  const events = useMemo(() => (rows ?? []).map(({ event }) => event), [rows]);
+  const trip = useMemo(() => tripOf(events), [events]);
+
+  /** Keeps entries of a trip; false where the phone's memory took none. */
+  const add = async (entries: readonly TripEvent[], to: TripId | null | undefined = tripId): Promise<boolean> => {
+    if (!to) return false;
+    try {
+      for (const entry of entries) await keepEntry(to, entry);
+      setFailed(false);
+      outbox.current?.wake();
+      return true;
+    } catch {
+      setFailed(true);
+      return false;
+    }
+  };
+  return {
+    /** undefined until the phone's memory was read; null: no trip is open */
+    tripId,
+    events,
+    trip,
+    add,
+    /** opens a trip here, or leaves it to the other phones */
+    choose: (id: TripId | null) => setOpenTrip(id),
+    merge,
+    unsent: counts?.unsent ?? 0,
+    refused: counts?.refused ?? 0,
+    /** whether the server answered last */
+    reaches,
+    /** how far this phone's clock is behind the server's; 0: right [s] */
+    behindS,
+    /** the phone's memory took nothing: what was touched is not kept */
+    failed,
+  };
+}
+
+export type TripInHand = ReturnType<typeof useTrip>;

@@ -1,0 +1,86 @@
+import 'server-only';
+import { helmRepo, listParts, planRepo, spreadRepo, waterRepo, type BrokenRow } from '@/db/repo';
+import type { RodPart } from '@/core/tackle';
+import type { Helm } from '@/domain/helm/helm';
+import type { House } from '@/domain/house';
+import type { SetupId } from '@/domain/ids';
+import type { Part } from '@/domain/parts';
+import { packed, type Packed } from '@/domain/packed';
+import type { DayPlan } from '@/domain/plan/plan';
+import type { SetupFiles } from '@/domain/spread/solve';
+import type { SpreadDocument } from '@/domain/spread/spread';
+import { findHouse } from '../house/house';
+import { pageQuery } from '../page-query';
+import { newestSetups } from '../setups/newest-setups';
+
+export interface LogSetup {
+  readonly id: SetupId;
+  readonly name: string;
+  /** which revision is newest, from 1 */
+  readonly number: number;
+  readonly isTowed: boolean;
+}
+
+export interface LogPage {
+  readonly helm: { readonly document: Helm; readonly version: number } | null;
+  readonly spreads: readonly SpreadDocument[];
+  /** the last of them last, by their day */
+  readonly plans: readonly DayPlan[];
+  readonly waters: readonly { readonly id: string; readonly name: string }[];
+  readonly setups: readonly LogSetup[];
+  /** setups that are towed, by their id */
+  readonly files: Packed<SetupFiles>;
+  readonly rods: Packed<readonly RodPart[]>;
+  /** what may take a lure's place */
+  readonly lures: Packed<readonly Part[]>;
+  readonly house: House;
+  readonly broken: readonly BrokenRow[];
+}
+
+const LURES: ReadonlySet<Part['kind']> = new Set([
+  'soft-bait',
+  'hard-lure',
+  'spoon',
+  'topwater',
+  'trolled-fly',
+  'skirted-jig',
+  'natural-bait',
+]);
+const MOST_PLANS = 10;
+
+/** All that a phone needs on the water: it opens this page before it leaves, and has it without a server. */
+export async function getLogPage(): Promise<LogPage> {
+  return pageQuery(async (db, benchId) => {
+    const [helms, spreads, plans, waters, newest, box, house] = await Promise.all([
+      helmRepo.list(db, benchId),
+      spreadRepo.list(db, benchId),
+      planRepo.list(db, benchId),
+      waterRepo.list(db, benchId),
+      newestSetups(db, benchId),
+      listParts(db, benchId),
+      findHouse(db, benchId),
+    ]);
+    const first = helms.rows[0];
+    const towed = newest.setups.filter(({ file }) => file.presentation.kind === 'towed');
+    return {
+      helm: first ? { document: first.document, version: first.version } : null,
+      spreads: spreads.rows.map(({ document }) => document),
+      plans: plans.rows
+        .map(({ document }) => document)
+        .sort((a, b) => a.date.localeCompare(b.date))
+        .slice(-MOST_PLANS),
+      waters: waters.rows.map(({ document: { id, name } }) => ({ id, name })),
+      setups: newest.setups.map(({ id, name, number, file }) => ({
+        id,
+        name,
+        number,
+        isTowed: file.presentation.kind === 'towed',
+      })),
+      files: packed(Object.fromEntries(towed.map(({ id, file }) => [id, file]))),
+      rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+      lures: packed(box.filter(({ kind }) => LURES.has(kind))),
+      house,
+      broken: [...helms.broken, ...spreads.broken, ...plans.broken],
+    };
+  });
+}
