@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NextConfig } from 'next';
+import { withSerwist } from '@serwist/turbopack';
 import createNextIntlPlugin from 'next-intl/plugin';
 
 const withNextIntl = createNextIntlPlugin('./src/i18n/request.ts');
@@ -32,7 +33,7 @@ const config: NextConfig = {
   redirects: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg', permanent: false }]),
 };
 
-export default withNextIntl(config);
+export default withSerwist(withNextIntl(config));
 
 /** What was worked out is kept under this: another core works it out anew. */
 function hashOfFolder(folder: string): string {

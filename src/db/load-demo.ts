@@ -11,11 +11,13 @@ import {
   demoSetupsOfBench,
   demoHelm,
   demoSpreads,
+  demoTrips,
   demoWaters,
   type DemoRevision,
   type DemoSetup,
 } from './demo';
 import {
+  addTripEvents,
   deckRepo,
   FIRST_ANGLER,
   findBench,
@@ -23,6 +25,7 @@ import {
   insertLeaders,
   insertParts,
   insertSetup,
+  keepBlock,
   planRepo,
   putAngler,
   putCraft,
@@ -70,6 +73,14 @@ async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
   await helmRepo.insert(tx, benchId, demoHelm, start);
   for (const spread of demoSpreads) await spreadRepo.insert(tx, benchId, spread, start);
   for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, start);
+  for (const { id, events, blocks } of demoTrips()) {
+    await addTripEvents(
+      tx,
+      benchId,
+      events.map((event) => ({ tripId: id, event, behindS: 0 })),
+    );
+    for (const { startS, values } of blocks) await keepBlock(tx, benchId, startS, values);
+  }
 }
 
 async function writeSetup(tx: Tx, benchId: BenchId, demo: DemoSetup): Promise<void> {

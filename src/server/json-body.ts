@@ -26,15 +26,19 @@ export async function withBody<T>(
 export const refusedInput = (fields: readonly Problem[]): Response =>
   Response.json({ code: 'bad-input', fields }, { status: 422 });
 
+/** The body as text, or null once it grows beyond what is taken. */
+export const textUpTo = async (request: Request, mostBytes: number): Promise<string | null> =>
+  (await bytesUpTo(request, mostBytes))?.toString('utf8') ?? null;
+
 /** The body, or null once it grows beyond what is taken. */
-export async function textUpTo(request: Request, mostBytes: number): Promise<string | null> {
+export async function bytesUpTo(request: Request, mostBytes: number): Promise<Buffer | null> {
   const reader = request.body?.getReader();
-  if (!reader) return '';
+  if (!reader) return Buffer.alloc(0);
   const pieces: Uint8Array[] = [];
   let bytes = 0;
   for (;;) {
     const { done, value } = await reader.read();
-    if (done) return Buffer.concat(pieces).toString('utf8');
+    if (done) return Buffer.concat(pieces);
     bytes += value.length;
     if (bytes > mostBytes) {
       await reader.cancel();

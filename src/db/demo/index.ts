@@ -26,4 +26,5 @@ export { demoHouse };
 export { demoPlans, demoWaters } from './days';
 export { demoHelm } from './helm';
 export { demoSpreads } from './spreads';
+export { demoTrips } from './trips';
 export { demoDeck, demoLeaders } from './winter';

@@ -19,7 +19,9 @@ import {
   revisionPart,
   setup,
   spread,
+  tripCells,
   tripEvent,
+  tripPhoto,
   water,
 } from '../schema';
 
@@ -62,7 +64,9 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
     helm,
     helmEvent,
     instrumentBlock,
+    tripCells,
     tripEvent,
+    tripPhoto,
   ];
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));

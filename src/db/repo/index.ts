@@ -71,4 +71,5 @@ export {
   type SetupHead,
 } from './setup-repo';
 export { addTripEvents, listTripEvents, listTrips, type TripHead, type TripRow } from './trip-repo';
+export { findKeptCells, findPhoto, keepCells, keepPhoto, tripsMadeOf } from './trip-kept-repo';
 export { deckRepo, helmRepo, planRepo, spreadRepo, waterRepo, type VersionedRepo } from './versioned-repo';

@@ -19,5 +19,7 @@ export { revision } from './revision';
 export { revisionPart } from './revision-part';
 export { setup } from './setup';
 export { spread } from './spread';
+export { tripCells } from './trip-cells';
 export { tripEvent } from './trip-event';
+export { tripPhoto } from './trip-photo';
 export { water } from './water';

@@ -4,6 +4,7 @@ import { tallyOf } from '@/domain/log/told';
 import { nextAngler } from '@/domain/log/turn-list';
 import { useI18n } from '@/i18n/client';
 import { LogNav } from './log-nav';
+import { useOffline } from './use-offline';
 import { BigButton } from './panels/big-button';
 import type { TripInHand } from './use-trip';
 
@@ -28,6 +29,7 @@ export function Standing({
   const min = trip.opened ? Math.max(0, Math.floor((nowS - trip.opened.atS) / 60)) : 0;
   const landed = tallyOf(trip.strikes).reduce((sum, { kept, released }) => sum + kept + released, 0);
   const next = nextAngler(trip);
+  const offline = useOffline();
   return (
     <>
       <LogNav open="log" />
@@ -51,10 +53,15 @@ export function Standing({
                   landed,
                 })}
                 {next !== null && ` · ${t('log.turnOf', { name: next })}`}
+                <span data-testid="offline" data-state={offline}>
+                  {' '}
+                  · {t(`log.offline.${offline}`)}
+                </span>
               </small>
             </button>
           ) : (
             <p className="semi-narrow text-[16px] font-semibold" data-testid="no-trip">
+              <span data-testid="offline" data-state={offline} className="hidden" />
               {t(tripId === undefined ? 'common.loading' : trip.closedS !== null ? 'log.closed' : 'log.noTrip')}
             </p>
           )}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useOptimistic, useTransition } from 'react';
+import { useEffect, useOptimistic, useTransition } from 'react';
 import { useI18n } from '@/i18n/client';
 import { LIGHTINGS, LOCALES, UNIT_SYSTEMS } from '@/i18n/preferences';
 import { choosePreference, type Choice } from '@/server/actions/choose-preference';
@@ -16,9 +16,16 @@ export function PreferenceSwitches() {
     startChoosing(async () => {
       show({ ...shown, [choice.name]: choice.value });
       if (choice.name === 'lighting') document.documentElement.dataset['lighting'] = choice.value;
-      await choosePreference(choice);
-      router.refresh();
+      const kept = await choosePreference(choice).catch(() => null);
+      // Without a server there is no page to fetch anew: the cookie is for the next one.
+      if (kept === null) keepHere(choice);
+      else router.refresh();
     });
+  useEffect(() => {
+    // A page that this phone kept may have been made by another light.
+    const lighting = LIGHTINGS.find((each) => document.cookie.includes(`lighting=${each}`));
+    if (lighting) document.documentElement.dataset['lighting'] = lighting;
+  }, []);
   return (
     <div role="group" aria-label={t('preferences.label')} className="flex items-center gap-2">
       <Switch
@@ -44,6 +51,10 @@ export function PreferenceSwitches() {
       />
     </div>
   );
+}
+
+function keepHere({ name, value }: Choice): void {
+  document.cookie = `${name}=${value}; path=/; max-age=31536000; samesite=lax`;
 }
 
 interface SwitchProps<T extends string> {

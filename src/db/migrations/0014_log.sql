@@ -1,0 +1,19 @@
+CREATE TABLE `trip_cells` (
+	`bench_id` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+	`trip_id` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+	`made_of` varchar(160) NOT NULL,
+	`body` mediumblob NOT NULL,
+	CONSTRAINT `trip_cells_bench_id_trip_id_pk` PRIMARY KEY(`bench_id`,`trip_id`)
+);
+--> statement-breakpoint
+CREATE TABLE `trip_photo` (
+	`bench_id` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+	`id` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+	`trip_id` varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+	`body` mediumblob NOT NULL,
+	CONSTRAINT `trip_photo_bench_id_id_pk` PRIMARY KEY(`bench_id`,`id`)
+);
+--> statement-breakpoint
+ALTER TABLE `trip_cells` ADD CONSTRAINT `trip_cells_bench_id_bench_id_fk` FOREIGN KEY (`bench_id`) REFERENCES `bench`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `trip_photo` ADD CONSTRAINT `trip_photo_bench_id_bench_id_fk` FOREIGN KEY (`bench_id`) REFERENCES `bench`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+CREATE INDEX `trip_photo_by_trip` ON `trip_photo` (`bench_id`,`trip_id`);

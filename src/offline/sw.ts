@@ -1,0 +1,74 @@
+/// <reference lib="webworker" />
+import { Serwist, type PrecacheEntry } from 'serwist';
+import { keptUnder, PAGES_CACHE } from './kept-pages';
+
+declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
+
+/** A server that is reached answers within this; after it the page that is kept is shown [ms]. */
+const ANSWER_MS = 6000;
+
+const serwist = new Serwist({
+  precacheEntries: self.__SW_MANIFEST,
+  // A tab that is open goes on with the build that it began with; the next one that is opened gets the new one.
+  skipWaiting: false,
+  clientsClaim: true,
+  disableDevLogs: true,
+});
+
+// Before the toolkit's own listener, which would answer these otherwise.
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (url.origin !== self.location.origin || request.method !== 'GET') return;
+  if (request.destination === 'worker') {
+    event.respondWith(worker(request));
+    event.stopImmediatePropagation();
+  } else if (request.mode === 'navigate') {
+    event.respondWith(page(request, url, (kept) => event.waitUntil(kept)));
+    event.stopImmediatePropagation();
+  }
+});
+
+serwist.addEventListeners();
+
+/**
+ * Workers of all kinds start from one file and read which one they are behind its address: an answer out of a cache carries its
+ * own address and would make every worker the first. One without an address takes that of the question.
+ */
+async function worker(request: Request): Promise<Response> {
+  const path = new URL(request.url).pathname;
+  const hit = (await serwist.matchPrecache(path)) ?? (await fetch(request));
+  if (!hit.ok) return hit;
+  return new Response(await hit.blob(), { status: 200, headers: hit.headers });
+}
+
+/** A page from the server while it answers; as it was last seen where it does not. */
+async function page(request: Request, url: URL, waitUntil: (kept: Promise<unknown>) => void): Promise<Response> {
+  const key = keptUnder(url);
+  try {
+    const answer = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
+    const isSentAway = answer.status === 401 || (answer.redirected && new URL(answer.url).pathname === '/pair');
+    // A device that was sent away keeps nothing of the bench; entries that wait are its own.
+    if (isSentAway) waitUntil(caches.delete(PAGES_CACHE));
+    if (answer.status >= 500 && key !== null) return (await kept(key)) ?? answer;
+    if (answer.ok && !answer.redirected && key !== null) {
+      const copy = answer.clone();
+      waitUntil(caches.open(PAGES_CACHE).then((cache) => cache.put(key, copy)));
+    }
+    return answer;
+  } catch {
+    return (key === null ? null : await kept(key)) ?? (await elsewhere());
+  }
+}
+
+const kept = async (key: string): Promise<Response | null> =>
+  (await (await caches.open(PAGES_CACHE)).match(key)) ?? null;
+
+/** A page that is not kept leads to the log, which is. */
+async function elsewhere(): Promise<Response> {
+  if (await kept('/log')) return Response.redirect('/log', 302);
+  return new Response('No signal, and this page was not opened on this phone before.\n', {
+    status: 503,
+    headers: { 'content-type': 'text/plain; charset=utf-8' },
+  });
+}

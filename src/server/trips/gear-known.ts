@@ -1,0 +1,130 @@
+import { findParts, findRevision, listParts } from '@/db/repo';
+import type { Db, Tx } from '@/db/client';
+import type { RodPart } from '@/core/tackle';
+import type { House } from '@/domain/house';
+import type { BenchId, SetupId } from '@/domain/ids';
+import type { GearKnown } from '@/domain/log/cells';
+import { fishedSpread, gearNow, type PlannedLine } from '@/domain/log/planned';
+import type { Gear, Trip } from '@/domain/log/trip';
+import { revisionLetter } from '@/domain/revision-letter';
+import { isSolved } from '@/domain/spread/line-names';
+import { solveSpread, type SetupFiles, type SolvedLine } from '@/domain/spread/solve';
+import type { SpreadDocument } from '@/domain/spread/spread';
+import { towPointsOf } from '@/domain/spread/tow-points';
+import { findHouse } from '../house/house';
+import { newestSetups, partIdsOf, type NewestSetup } from '../setups/newest-setups';
+import { setupFileFrom } from '../setups/setup-file';
+
+/** What a trip's gear is worked out with. */
+export interface TripContext {
+  readonly house: House;
+  readonly setups: readonly NewestSetup[];
+  readonly rods: readonly RodPart[];
+}
+
+export async function tripContext(db: Db | Tx, benchId: BenchId): Promise<TripContext> {
+  const [newest, box, house] = await Promise.all([
+    newestSetups(db, benchId),
+    listParts(db, benchId),
+    findHouse(db, benchId),
+  ]);
+  return { house, setups: newest.setups, rods: box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : [])) };
+}
+
+/** Speed of a boat of which no instrument says anything: lines are solved for shares of it [m/s]. */
+const USUAL_MPS = 1.2;
+const WIDE = { radiusM: 1000, side: 'starboard' } as const;
+
+/** What each piece of gear of a trip is called, where it stood, and how deep its lure ran by speed. */
+export async function gearKnown(
+  db: Db | Tx,
+  benchId: BenchId,
+  trip: Trip,
+  context: TripContext,
+): Promise<(gear: Gear) => GearKnown> {
+  const { house, setups, rods } = context;
+  const craft = house.crafts.find(({ id }) => id === trip.opened?.craftId) ?? null;
+  const points = craft ? towPointsOf(craft) : [];
+  const keyOf = ({ changed: _, ...gear }: Gear) => JSON.stringify(gear);
+  const used = new Map(
+    [...trip.stretches.map(({ gear }) => gear), ...trip.lines.map(({ gear }) => gear)].map((gear) => [
+      keyOf(gear),
+      gear,
+    ]),
+  );
+  const files = await filesOf(db, benchId, [...used.values()], context);
+  const solved = new Map<string, SolvedLine>();
+  if (craft) {
+    const lines = [...used.values()].map((gear, i): PlannedLine => ({
+      line: `g${i}`,
+      gear: { ...gearNow(gear), setupId: fileKey(gear) },
+    }));
+    const spread = fishedSpread(BARE, lines);
+    const answer = solveSpread({ spread, craft, files, house, rods, turn: WIDE });
+    const keys = [...used.keys()];
+    for (const line of answer.lines) if (isSolved(line)) solved.set(keys[Number(line.id.slice(1))]!, line);
+  }
+  const known = new Map<string, GearKnown>();
+  return (gear) => {
+    const key = JSON.stringify(gear);
+    const before = known.get(key);
+    if (before) return before;
+    const setup = setups.find(({ id }) => id === gear.setupId);
+    const point = points.find(({ id }) => id === gear.pointId) ?? null;
+    const side = point === null ? 0 : point.xM === 0 ? point.pointsRad : point.xM;
+    const setupName = setup?.name ?? gear.setupId;
+    const rodId = gear.rodId ?? setup?.file.chain.find(({ kind }) => kind === 'rod')?.partId;
+    const now: GearKnown = {
+      words: {
+        lure: gear.changed.lure?.name ?? setupName,
+        colour: gear.changed.colour?.name ?? '',
+        setup: gear.revision === undefined ? setupName : `${setupName} ${revisionLetter(gear.revision)}`,
+        rod: rods.find(({ id }) => id === rodId)?.name ?? rodId ?? '',
+        place: gear.pointId ?? '',
+        side: point === null ? '' : Math.abs(side) < 0.05 ? 'middle' : side < 0 ? 'port' : 'starboard',
+      },
+      xM: point === null ? null : Math.abs(side) < 0.05 ? 0 : point.xM || side,
+      depthsAt: solved.get(keyOf(gear))?.depthsAt ?? [],
+    };
+    known.set(key, now);
+    return now;
+  };
+}
+
+/** A spread of nothing but the lines that are asked about, at the usual speed. */
+const BARE = {
+  speedMps: USUAL_MPS,
+  current: [],
+  lines: [],
+  probe: null,
+  clearM: 1.5,
+  radiusM: 60,
+} as unknown as SpreadDocument;
+
+const fileKey = ({ setupId, revision }: Pick<Gear, 'setupId' | 'revision'>): SetupId =>
+  `${setupId}${revision === undefined ? '' : ` ${revision}`}` as SetupId;
+
+/** The setups as they were when they were fished; one that was never saved so is taken as it is now. */
+async function filesOf(
+  db: Db | Tx,
+  benchId: BenchId,
+  gears: readonly Gear[],
+  { setups, house }: TripContext,
+): Promise<SetupFiles> {
+  const files: Record<string, SetupFiles[string]> = {};
+  for (const gear of gears) {
+    const key = fileKey(gear);
+    if (files[key]) continue;
+    const newest = setups.find(({ id }) => id === gear.setupId);
+    const then =
+      gear.revision === undefined || gear.revision === newest?.number
+        ? null
+        : await findRevision(db, benchId, gear.setupId, gear.revision);
+    const outcome = then
+      ? setupFileFrom(gear.setupId, then, await findParts(db, benchId, partIdsOf(then)), house)
+      : null;
+    const file = outcome?.kind === 'file' ? outcome.file : newest?.file;
+    if (file) files[key] = file;
+  }
+  return files;
+}

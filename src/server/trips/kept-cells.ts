@@ -1,0 +1,79 @@
+import 'server-only';
+import { blocksIn, findKeptCells, keepCells, listTripEvents, tripsMadeOf } from '@/db/repo';
+import type { Db } from '@/db/client';
+import type { BenchId, TripId } from '@/domain/ids';
+import { seriesOf } from '@/domain/log/block-series';
+import { cellsOf, type TripCells } from '@/domain/log/cells';
+import { tripOf, type Trip } from '@/domain/log/trip';
+import { gearKnown, tripContext, type TripContext } from './gear-known';
+
+/** Grows whenever cells are made otherwise. */
+const CELLS_VERSION = 1;
+
+/** Opened once, a trip's cells stay in memory: questions come in rows. */
+const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells }>();
+const MOST_IN_MEMORY = 500;
+
+/** The cells of every trip of a bench, worked out where they are missing or entries came since. */
+export async function cellsOfTrips(db: Db, benchId: BenchId): Promise<ReadonlyMap<TripId, TripCells>> {
+  const wanted = await tripsMadeOf(db, benchId);
+  const found = new Map<TripId, TripCells>();
+  const missing: TripId[] = [];
+  const key = (tripId: TripId) => `${benchId} ${tripId}`;
+  const made = (tripId: TripId) =>
+    `${CELLS_VERSION} ${process.env['CORE_HASH']?.slice(0, 12) ?? ''} ${wanted.get(tripId)}`;
+  for (const tripId of wanted.keys()) {
+    const own = inMemory.get(key(tripId));
+    if (own?.madeOf === made(tripId)) found.set(tripId, own.cells);
+    else missing.push(tripId);
+  }
+  if (missing.length === 0) return found;
+  const kept = await findKeptCells(db, benchId, missing);
+  let context: TripContext | null = null;
+  for (const tripId of missing) {
+    const own = kept.get(tripId);
+    const madeOf = made(tripId);
+    let cells = own?.madeOf === madeOf ? opened(own.text) : null;
+    if (!cells) {
+      context ??= await tripContext(db, benchId);
+      cells = await cellsNow(db, benchId, tripId, context);
+      await keepCells(db, benchId, { tripId, madeOf, text: JSON.stringify(cells) });
+    }
+    found.set(tripId, cells);
+    if (inMemory.size >= MOST_IN_MEMORY) inMemory.delete(inMemory.keys().next().value!);
+    inMemory.set(key(tripId), { madeOf, cells });
+  }
+  return found;
+}
+
+function opened(text: string): TripCells | null {
+  try {
+    return JSON.parse(text) as TripCells;
+  } catch {
+    return null;
+  }
+}
+
+async function cellsNow(db: Db, benchId: BenchId, tripId: TripId, context: TripContext): Promise<TripCells> {
+  const { rows } = await listTripEvents(db, benchId, tripId);
+  const trip = tripOf(rows);
+  const span = spanOf(trip, rows);
+  const { blocks } = await blocksIn(db, benchId, span);
+  return cellsOf(trip, {
+    untilS: span.toS,
+    series: seriesOf(blocks, trip),
+    gear: await gearKnown(db, benchId, trip, context),
+    craftName: context.house.crafts.find(({ id }) => id === trip.opened?.craftId)?.name ?? '',
+  });
+}
+
+/** From when to when a trip is looked at: until it was closed, else until its last entry. */
+export function spanOf(
+  trip: Trip,
+  events: readonly { readonly atS: number }[],
+): { readonly fromS: number; readonly toS: number } {
+  const times = events.map(({ atS }) => atS);
+  const fromS = trip.opened?.atS ?? times.reduce((least, atS) => Math.min(least, atS), Infinity);
+  const toS = trip.closedS ?? times.reduce((most, atS) => Math.max(most, atS), 0);
+  return { fromS: Number.isFinite(fromS) ? fromS : 0, toS: Math.max(toS, Number.isFinite(fromS) ? fromS : 0) };
+}
