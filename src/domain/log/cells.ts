@@ -184,7 +184,9 @@ function seriesFor(
     band(
       'current',
       ticks,
-      then.map((each) => (typeof each?.sogMps === 'number' && typeof each.probeMps === 'number' ? each.sogMps - each.probeMps : null)),
+      then.map((each) =>
+        typeof each?.sogMps === 'number' && typeof each.probeMps === 'number' ? each.sogMps - each.probeMps : null,
+      ),
     ),
     band('wind', ticks, relative('windFromRad')),
     band('waves', ticks, relative('wavesFromRad')),

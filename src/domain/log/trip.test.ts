@@ -189,6 +189,7 @@ describe('a trip', () => {
           lines: [],
           stretches: [],
           strikes: [],
+          spells: [],
           crew: [],
           casts: {},
           conditions: [],

@@ -30,6 +30,15 @@ export interface Stretch {
   readonly isDoubtful: boolean;
 }
 
+/** A stretch of time in which a line was in one state. */
+export interface Spell {
+  readonly line: string;
+  readonly state: LineState;
+  readonly fromS: number;
+  /** null: it still is */
+  readonly toS: number | null;
+}
+
 export interface Strike {
   readonly id: string;
   readonly line: string;
@@ -57,6 +66,7 @@ export interface Trip {
   readonly lines: readonly LineNow[];
   readonly stretches: readonly Stretch[];
   readonly strikes: readonly Strike[];
+  readonly spells: readonly Spell[];
   /** who fishes, in the order of their turns */
   readonly crew: readonly string[];
   /** casts that were counted, by line */
@@ -76,6 +86,7 @@ export interface Trip {
 export const FLURRY_S = 180;
 
 interface Line {
+  readonly name: string;
   state: LineState;
   sinceS: number;
   gear: Gear;
@@ -107,8 +118,10 @@ export function tripOf(events: readonly TripEvent[]): Trip {
       stretches.push({ line: name, fromS: line.open.fromS, toS, gear: line.gear, isDoubtful });
     line.open = null;
   };
+  const states: { line: string; state: LineState; fromS: number }[] = [];
   const set = (line: Line, state: LineState, atS: number): void => {
     [line.state, line.sinceS] = [state, atS];
+    states.push({ line: line.name, state, fromS: atS });
   };
 
   for (const event of inOrder(events)) {
@@ -118,7 +131,14 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         const before = lines.get(event.line);
         if (before) close(event.line, before, atS);
         const { id: _, kind: __, atS: ___, line: ____, ...gear } = event;
-        lines.set(event.line, { state: 'fishing', sinceS: atS, gear: { ...gear, changed: {} }, open: { fromS: atS } });
+        states.push({ line: event.line, state: 'fishing', fromS: atS });
+        lines.set(event.line, {
+          name: event.line,
+          state: 'fishing',
+          sinceS: atS,
+          gear: { ...gear, changed: {} },
+          open: { fromS: atS },
+        });
         break;
       }
       case 'out':
@@ -163,7 +183,13 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         const strike = strikes.get(event.of);
         const line = strike && lines.get(strike.line);
         if (!strike || !line) unfitting.push(event);
-        else if (line.state === 'fought' && line.sinceS === strike.atS) reopened(strike.line, line, stretches);
+        else if (line.state === 'fought' && line.sinceS === strike.atS) {
+          reopened(strike.line, line, stretches);
+          states.splice(
+            states.findLastIndex((each) => each.line === strike.line),
+            1,
+          );
+        }
         break;
       }
       case 'fouled':
@@ -268,6 +294,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
     lines: [...lines].map(([line, { state, sinceS, gear }]) => ({ line, state, sinceS, gear })),
     stretches: stretches.sort((a, b) => a.fromS - b.fromS || a.line.localeCompare(b.line)),
     strikes: withFlurries([...strikes.values()]),
+    spells: spellsOf(states),
     crew,
     casts,
     conditions,
@@ -289,6 +316,15 @@ function reopened(name: string, line: Line, stretches: Stretch[]): void {
     line.open = { fromS: last.fromS };
   } else line.open = { fromS: line.sinceS };
   [line.state, line.sinceS] = ['fishing', line.open.fromS];
+}
+
+function spellsOf(
+  states: readonly { readonly line: string; readonly state: LineState; readonly fromS: number }[],
+): readonly Spell[] {
+  return states.flatMap((state, i): Spell[] => {
+    const next = states.find((each, k) => k > i && each.line === state.line);
+    return next && next.fromS <= state.fromS ? [] : [{ ...state, toS: next?.fromS ?? null }];
+  });
 }
 
 /** Events that count, each at its time; of one second in the order of their ids, so that every phone has the same. */

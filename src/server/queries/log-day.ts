@@ -1,0 +1,153 @@
+import 'server-only';
+import { blocksIn, listTripEvents } from '@/db/repo';
+import { tripIdSchema, type TripId } from '@/domain/ids';
+import { seriesOf, stepped } from '@/domain/log/block-series';
+import { sharesOf, type Shares } from '@/domain/log/shares';
+import { depthAtSpeed, thenAt } from '@/domain/log/then-at';
+import { tallyOf, type Tally } from '@/domain/log/told';
+import { tripOf, type Spell, type Strike } from '@/domain/log/trip';
+import type { Then } from '@/domain/log/trip-event';
+import type { ChannelName } from '@/domain/instruments/channels';
+import { firstFrom } from '@/domain/helm/tracks';
+import { packed, type Packed } from '@/domain/packed';
+import { pageQuery } from '../page-query';
+import { gearKnown, tripContext } from '../trips/gear-known';
+import { spanOf } from '../trips/kept-cells';
+
+/** So many points of the track are drawn at most. */
+const MOST_POINTS = 900;
+
+/** The boat at one instant of the day; null where nothing was read. */
+export interface DayPoint {
+  readonly tS: number;
+  readonly latDeg: number | null;
+  readonly lonDeg: number | null;
+  readonly sogMps: number | null;
+  readonly waterMps: number | null;
+  readonly probeMps: number | null;
+  readonly probeC: number | null;
+  readonly probeM: number | null;
+  readonly surfaceC: number | null;
+  readonly bottomM: number | null;
+}
+
+export interface DayLine {
+  readonly line: string;
+  readonly number: number;
+  readonly name: string;
+  /** by speed through the water; of what was on it last */
+  readonly depthsAt: readonly { readonly speedMps: number; readonly depthM: number }[];
+  readonly laybackM: number | null;
+}
+
+export interface DayStrike extends Omit<Strike, 'gear'> {
+  readonly lure: string;
+  readonly lineM: number | null;
+  readonly cableM: number | null;
+}
+
+export interface LogDay {
+  readonly tripId: TripId;
+  readonly name: string;
+  readonly waterName: string;
+  readonly craft: string | null;
+  readonly way: 'trolling' | 'casting';
+  readonly fromS: number;
+  readonly toS: number;
+  readonly isClosed: boolean;
+  readonly points: Packed<readonly DayPoint[]>;
+  readonly lines: readonly DayLine[];
+  readonly spells: readonly Spell[];
+  readonly strikes: readonly DayStrike[];
+  readonly shares: Shares;
+  readonly tallies: readonly Tally[];
+  readonly casts: number;
+  readonly passesS: readonly number[];
+  /** entries that could not be read, and those that do not fit what was before them */
+  readonly broken: number;
+  readonly unfitting: number;
+}
+
+const CHANNELS = [
+  'latDeg',
+  'lonDeg',
+  'sogMps',
+  'waterMps',
+  'probeMps',
+  'probeC',
+  'probeM',
+  'surfaceC',
+  'bottomM',
+] as const satisfies readonly ChannelName[];
+
+/** One trip as it went; null where there is none of that id. */
+export async function getLogDay(id: string): Promise<LogDay | null> {
+  const tripId = tripIdSchema.safeParse(id);
+  if (!tripId.success) return null;
+  return pageQuery(async (db, benchId) => {
+    const { rows, broken } = await listTripEvents(db, benchId, tripId.data);
+    if (rows.length === 0) return null;
+    const trip = tripOf(rows);
+    const span = spanOf(trip, rows);
+    const { blocks } = await blocksIn(db, benchId, span);
+    const series = seriesOf(blocks, trip);
+    const context = await tripContext(db, benchId);
+    const known = await gearKnown(db, benchId, trip, context);
+    const craft = context.house.crafts.find((each) => each.id === trip.opened?.craftId) ?? null;
+    const then = (strike: Strike): Then | null => {
+      const read = strike.then ?? withLure(thenAt(series, strike.atS));
+      const mps = read?.waterMps ?? read?.sogMps ?? null;
+      if (!read || read.lureM !== null || !strike.gear || mps === null) return read;
+      return { ...read, lureM: depthAtSpeed(known(strike.gear).depthsAt, mps) };
+    };
+    const stepS = Math.max(1, Math.ceil((span.toS - span.fromS) / MOST_POINTS));
+    const channels = CHANNELS.map((channel) => [channel, stepped(series.of(channel), stepS)] as const);
+    const ticks = Array.from(
+      { length: Math.floor((span.toS - span.fromS) / stepS) + 1 },
+      (_, i) => Math.floor(span.fromS / stepS) * stepS + i * stepS,
+    );
+    const points = ticks.map((tS): DayPoint => {
+      const at = channels.map(([channel, { tS: times, values }]) => {
+        const i = firstFrom(times, tS);
+        return [channel, times[i] === tS ? values[i]! : null] as const;
+      });
+      return { tS, ...(Object.fromEntries(at) as Record<(typeof CHANNELS)[number], number | null>) };
+    });
+    const lines = trip.lines.map(({ line, gear }, i): DayLine => {
+      const { words, depthsAt } = known(gear);
+      const laybackM =
+        gear.lineM === null ? null : Math.sqrt(Math.max(0, gear.lineM ** 2 - (depthsAt[3]?.depthM ?? 0) ** 2));
+      return { line, number: i + 1, name: words.lure, depthsAt, laybackM };
+    });
+    return {
+      tripId: tripId.data,
+      name: trip.opened?.name ?? '',
+      waterName: trip.opened?.waterName ?? '',
+      craft: craft?.name ?? null,
+      way: trip.opened?.way ?? 'trolling',
+      ...span,
+      isClosed: trip.closedS !== null,
+      points: packed(points),
+      lines,
+      spells: trip.spells,
+      strikes: trip.strikes.map((strike): DayStrike => {
+        const { gear, ...rest } = strike;
+        return {
+          ...rest,
+          then: then(strike),
+          lure: gear ? [known(gear).words.lure, known(gear).words.colour].filter(Boolean).join(', ') : '–',
+          lineM: gear?.lineM ?? null,
+          cableM: gear?.cableM ?? null,
+        };
+      }),
+      shares: sharesOf(trip, span),
+      tallies: tallyOf(trip.strikes),
+      casts: Object.values(trip.casts).reduce((sum, count) => sum + count, 0),
+      passesS: trip.passesS,
+      broken: broken.length,
+      unfitting: trip.unfitting.length,
+    };
+  });
+}
+
+const withLure = (read: Omit<Then, 'lureM'> | null): Then | null => read && { ...read, lureM: null };
