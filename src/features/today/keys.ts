@@ -19,6 +19,7 @@ export const KEYS = [
   { action: 'deck', keys: ['d'], label: 'deck', atFoot: false },
   { action: 'tie', keys: ['l'], label: 'tie', atFoot: false },
   { action: 'cards', keys: ['c'], label: 'cards', atFoot: false },
+  { action: 'trip', keys: ['t'], label: 'trip', atFoot: false },
   { action: 'keys', keys: ['?'], label: 'keys', atFoot: true },
 ] as const satisfies readonly KeyRow[];
 

@@ -9,7 +9,7 @@ import type { Care } from './care';
 import type { Today } from './use-today';
 
 export interface Step {
-  readonly action: 'water' | 'spread' | 'deck' | 'tie' | 'cards';
+  readonly action: 'water' | 'spread' | 'deck' | 'tie' | 'cards' | 'trip';
   readonly letter: string;
   /** null: it is done here first */
   readonly href: string | null;
@@ -39,7 +39,7 @@ export function SideColumn({
     <>
       {letters && <KeyCap>{capOf(letter)}</KeyCap>}
       <span className="flex-1">{t(`today.key.${action}`)}</span>
-      <span className="font-normal text-dim">{goes}</span>
+      <span className={`font-normal ${action === 'trip' ? '' : 'text-dim'}`}>{goes}</span>
     </>
   );
   return (
@@ -69,7 +69,12 @@ export function SideColumn({
               {inside(each)}
             </button>
           ) : (
-            <Link key={each.action} href={each.href} prefetch={false} className={step}>
+            <Link
+              key={each.action}
+              href={each.href}
+              prefetch={false}
+              className={`${step} ${each.action === 'trip' ? 'bg-hi text-on-hi hover:bg-hi' : ''}`}
+            >
               {inside(each)}
             </Link>
           ),

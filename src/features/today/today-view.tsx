@@ -84,6 +84,7 @@ export function TodayView(page: TodayPage) {
     ...(plan.slots.some(({ setupIds }) => setupIds.length > 0)
       ? [{ action: 'cards', letter: 'c', href: null, goes: t('today.goes.cards') } as const]
       : []),
+    { action: 'trip', letter: 't', href: `/log?plan=${encodeURIComponent(plan.id)}`, goes: t('today.goes.trip') },
   ];
   const goTo = (action: Step['action']) => {
     const found = steps.find((each) => each.action === action);

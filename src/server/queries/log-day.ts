@@ -4,6 +4,7 @@ import { tripIdSchema, type TripId } from '@/domain/ids';
 import { seriesOf, stepped } from '@/domain/log/block-series';
 import { sharesOf, type Shares } from '@/domain/log/shares';
 import { depthAtSpeed, thenAt } from '@/domain/log/then-at';
+import { roundedTo } from '@/domain/log/trip-file';
 import { tallyOf, type Tally } from '@/domain/log/told';
 import { tripOf, type Spell, type Strike } from '@/domain/log/trip';
 import type { Then } from '@/domain/log/trip-event';
@@ -109,7 +110,7 @@ export async function getLogDay(id: string): Promise<LogDay | null> {
     const points = ticks.map((tS): DayPoint => {
       const at = channels.map(([channel, { tS: times, values }]) => {
         const i = firstFrom(times, tS);
-        return [channel, times[i] === tS ? values[i]! : null] as const;
+        return [channel, times[i] === tS ? roundedTo(channel, values[i]!) : null] as const;
       });
       return { tS, ...(Object.fromEntries(at) as Record<(typeof CHANNELS)[number], number | null>) };
     });

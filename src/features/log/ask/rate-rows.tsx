@@ -10,7 +10,8 @@ const W = 320;
 /** Each level with its rate, how far off that may be, and how likely it is the best. */
 export function RateRows({ answer, by }: { readonly answer: Answer; readonly by: Dimension }) {
   const i18n = useI18n();
-  const { t, number } = i18n;
+  const { t, number, preferences } = i18n;
+  const rates = new Intl.NumberFormat(preferences.locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
   const isOrdered = Object.hasOwn(BAND_DIMENSIONS, by);
   const rows = answer.rows.toSorted((a, b) =>
     isOrdered ? Number(a.level) - Number(b.level) : b.ratePerH - a.ratePerH,
@@ -39,11 +40,11 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
               </th>
               <td className="px-2 text-right">{number(row.hours, 1)}</td>
               <td className="px-2 text-right">{row.events}</td>
-              <td className="px-2 text-right font-semibold">{number(row.ratePerH, 2)}</td>
+              <td className="px-2 text-right font-semibold">{rates.format(row.ratePerH)}</td>
               <td className="px-2">
                 <Range row={row} x={x} overall={answer.overallPerH} />
                 <span className="block text-[12px] text-dim">
-                  {number(row.interval[0], 2)}–{number(row.interval[1], 2)}
+                  {rates.format(row.interval[0])}–{rates.format(row.interval[1])}
                 </span>
               </td>
               <td className="px-2 text-right">
@@ -68,6 +69,7 @@ function Range({
 }) {
   return (
     <svg viewBox={`0 0 ${W} 16`} preserveAspectRatio="none" className="h-4 w-[min(320px,34vw)]" aria-hidden="true">
+      <path d={`M${x(0)},2V14M${x(0)},8H${W}`} stroke="var(--faint)" fill="none" />
       <line x1={x(overall)} x2={x(overall)} y1="0" y2="16" stroke="var(--faint)" strokeWidth="2" />
       <line x1={x(row.interval[0])} x2={x(row.interval[1])} y1="8" y2="8" stroke="var(--ink)" strokeWidth="3" />
       <rect x={x(row.ratePerH) - 3} y="2" width="6" height="12" fill="var(--hi)" stroke="var(--ink)" />
