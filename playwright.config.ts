@@ -6,7 +6,7 @@ const HALVES = [
     name: 'first',
     port: 4199,
     database: process.env['END_TO_END_DATABASE_URL'] ?? '',
-    files: ['bench', 'chains', 'helm', 'integrity', 'spread'],
+    files: ['bench', 'chains', 'helm', 'integrity', 'log', 'spread'],
   },
   {
     name: 'second',

@@ -168,7 +168,9 @@ async function openTrip(page: Page, url: string, name: string): Promise<string> 
   await panel.getByRole('button', { name: /^Open it/ }).click();
   await page.getByTestId('tiles').waitFor();
   for (let tries = 0; tries < 200; tries += 1) {
-    const { trips } = (await (await fetch(`${url}/log/events`)).json()) as { trips: { tripId: string; name: string }[] };
+    const { trips } = (await (await fetch(`${url}/log/events`)).json()) as {
+      trips: { tripId: string; name: string }[];
+    };
     const own = trips.find((trip) => trip.name === name);
     if (own) return own.tripId;
     await pause(100);

@@ -80,6 +80,11 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
   const tell = async (events: readonly TripEvent[]): Promise<void> => {
     if (await add(events)) setDone({ events, atS: Date.now() / 1000 });
   };
+  /** What is said of a strike keeps it in view, wherever its time puts it. */
+  const edit = (id: string, keep: (events: readonly TripEvent[]) => Promise<unknown>, events: readonly TripEvent[]) => {
+    setChosen(id);
+    return keep(events);
+  };
   const strike = (line: string): void => {
     const atS = Date.now() / 1000;
     const event: TripEvent = {
@@ -241,15 +246,18 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
                 speeds={speeds}
                 stopS={suddenStop(boatTrack, shown.touchedS)}
                 onRetime={(toS) =>
-                  void tell([
+                  void edit(shown.id, tell, [
                     { kind: 'retimed', ...own(), of: shown.id, toS, then: then(shown.line, toS) ?? shown.then },
                   ])
                 }
-                onKnown={(known) => void add([{ kind: 'told', ...own(), of: shown.id, ...known }])}
+                onKnown={(known) => void edit(shown.id, add, [{ kind: 'told', ...own(), of: shown.id, ...known }])}
                 onUndo={() => void tell([{ kind: 'undone', ...own(), of: shown.id }])}
-                onBack={() => void tell([{ kind: 'back', ...own(), lines: [shown.line] }])}
+                onBack={() => void edit(shown.id, tell, [{ kind: 'back', ...own(), lines: [shown.line] }])}
                 onStillOut={() =>
-                  void add([{ kind: 'still-out', ...own(), of: shown.id }, ...(shown.told ? [] : [missed(shown.id)])])
+                  void edit(shown.id, add, [
+                    { kind: 'still-out', ...own(), of: shown.id },
+                    ...(shown.told ? [] : [missed(shown.id)]),
+                  ])
                 }
                 onAgain={() => setPanel('again')}
                 onMore={() => setPanel('more')}

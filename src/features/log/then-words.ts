@@ -1,5 +1,4 @@
 import { speedTrend, turnPlace } from '@/domain/log/then-at';
-import type { Then } from '@/domain/log/trip-event';
 import type { Strike } from '@/domain/log/trip';
 import { readout } from '@/features/fields/readout';
 import type { I18n } from '@/i18n/client';
@@ -76,6 +75,3 @@ function turnText(
   if (Math.abs(turnRadPerS) < 0.01) return t('log.straight');
   return place === 'straight' ? to : t(`log.turned.${place}`, { to, number });
 }
-
-export const hasAny = (then: Then | null): boolean =>
-  then !== null && Object.values(then).some((value) => value !== null);

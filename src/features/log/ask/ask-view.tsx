@@ -135,7 +135,7 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
             {t('log.asks.unknown', { hours: number(answer.unknown.hours, 1), events: answer.unknown.events })}
           </p>
         )}
-        {answer.apart > 0 && (
+        {answer.apart > 0 && question.only.length === 0 && (
           <p className="semi-narrow text-[13.5px] text-dim">{t('log.asks.apart', { count: answer.apart })}</p>
         )}
       </section>

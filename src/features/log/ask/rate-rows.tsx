@@ -20,7 +20,7 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
   const most = Math.max(1e-6, ...all.map(({ interval }) => interval[1]));
   const x = (rate: number) => (Math.min(rate, most) / most) * (W - 8) + 4;
   return (
-    <div className="overflow-x-auto">
+    <div role="region" tabIndex={0} aria-label={t('log.asks.title')} className="overflow-x-auto">
       <table className="narrow w-full text-[14px]" data-testid="rates">
         <thead>
           <tr className="text-left text-[12.5px] text-dim">

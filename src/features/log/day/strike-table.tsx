@@ -32,7 +32,11 @@ export function StrikeTable({
     'flurry',
   ] as const;
   return (
-    <section className="mx-2 mb-3 overflow-x-auto border border-ink bg-sheet">
+    <section
+      tabIndex={0}
+      aria-label={t('log.strikes')}
+      className="mx-2 mb-3 overflow-x-auto border border-ink bg-sheet"
+    >
       <table className="narrow w-full text-[14px]" data-testid="strikes">
         <caption className="sr-only">{t('log.strikes')}</caption>
         <thead>

@@ -57,7 +57,12 @@ export function TripsView({ trips }: LogTrips) {
       {trips.length === 0 ? (
         <p className="semi-narrow px-3 text-[15px] text-dim">{t('log.files.none')}</p>
       ) : (
-        <div className="mx-2 overflow-x-auto border border-ink bg-sheet">
+        <div
+          role="region"
+          tabIndex={0}
+          aria-label={t('log.nav.trips')}
+          className="mx-2 overflow-x-auto border border-ink bg-sheet"
+        >
           <table className="narrow w-full text-[15px]" data-testid="trips">
             <thead>
               <tr className="border-b border-ink text-left text-[12.5px] text-dim">
@@ -144,7 +149,11 @@ export function TripsView({ trips }: LogTrips) {
                 count: asked.taken.lines.filter(({ problem }) => problem === null).length,
               })}
             </p>
-            <ul className="narrow max-h-60 overflow-y-auto text-[13.5px]">
+            <ul
+              tabIndex={0}
+              aria-label={t('log.files.title')}
+              className="narrow max-h-60 overflow-y-auto text-[13.5px]"
+            >
               {asked.taken.lines.map(({ line, what, problem }) => (
                 <li key={line} className="border-t border-faint">
                   {t('log.files.line', { line })} {problem ? problemText(t, problem) : t(`log.files.what.${what}`)}

@@ -1,0 +1,138 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Db } from '@/db/client';
+import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { addTripEvents, listTripEvents, listTrips } from '@/db/repo';
+import { tripIdSchema } from '@/domain/ids';
+import { getLogAsk } from '@/server/queries/log-ask';
+import { getLogDay } from '@/server/queries/log-day';
+import { getLogPage } from '@/server/queries/log-page';
+import { takeTripFile, tripFile } from '@/server/trips/files';
+import { photoOf, takePhoto } from '@/server/trips/photos';
+import { emptyDatabase } from '../helpers/database';
+
+let db: Db;
+let close: () => Promise<void>;
+const HERE = 'http://127.0.0.1/log/file';
+const trip = 'trip-first-light';
+
+beforeAll(async () => {
+  const empty = await emptyDatabase();
+  ({ db, close } = empty);
+  process.env['DATABASE_URL'] = empty.url;
+  await loadDemo(db);
+});
+afterAll(() => close());
+
+const get = async (query: string) => tripFile(new Request(`${HERE}?${query}`));
+const put = async (query: string, body: string) => {
+  const response = await takeTripFile(new Request(`${HERE}?${query}`, { method: 'POST', body }));
+  return {
+    status: response.status,
+    answer: (await response.json()) as { tripId: string; lines: { problem: unknown }[]; fields: { path: string }[] },
+  };
+};
+
+describe('the log of the demo', () => {
+  it('has five trips with some ninety strikes, each with what was true then', async () => {
+    const trips = await listTrips(db, demoBenchId);
+    expect(trips).toHaveLength(5);
+    expect(trips.reduce((sum, { strikes }) => sum + strikes, 0)).toBeGreaterThan(80);
+    const day = (await getLogDay(trip))!;
+    expect([day.broken, day.unfitting]).toEqual([0, 0]);
+    expect(day.strikes.every(({ then }) => then?.lureM !== null && then?.probeMps !== null)).toBe(true);
+    expect(await getLogDay('no-such-trip')).toBeNull();
+    expect((await getLogPage()).setups.length).toBeGreaterThan(10);
+  });
+
+  it('answers questions out of kept cells, and anew once an entry came', async () => {
+    const before = await getLogAsk({ by: 'depth' });
+    expect(before.answer.rows.length).toBeGreaterThan(4);
+    expect(before.trips).toBe(5);
+    const [[{ n }]] = (await db.execute(sql.raw('select count(*) as n from trip_cells'))) as unknown as [
+      [{ n: number }],
+    ];
+    expect(Number(n)).toBe(5);
+    const strike = (await getLogDay(trip))!.strikes[0]!;
+    await addTripEvents(db, demoBenchId, [
+      {
+        tripId: tripIdSchema.parse(trip),
+        event: { kind: 'undone', id: crypto.randomUUID(), atS: strike.atS + 1, of: strike.id },
+        behindS: 0,
+      },
+    ]);
+    const after = await getLogAsk({ by: 'depth' });
+    expect(after.answer.events + after.answer.unknown.events).toBe(
+      before.answer.events + before.answer.unknown.events - 1,
+    );
+    await db.execute(sql.raw("update trip_cells set body = 'nonsense'"));
+    expect((await getLogAsk({ by: 'nonsense', depth: ['x', '3'] })).question).toMatchObject({
+      by: 'lure',
+      only: [{ dimension: 'depth', levels: [3] }],
+    });
+  });
+
+  it('goes out as JSON and comes in again as it was, told entry by entry, and twice is once', async () => {
+    const file = await (await get(`trip=${trip}&as=json`)).text();
+    const asked = await put('name=a.json', file);
+    expect(asked.answer.lines.every(({ problem }) => problem === null)).toBe(true);
+    const id = tripIdSchema.parse(trip);
+    const before = (await listTripEvents(db, demoBenchId, id)).rows;
+    expect((await put('name=a.json&confirm=yes', file)).status).toBe(200);
+    expect((await listTripEvents(db, demoBenchId, id)).rows).toEqual(before);
+    const bad = JSON.parse(file) as { events: unknown[] };
+    bad.events[2] = { kind: 'in', id: 'x' };
+    expect(
+      (await put('name=a.json', JSON.stringify(bad))).answer.lines.filter(({ problem }) => problem !== null),
+    ).toHaveLength(1);
+  });
+
+  it('a track comes in from GPX and GeoJSON, strikes from CSV, and goes out the same', async () => {
+    const gpx = await (await get(`trip=${trip}&as=gpx`)).text();
+    const taken = await put('name=mine.gpx&confirm=yes', gpx);
+    const again = await put('name=mine.gpx&confirm=yes', gpx);
+    expect(again.answer.tripId).toBe(taken.answer.tripId);
+    const mine = (await getLogDay(taken.answer.tripId))!;
+    expect(mine.name).toBe('mine');
+    const geo = await (await get(`trip=${mine.tripId}&as=geojson`)).text();
+    expect((await put('name=mine.geojson', geo)).answer.lines.length).toBeGreaterThan(100);
+    const csv = await (await get(`trip=${trip}&as=csv`)).text();
+    const strikes = await put(`name=s.csv&trip=${mine.tripId}&confirm=yes`, csv.replaceAll(/0d3a0000/g, '0d3b0000'));
+    expect(strikes.answer.lines.every(({ problem }) => problem === null)).toBe(true);
+    expect((await getLogDay(mine.tripId))!.strikes.length).toBe((await getLogDay(trip))!.strikes.length);
+  });
+
+  it.each([
+    ['name=a.exe', 'x', 'name'],
+    ['name=a.json', '{', '$'],
+    ['name=a.gpx', '<gpx/>', '$'],
+    ['name=a.csv', 'time\n2026-06-01', 'trip'],
+    ['name=a.json', '{"version":2}', 'version'],
+  ])('%s with %s is refused, with what is wrong', async (query, body, path) => {
+    const { status, answer } = await put(query, body);
+    expect(status).toBe(422);
+    expect(answer.fields[0]!.path).toBe(path);
+  });
+
+  it('tables of all trips are CSV that a spreadsheet runs nothing of', async () => {
+    for (const table of ['trips', 'strikes', 'catches']) {
+      const text = await (await get(`table=${table}`)).text();
+      expect(text.split('\r\n').length).toBeGreaterThan(5);
+    }
+    expect((await get('trip=none')).status).toBe(404);
+    expect((await get(`trip=${trip}&as=pdf`)).status).toBe(422);
+  });
+
+  it('keeps a photo once, and nothing that is none', async () => {
+    const id = crypto.randomUUID();
+    const send = (body: Uint8Array, of = id) =>
+      takePhoto(new Request(`http://x/log/photos/${of}?trip=${trip}`, { method: 'PUT', body: body.slice() }), of);
+    const photo = new Uint8Array([0xff, 0xd8, 0xff, 1, 2, 3]);
+    expect((await send(photo)).status).toBe(204);
+    expect((await send(photo)).status).toBe(204);
+    expect(new Uint8Array(await (await photoOf(id)).arrayBuffer())).toEqual(photo);
+    expect((await send(new Uint8Array([1, 2, 3]), crypto.randomUUID())).status).toBe(422);
+    expect((await send(new Uint8Array(400_000).fill(0xff), crypto.randomUUID())).status).toBe(422);
+    expect((await photoOf('nothing')).status).toBe(404);
+  });
+});
