@@ -1,12 +1,11 @@
 // The pictures in docs/screenshots, one for each main view, from a running Ferula with the demo bench:
-//   node scripts/screenshots.mjs [http://127.0.0.1:4173]
+//   node scripts/screenshots.mjs [http://127.0.0.1:4173 [only files that begin so]]
 import { chromium } from '@playwright/test';
 
 const at = process.argv[2] ?? 'http://127.0.0.1:4173';
 const WALL = '/bench/setup-drowned-wall';
 const PICTURES = [
   { file: 'box.png', path: '/box', find: 'offset worm', typed: '7\'2" MH fast 3/8-1 oz cast' },
-  { file: 'true-scale.png', path: '/box/true-scale' },
   { file: 'new-setup.png', path: '/bench/new' },
   { file: 'bench.png', path: WALL, wait: 2500 },
   { file: 'bench-lamp-es.png', path: '/bench/setup-lily-bay', cookies: { lighting: 'lamp', locale: 'es' }, wait: 2500 },
@@ -26,11 +25,6 @@ const PICTURES = [
     wait: 4500,
   },
   { file: 'fight.png', path: '/bench/setup-char-flasher', keys: ['r'], wait: 1500 },
-  {
-    file: 'compare.png',
-    path: '/bench/compare?with=setup-drowned-wall&with=setup-evening-edge&with=setup-lily-bay',
-    wait: 4000,
-  },
   {
     file: 'water.png',
     path: '/water?setup=setup-crimped-minnow&setup=setup-char-flasher&setup=setup-copper-deep',
@@ -60,7 +54,24 @@ const PICTURES = [
     wait: 3000,
   },
   { file: 'rules.png', path: '/rules' },
+  // With ./ferula instrument running: a strike is filled with what it says.
+  { file: 'log.png', path: '/log', width: 390, height: 844, during: aStrike, wait: 800 },
+  { file: 'log-day.png', path: '/log/day?trip=trip-first-light', height: 1100, wait: 1200 },
 ];
+
+/** A trip is opened, all lines go out, and one is touched. */
+async function aStrike(page) {
+  await page.getByRole('button', { name: /^Open a trip/ }).click();
+  const panel = page.getByTestId('open-trip');
+  await panel.getByLabel('Water').fill('Lake Ostrey');
+  await panel.getByRole('button', { name: /^Open it/ }).click();
+  await page.getByRole('button', { name: /^Lines/ }).click();
+  await page.getByRole('button', { name: 'All back' }).click();
+  await page.getByRole('button', { name: /^Lines/ }).click();
+  await page.waitForTimeout(3000);
+  await page.locator('[data-line][data-state=fishing]').nth(5).click();
+  await page.waitForTimeout(21_000);
+}
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
@@ -88,12 +99,15 @@ for (const {
   later = [],
   press,
   choose,
+  during,
   wait = 600,
-} of PICTURES) {
+} of PICTURES.filter(({ file: own }) => !process.argv[3] || own.startsWith(process.argv[3]))) {
   const context = await browser.newContext({ viewport: { width, height } });
   await context.addCookies(Object.entries(cookies).map(([name, value]) => ({ name, value, url: at })));
   const page = await context.newPage();
-  await page.goto(at + path, { waitUntil: 'networkidle' });
+  await page.goto(at + path, {
+    waitUntil: path.startsWith('/log') || path.startsWith('/helm') ? 'load' : 'networkidle',
+  });
   // A key pressed before the page is alive is lost.
   await page.waitForFunction(() =>
     Object.keys(document.querySelector('main') ?? {}).some((key) => key.startsWith('__reactProps')),
@@ -114,6 +128,7 @@ for (const {
   if (press) await page.getByRole('button', { name: press }).first().click();
   for (const [label, text] of fill) await page.getByLabel(label).fill(text);
   if (choose) await page.getByLabel(choose[0], { exact: true }).selectOption({ label: choose[1] });
+  if (during) await during(page);
   await page.waitForTimeout(wait);
   for (const key of later) await page.keyboard.press(key);
   if (later.length > 0) await page.waitForTimeout(1500);

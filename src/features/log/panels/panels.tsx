@@ -200,7 +200,7 @@ export function LogPanels(props: {
               line === strike.line ? gear : { ...gear, pointId: place?.pointId ?? null, rodId: place?.rodId ?? null };
             tellAndClose([{ kind: 'in', ...own(), line, ...to }]);
           }}
-          toSpread={props.spread ? `/spread?open=${encodeURIComponent(props.spread.id)}` : null}
+          toSpread={props.spread ? `/spread?spread=${encodeURIComponent(props.spread.id)}` : null}
         />
       )}
     </Panel>
