@@ -5,7 +5,11 @@ import { boatSide, evaluate, withPart } from '@/core/judge';
 import { loadMixedInteger, seeded } from '@/core/base/numeric';
 import { rodBend, type Setup } from '@/core/tackle';
 import { sink, tow, type SinkInput, type TowInput } from '@/core/water';
-import { demoHouse, demoParts, demoSpreads } from '@/db/demo';
+import { demoHouse, demoParts, demoSpreads, demoTrips } from '@/db/demo';
+import { askOf } from '@/domain/log/ask';
+import { seriesOf } from '@/domain/log/block-series';
+import { cellsOf, type TripCells } from '@/domain/log/cells';
+import { tripOf } from '@/domain/log/trip';
 import { solveSpread, type SpreadQuestion } from '@/domain/spread/solve';
 import { changesFor } from '@/domain/remedy/changes';
 import { demoFile, demoFiles } from '../tests/helpers/demo';
@@ -233,8 +237,62 @@ LONG_JOBS.push(
   ],
 );
 
+const trolled = demoTrips().filter(({ blocks }) => blocks.length > 0);
+const fished = trolled.map(cellsOfDemo);
+/** Each demo trip again and again, with five times its rows: days of eight hours. */
+const twoHundred = Array.from({ length: 200 }, (_, i) => fished[i % fished.length]!).map(longer);
+LONG_JOBS.push(
+  ['cells of a trip of 3 h', 1000, (i) => cellsOfDemo(trolled[i % trolled.length]!)],
+  [
+    `a question over 200 trips, ${twoHundred.reduce((sum, { rows }) => sum + rows, 0)} cells`,
+    1000,
+    () =>
+      askOf(twoHundred, {
+        by: 'depth',
+        counted: 'strikes',
+        only: [{ dimension: 'side', levels: ['port'] }],
+        withDoubtful: false,
+      }),
+  ],
+);
+
 measure(JOBS, 200, 300);
 measure(LONG_JOBS, 2, 7);
+
+function cellsOfDemo({ events, blocks }: (typeof trolled)[number]): TripCells {
+  const trip = tripOf(events);
+  return cellsOf(trip, {
+    untilS: trip.closedS!,
+    series: seriesOf(blocks, trip),
+    gear: ({ setupId, pointId }) => ({
+      words: { lure: setupId, colour: '', setup: setupId, rod: '', place: pointId ?? '', side: 'port' },
+      xM: 1,
+      depthsAt: [
+        { speedMps: 0.5, depthM: 20 },
+        { speedMps: 2, depthM: 5 },
+      ],
+    }),
+    craftName: 'Dunlin',
+  });
+}
+
+function longer(cells: TripCells): TripCells {
+  const five = <T>(list: readonly T[]): readonly T[] => Array.from({ length: 5 }, () => list).flat();
+  const each = <V>(all: object, made: (value: V) => unknown) =>
+    Object.fromEntries(Object.entries(all).map(([name, value]) => [name, made(value as V)]));
+  return {
+    ...cells,
+    rows: 5 * cells.rows,
+    seconds: five(cells.seconds),
+    doubtful: five(cells.doubtful),
+    words: each<TripCells['words']['lure']>(cells.words, ({ list, at }) => ({
+      list,
+      at: five(at),
+    })) as TripCells['words'],
+    bands: each<readonly number[]>(cells.bands, five) as unknown as TripCells['bands'],
+    counts: each<readonly number[]>(cells.counts, five) as unknown as TripCells['counts'],
+  };
+}
 
 function measure(jobs: readonly Job[], warmUp: number, runs: number): void {
   for (const [name, askedMs, job] of jobs) {

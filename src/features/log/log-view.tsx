@@ -63,7 +63,12 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
     const id = lines.find((each) => each.line === line)?.gear.pointId ?? null;
     return points.find((point) => point.id === id) ?? null;
   };
-  const { then, speeds, boatTrack, throughMps } = useThen({ live, here: here.tracks, solved });
+  const { then, speeds, boatTrack, throughMps } = useThen({
+    live,
+    here: here.tracks,
+    solved,
+    helm: page.helm?.document ?? null,
+  });
   // One clock for the page: this phone's, as its entries are stamped with it.
   const nowS = live.nowS - (live.heard?.aheadS ?? 0);
   const tiles = lines.map((line) =>

@@ -1,7 +1,9 @@
 'use client';
 
+import type { Helm } from '@/domain/helm/helm';
 import type { Track, Tracks } from '@/domain/helm/tracks';
 import { NO_TRACKS } from '@/domain/helm/tracks';
+import { corrected } from '@/domain/helm/usual-helm';
 import { depthAtSpeed, thenAt } from '@/domain/log/then-at';
 import type { Then, TripEventOf } from '@/domain/log/trip-event';
 import { READ_CHANNELS, type ChannelName } from '@/domain/instruments/channels';
@@ -22,10 +24,13 @@ export function useThen({
   live,
   here,
   solved,
+  helm,
 }: {
   readonly live: ReturnType<typeof useLive>;
   readonly here: Tracks;
   readonly solved: ReadonlyMap<string, SolvedLine>;
+  /** what is known of its sensors; null: nothing */
+  readonly helm: Helm | null;
 }): {
   readonly then: ThenOf;
   readonly speeds: readonly SpeedPoint[];
@@ -42,10 +47,13 @@ export function useThen({
     return { ...own, tS: own.tS.map((t) => t + aheadS) };
   };
   const boat = of('waterMps').tS.length > 0 ? of('waterMps') : of('sogMps');
+  /** Readings are kept as they were read; a depth is worked out of what they mean. */
+  const through = ({ waterMps, sogMps }: Pick<Then, 'waterMps' | 'sogMps'>): number | null =>
+    waterMps === null ? sogMps : helm ? corrected(helm, 'waterMps', waterMps) : waterMps;
   const then = (line: string, atS: number): Then | null => {
     const read = thenAt({ of }, atS + aheadS);
     if (!read) return null;
-    const throughMps = read.waterMps ?? read.sogMps;
+    const throughMps = through(read);
     const own = solved.get(line);
     const lureM = own && throughMps !== null ? depthAtSpeed(own.depthsAt, throughMps) : null;
     return { ...read, lureM };
@@ -57,12 +65,12 @@ export function useThen({
       return value === null || value === undefined ? [] : [{ channel, value }];
     });
   };
-  const newest = boat.tS.at(-1);
+  const now = thenAt({ of }, live.nowS);
   return {
     then: Object.assign(then, { readings }),
     speeds: boat.tS.flatMap((tS, i) => (i % 5 === 0 ? [{ tS: tS - aheadS, mps: boat.values[i]! }] : [])),
     boatTrack: { tS: boat.tS.map((tS) => tS - aheadS), values: boat.values },
-    throughMps: newest !== undefined && live.nowS - newest < FRESH_S ? boat.values.at(-1)! : null,
+    throughMps: now && through(now),
   };
 }
 
