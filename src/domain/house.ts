@@ -90,6 +90,17 @@ export const rulesSheetSchema = z.strictObject({
   noLiveBait: z.boolean().optional(),
   noWire: z.boolean().optional(),
   largestGapM: numberIn({ min: 0.001, max: 0.2 }).optional(),
+  /** what may be kept, by species: how many a person in a day, how long at least */
+  mayKeep: z
+    .array(
+      z.strictObject({
+        species: z.string().trim().max(60),
+        perPerson: count({ min: 0, max: 99 }).optional(),
+        leastM: numberIn({ min: 0.01, max: 5 }).optional(),
+      }),
+    )
+    .max(20)
+    .optional(),
   words: text(2000),
 });
 

@@ -13,6 +13,7 @@ import { askOf, levelsIn } from './ask';
 import { seriesOf, stepped } from './block-series';
 import { cellsOf, type GearKnown } from './cells';
 import { fishedSpread, gearOf } from './planned';
+import { overLimits } from './kept-limits';
 import { sharesOf } from './shares';
 import { suddenStop } from './sudden-stop';
 import { depthAtSpeed, speedTrend, thenAt, turnPlace } from './then-at';
@@ -318,6 +319,17 @@ describe('turns, fish and shares', () => {
   it('the tally counts landed fish alone', () => {
     const sum = tallyOf(trip.strikes).reduce((all, { kept, released }) => all + kept + released, 0);
     expect(sum).toBe(trip.strikes.filter(({ told }) => told?.outcome === 'landed').length);
+  });
+  it('kept fish are held against the rules sheet, by species and angler', () => {
+    const kept = (angler: string, lengthM: number) =>
+      ({ angler, told: { outcome: 'landed', isKept: true, species: 'Zander', lengthM } }) as Trip['strikes'][number];
+    const sheet = { mayKeep: [{ species: 'zander', perPerson: 1, leastM: 0.45 }] };
+    expect(overLimits([kept('a', 0.5), kept('b', 0.5)], sheet)).toEqual([]);
+    expect(overLimits([kept('a', 0.5), kept('a', 0.44)], sheet).map(({ code, angler }) => [code, angler])).toEqual([
+      ['too-many', 'a'],
+      ['too-short', 'a'],
+    ]);
+    expect(overLimits([kept('a', 0.1)], {})).toEqual([]);
   });
   it('shares come to one', () => {
     const { by, anyFishing } = sharesOf(trip, { fromS: trip.opened!.atS, toS: untilS });

@@ -4,6 +4,7 @@ import type { RulesSheet } from '@/domain/house';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { TextField } from '@/ui/text-field';
+import { MayKeep } from './may-keep';
 
 const COUNTS = ['rodsPerPerson', 'hooksPerLine', 'pointsPerLine', 'baitsPerLine'] as const;
 const BANS = ['barbless', 'noTrebles', 'noLead', 'noNaturalBait', 'noLiveBait', 'noWire'] as const;
@@ -76,6 +77,9 @@ export function SheetForm({
             {t(`sheet.${key}`)}
           </label>
         ))}
+      </div>
+      <div className="sm:col-span-2">
+        <MayKeep rows={sheet.mayKeep ?? []} onRows={(rows) => put('mayKeep', rows.length === 0 ? undefined : rows)} />
       </div>
       <div className="sm:col-span-2">{text('words')}</div>
     </div>

@@ -2,6 +2,7 @@ import 'server-only';
 import { blocksIn, listTripEvents } from '@/db/repo';
 import { tripIdSchema, type TripId } from '@/domain/ids';
 import { seriesOf, stepped } from '@/domain/log/block-series';
+import { overLimits, type OverLimit } from '@/domain/log/kept-limits';
 import { sharesOf, type Shares } from '@/domain/log/shares';
 import { depthAtSpeed, thenAt } from '@/domain/log/then-at';
 import { roundedTo } from '@/domain/log/trip-file';
@@ -62,6 +63,8 @@ export interface LogDay {
   readonly strikes: readonly DayStrike[];
   readonly shares: Shares;
   readonly tallies: readonly Tally[];
+  /** where more was kept than the rules sheet lets be kept */
+  readonly over: readonly OverLimit[];
   readonly casts: number;
   readonly passesS: readonly number[];
   /** entries that could not be read, and those that do not fit what was before them */
@@ -143,6 +146,7 @@ export async function getLogDay(id: string): Promise<LogDay | null> {
       }),
       shares: sharesOf(trip, span),
       tallies: tallyOf(trip.strikes),
+      over: overLimits(trip.strikes, context.house.sheet),
       casts: Object.values(trip.casts).reduce((sum, count) => sum + count, 0),
       passesS: trip.passesS,
       broken: broken.length,

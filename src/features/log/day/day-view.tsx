@@ -7,6 +7,7 @@ import { useI18n } from '@/i18n/client';
 import type { LogDay } from '@/server/queries/log-day';
 import { ChoiceField } from '@/ui/choice-field';
 import { LogNav } from '../log-nav';
+import { overText } from '../over-text';
 import { Column } from './column';
 import { StrikeTable } from './strike-table';
 import { TimeLines } from './time-lines';
@@ -73,6 +74,11 @@ export function DayView({ day }: { readonly day: LogDay }) {
           {day.unfitting > 0 && t('log.day.unfitting', { count: day.unfitting })}
         </p>
       )}
+      {day.over.map((each, i) => (
+        <p key={i} role="status" className="semi-narrow mx-2 border-2 border-ink bg-bad px-2 text-[14px]">
+          {overText(i18n, each)}
+        </p>
+      ))}
       <div className="grid gap-2 px-2 lg:grid-cols-[minmax(0,5fr)_minmax(0,3fr)]">
         <section className="border border-ink bg-sheet">
           <div className="flex items-end justify-between gap-3 border-b border-faint px-2 py-1 print:hidden">

@@ -2,12 +2,14 @@
 
 import { useState } from 'react';
 import type { RulesSheet } from '@/domain/house';
+import type { OverLimit } from '@/domain/log/kept-limits';
 import { knownWith, type Known, type Tally } from '@/domain/log/told';
 import { MOUTH } from '@/domain/log/trip-event';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
+import { overText } from '../over-text';
 import { BigButton } from './big-button';
 
 const LENGTH = { min: 0.01, max: 5 } as const;
@@ -20,6 +22,7 @@ export function MorePanel({
   tally,
   sheet,
   joints,
+  over,
   hasPhoto,
   onKnown,
   onPhoto,
@@ -31,12 +34,15 @@ export function MorePanel({
   readonly sheet: RulesSheet;
   /** joints of the setup, by their words, that may have broken */
   readonly joints: readonly string[];
+  /** where more was kept than the sheet lets be kept */
+  readonly over: readonly OverLimit[];
   readonly hasPhoto: boolean;
   readonly onKnown: (known: Known) => void;
   /** false: it is no picture, or too large whatever is done to it */
   readonly onPhoto: (file: File) => Promise<boolean>;
 }) {
-  const { t } = useI18n();
+  const i18n = useI18n();
+  const { t } = i18n;
   const [draft, setDraft] = useState<Known>(() => knownWith(known, {}));
   const [photo, setPhoto] = useState<'none' | 'taking' | 'taken' | 'refused'>(hasPhoto ? 'taken' : 'none');
   const set = (more: Partial<Known>) => setDraft((now) => ({ ...now, ...more }));
@@ -143,6 +149,11 @@ export function MorePanel({
             .join(' · ')}
         </p>
       )}
+      {over.map((each, i) => (
+        <p key={i} role="alert" className="semi-narrow border-2 border-ink bg-bad px-2 py-1 text-[15px]">
+          {overText(i18n, each)}
+        </p>
+      ))}
       <p className="semi-narrow text-[13px] text-dim">
         {t('log.tally.rules', { authority: sheet.authority || t('log.tally.noAuthority') })}
       </p>

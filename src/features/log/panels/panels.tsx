@@ -12,6 +12,7 @@ import type { Craft } from '@/domain/house';
 import type { HelmId, TripId } from '@/domain/ids';
 import type { ChannelName } from '@/domain/instruments/channels';
 import type { AgainNow } from '@/domain/log/again';
+import { overLimits } from '@/domain/log/kept-limits';
 import type { GearIn } from '@/domain/log/planned';
 import { knownOf, type Tally } from '@/domain/log/told';
 import type { LineNow, Strike, Trip } from '@/domain/log/trip';
@@ -153,6 +154,7 @@ export function LogPanels(props: {
           tally={props.tallies}
           sheet={page.house.sheet}
           joints={jointsOf(i18n, strike, props.files)}
+          over={overLimits(trip.strikes, page.house.sheet)}
           hasPhoto={strike.photoIds.length > 0}
           onKnown={(known) => {
             props.onAdd([{ kind: 'told', ...own(), of: strike.id, ...known }]);
