@@ -39,7 +39,8 @@ export function useSettled<T>(name: string, usual: T): readonly [T, (value: T) =
 function valueOf<T>(text: string | null, usual: T): T {
   if (text === null) return usual;
   try {
-    return JSON.parse(text) as T;
+    const value: unknown = JSON.parse(text);
+    return typeof value === typeof usual && value !== null ? (value as T) : usual;
   } catch {
     return usual;
   }

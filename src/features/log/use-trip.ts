@@ -1,7 +1,7 @@
 'use client';
 
 import { liveQuery } from 'dexie';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import type { TripId } from '@/domain/ids';
 import { tripOf } from '@/domain/log/trip';
 import type { TripEvent } from '@/domain/log/trip-event';
@@ -12,16 +12,18 @@ import { keepEntry, openTrip, setOpenTrip, store, takeOver, waiting } from './st
 const MERGE_MS = 15_000;
 
 /** The answer of a query over the phone's own memory, kept up whichever page changes it; undefined until it is there. */
-function useStored<T>(ask: () => Promise<T>, key: string): T | undefined {
+function useStored<T>(ask: () => Promise<T>, key: string, onBroken: () => void): T | undefined {
   const [answer, setAnswer] = useState<{ readonly key: string; readonly value: T }>();
   const asked = useRef(ask);
+  const broken = useEffectEvent(onBroken);
   useEffect(() => {
     asked.current = ask;
   });
   useEffect(() => {
     const watched = liveQuery(() => asked.current()).subscribe({
       next: (value) => setAnswer({ key, value }),
-      error: (error: unknown) => console.error(error),
+      // A browser that gives the page no memory of its own, or a disk that is full.
+      error: () => broken(),
     });
     return () => watched.unsubscribe();
   }, [key]);
@@ -30,15 +32,17 @@ function useStored<T>(ask: () => Promise<T>, key: string): T | undefined {
 
 /** The trip that is open on this phone, out of its own memory; what is added is on the disk before it shows. */
 export function useTrip() {
-  const tripId = useStored(openTrip, 'open');
+  const [failed, setFailed] = useState(false);
+  const broken = () => setFailed(true);
+  const tripId = useStored(openTrip, 'open', broken);
   const rows = useStored(
     async () => (tripId ? store().events.where('tripId').equals(tripId).toArray() : []),
     tripId ?? '',
+    broken,
   );
-  const counts = useStored(waiting, 'waiting');
+  const counts = useStored(waiting, 'waiting', broken);
   const [reaches, setReaches] = useState(true);
   const [behindS, setBehindS] = useState(0);
-  const [failed, setFailed] = useState(false);
   const outbox = useRef<{ readonly wake: () => void } | null>(null);
 
   const merge = useCallback(async (of: TripId) => {
