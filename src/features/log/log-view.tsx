@@ -313,6 +313,7 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
         nowS={nowS}
         tripId={tripId ?? null}
         trip={trip}
+        events={inHand.events}
         lines={lines}
         lures={lures}
         files={files}

@@ -4,9 +4,10 @@ import { useState } from 'react';
 import type { RulesSheet } from '@/domain/house';
 import type { OverLimit } from '@/domain/log/kept-limits';
 import { knownWith, type Known, type Tally } from '@/domain/log/told';
-import { MOUTH } from '@/domain/log/trip-event';
+import { MOUTH, type TripEvent } from '@/domain/log/trip-event';
 import { QuantityField } from '@/features/fields/quantity-field';
-import { useI18n } from '@/i18n/client';
+import { clockText } from '@/features/fields/readout';
+import { useI18n, type I18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
 import { overText } from '../over-text';
@@ -23,6 +24,7 @@ export function MorePanel({
   sheet,
   joints,
   over,
+  history,
   hasPhoto,
   onKnown,
   onPhoto,
@@ -36,6 +38,8 @@ export function MorePanel({
   readonly joints: readonly string[];
   /** where more was kept than the sheet lets be kept */
   readonly over: readonly OverLimit[];
+  /** what was entered of it, corrections too */
+  readonly history: readonly TripEvent[];
   readonly hasPhoto: boolean;
   readonly onKnown: (known: Known) => void;
   /** false: it is no picture, or too large whatever is done to it */
@@ -157,7 +161,35 @@ export function MorePanel({
       <p className="semi-narrow text-[13px] text-dim">
         {t('log.tally.rules', { authority: sheet.authority || t('log.tally.noAuthority') })}
       </p>
+      <details className="narrow text-[14px]">
+        <summary className="min-h-9 cursor-pointer leading-9">{t('log.history', { count: history.length })}</summary>
+        <ol>
+          {history
+            .toSorted((a, b) => a.atS - b.atS)
+            .map((event) => (
+              <li key={event.id} className="flex justify-between gap-3 border-t border-faint py-0.5">
+                <span>{clockText(i18n, event.atS, 'seconds')}</span>
+                <span>{historyText(i18n, event)}</span>
+              </li>
+            ))}
+        </ol>
+      </details>
       <BigButton on title={t('common.save')} onClick={() => onKnown(knownWith(draft, {}))} />
     </div>
   );
+}
+
+function historyText(i18n: I18n, event: TripEvent): string {
+  const { t, format } = i18n;
+  if (event.kind === 'retimed') return t('log.retimedTo', { time: clockText(i18n, event.toS, 'seconds') });
+  if (event.kind !== 'told') return t(`log.did.${event.kind}`);
+  return [
+    t(`log.outcomes.${event.outcome}`),
+    event.heldBy && t(`log.heldBy.${event.heldBy}`),
+    event.species,
+    event.lengthM === null ? null : format(event.lengthM, 'size'),
+    event.angler,
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

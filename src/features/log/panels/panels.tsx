@@ -58,6 +58,7 @@ export function LogPanels(props: {
   readonly nowS: number;
   readonly tripId: TripId | null;
   readonly trip: Trip;
+  readonly events: readonly TripEvent[];
   readonly lines: readonly LogLine[];
   readonly lures: readonly Part[];
   readonly files: SetupFiles;
@@ -155,6 +156,7 @@ export function LogPanels(props: {
           sheet={page.house.sheet}
           joints={jointsOf(i18n, strike, props.files)}
           over={overLimits(trip.strikes, page.house.sheet)}
+          history={props.events.filter((event) => event.id === strike.id || ('of' in event && event.of === strike.id))}
           hasPhoto={strike.photoIds.length > 0}
           onKnown={(known) => {
             props.onAdd([{ kind: 'told', ...own(), of: strike.id, ...known }]);
