@@ -78,9 +78,11 @@ test('one touch, taken back; a sliding hand; weed, a colour and a reading; hours
   await openTrip(page, 'One hand');
   await allBack(page);
   await page.waitForTimeout(350);
-  await page.locator('[data-line]').nth(0).click();
   // The second touch is the same hand sliding: at once, and elsewhere.
-  await page.locator('[data-line]').nth(5).dispatchEvent('pointerdown', { button: 0 });
+  await page.evaluate(() => {
+    const lines = document.querySelectorAll('[data-line]');
+    for (const at of [0, 5]) lines[at]!.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0 }));
+  });
   await expect(page.getByTestId('so-far')).toContainText('1 strike');
   await expect(page.locator('[data-line][data-state=fought]')).toHaveCount(1);
   await page.getByTestId('undo').click();
@@ -101,8 +103,13 @@ test('one touch, taken back; a sliding hand; weed, a colour and a reading; hours
   await expect(page.getByTestId('tiles')).toContainText('copper');
 
   await page.getByRole('button', { name: /^Reading/ }).click();
-  await page.getByLabel('Probe temperature').fill('8.4');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  // Where another test's instruments were heard lately their reading is kept at once; else it is typed.
+  const typed = page.getByLabel('Probe temperature');
+  await expect(typed.or(page.getByTestId('undo').filter({ hasText: 'Reading kept' }))).toBeVisible();
+  if (await typed.isVisible()) {
+    await typed.fill('8.4');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+  }
   await touch(page, 3);
   await expect(page.getByTestId('so-far')).toContainText('1 strike');
   await page.getByRole('button', { name: /^Missed, still out/ }).click();
