@@ -130,8 +130,11 @@ export async function outboxRun(ferula: RunningFerula, seed: number): Promise<Ou
       else if (ending === 'network') {
         isOffline = !isOffline;
         await phone.network(!isOffline);
-      } else if (ending === 'database') ferula.kill(ferula.databasePid());
-      else {
+      } else if (ending === 'database') {
+        // One that was killed a moment ago has to be back before it can be killed again.
+        await ferula.untilUp(90_000);
+        ferula.kill(ferula.databasePid());
+      } else {
         ferula.kill(ferula.applicationPid());
         await ferula.untilStarterEnded();
         // What is touched while there is no server at all.
