@@ -135,6 +135,7 @@ export async function outboxRun(ferula: RunningFerula, seed: number): Promise<Ou
         await ferula.untilUp(90_000);
         ferula.kill(ferula.databasePid());
       } else {
+        await ferula.untilUp(90_000);
         ferula.kill(ferula.applicationPid());
         await ferula.untilStarterEnded();
         // What is touched while there is no server at all.
