@@ -158,7 +158,7 @@ function rigAt(
   return depthM === null ? null : { placed, depthM };
 }
 
-/** A spread of nothing but the line that is asked for. */
+/** A spread with no line yet: `fishedSpread` puts in the one in question. */
 const ONE_LINE = { lines: [] } as unknown as SpreadDocument;
 
 function groundOf(

@@ -1,3 +1,4 @@
+import { wayTo } from '../helm/current-here';
 import type { Track, Tracks } from '../helm/tracks';
 import { CHANNEL_NAMES, type ChannelName } from '../instruments/channels';
 import type { BlockValues } from '../instruments/blocks';
@@ -41,7 +42,6 @@ export function seriesOf(
 const withLast = (track: { readonly tS: number[]; readonly values: number[] } | undefined): Track =>
   track && track.tS.length > 0 ? { ...track, readS: track.tS.at(-1)! } : NOTHING;
 
-const METRES_PER_DEGREE = 111_320;
 /** Between two points further apart in time the boat was somewhere else meanwhile [s]. */
 const GAP_S = 120;
 
@@ -63,12 +63,11 @@ function movedBy(
     lon.tS.push(tS);
     lon.values.push(lonDeg);
     if (last && tS - last[0] <= GAP_S) {
-      const north = (latDeg - last[1]) * METRES_PER_DEGREE;
-      const east = (lonDeg - last[2]) * METRES_PER_DEGREE * Math.cos((latDeg * Math.PI) / 180);
+      const { distanceM, bearingRad } = wayTo({ latDeg: last[1], lonDeg: last[2] }, { latDeg, lonDeg });
       sog.tS.push(tS);
-      sog.values.push(Math.hypot(north, east) / (tS - last[0]));
+      sog.values.push(distanceM / (tS - last[0]));
       cog.tS.push(tS);
-      cog.values.push((Math.atan2(east, north) + 2 * Math.PI) % (2 * Math.PI));
+      cog.values.push(bearingRad);
     }
     last = point;
   }

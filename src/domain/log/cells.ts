@@ -5,7 +5,7 @@ import { turnBetween } from '../instruments/direction';
 import { stepped, type Series } from './block-series';
 import { BAND_DIMENSIONS, BAND_NAMES, WORD_DIMENSIONS, type BandDimension, type WordDimension } from './dimensions';
 import { TIDES } from './trip-event';
-import { depthAtSpeed, thenAt, TURNING_RAD_PER_S } from './then-at';
+import { depthAtSpeed, speedTrend, thenAt, turnPlace } from './then-at';
 import type { Gear, Strike, Stretch, Trip } from './trip';
 
 /** Means over so many seconds divide the time: an instrument's noise is no change of what was fished [s]. */
@@ -179,7 +179,9 @@ function seriesFor(
     band(
       'speedTrend',
       ticks,
-      then.map((each) => trendLevel(each?.fasterMps ?? null)),
+      then.map((each) =>
+        typeof each?.fasterMps === 'number' ? levelOf('speedTrend', speedTrend(each.fasterMps)) : null,
+      ),
     ),
     band(
       'current',
@@ -234,7 +236,9 @@ function seriesFor(
             band(
               'turn',
               ticks,
-              then.map((each) => turnLevel(each?.turnRadPerS ?? null, xM)),
+              then.map((each) =>
+                typeof each?.turnRadPerS === 'number' ? levelOf('turn', turnPlace(each.turnRadPerS, xM)) : null,
+              ),
               { line },
             ),
           ]),
@@ -254,14 +258,8 @@ function saidAt<K extends 'windFromRad' | 'wavesFromRad' | 'tide' | 'light'>(
   return conditions.findLast((each) => each.atS <= atS && each[name] !== undefined)?.[name];
 }
 
-const trendLevel = (fasterMps: number | null): number | null =>
-  fasterMps === null ? null : Math.abs(fasterMps) < 0.06 ? 1 : fasterMps > 0 ? 2 : 0;
-
-function turnLevel(turnRadPerS: number | null, xM: number): number | null {
-  if (turnRadPerS === null) return null;
-  if (Math.abs(turnRadPerS) < TURNING_RAD_PER_S || Math.abs(xM) < 0.05) return 1;
-  return Math.sign(turnRadPerS) === Math.sign(xM) ? 0 : 2;
-}
+const levelOf = (name: 'speedTrend' | 'turn', level: string): number =>
+  (BAND_DIMENSIONS[name].levels as readonly string[]).indexOf(level);
 
 function moonLevel(atS: number): number {
   const { litShare, waxing } = moonAt(atS * 1000);

@@ -95,7 +95,7 @@ describe('what was true at a strike', () => {
       -38,
     ]);
     const moved = seriesOf([], { track: points });
-    expect(moved.of('sogMps').values.at(-1)).toBeCloseTo(1, 3);
+    expect(moved.of('sogMps').values.at(-1)).toBeCloseTo(1, 2);
     expect(moved.of('cogRad').values.at(-1)).toBeCloseTo(0, 3);
   });
   it('a sudden stop is found, a slow one is none', () => {
@@ -128,7 +128,7 @@ describe('hours in cells', () => {
 });
 
 describe('questions over trips', () => {
-  it('leave out what was fished before weed was found unless it is asked for', () => {
+  it('leave out the hours before weed was found, unless they are asked for', () => {
     expect(ask({ withDoubtful: true }).hours).toBeGreaterThan(ask().hours);
   });
   it('rates lie within their intervals, chances to be best come to one, and filters only take away', () => {

@@ -64,7 +64,7 @@ function meanAround(tracks: Series, channel: ChannelName, atS: number): number |
 }
 
 /** A boat that turns slower than this goes straight: a circle of some 100 m at trolling speed [rad/s]. */
-export const TURNING_RAD_PER_S = 0.01;
+const TURNING_RAD_PER_S = 0.01;
 
 export type TurnPlace = 'inside' | 'straight' | 'outside';
 

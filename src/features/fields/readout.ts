@@ -51,6 +51,6 @@ export function scatterText(i18n: I18n, channel: ChannelName, sd: number): strin
   return `${i18n.number(shown, decimalsOf(i18n, channel))} ${unitOf(i18n, channel)}`;
 }
 
-/** The time of day of a second since 1970, on this device's clock; to the second where that is asked. */
+/** The time of day of a second since 1970, on this device's clock, with or without seconds. */
 export const clockText = ({ time }: Pick<I18n, 'time'>, atS: number, to: 'minutes' | 'seconds' = 'minutes'): string =>
   time(new Date(atS * 1000), to);

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { suddenStop } from '@/domain/log/sudden-stop';
-import { tallyOf } from '@/domain/log/told';
+import { NOTHING_KNOWN, tallyOf } from '@/domain/log/told';
 import { nextAngler, turnPassed } from '@/domain/log/turn-list';
 import type { TripEvent } from '@/domain/log/trip-event';
 import { tripIdSchema } from '@/domain/ids';
@@ -35,11 +35,19 @@ const SLIDE_MS = 300;
 const UNDO_S = 20;
 
 /** The trip on the water: every line a target, one touch a strike. */
-export function LogView({ planId, ...page }: LogPage & { readonly planId: string | null }) {
+export function LogView({
+  planId,
+  askedTrip,
+  ...page
+}: LogPage & {
+  readonly planId: string | null;
+  /** a trip to be corrected, by its id */
+  readonly askedTrip: string | null;
+}) {
   const i18n = useI18n();
   const { t } = i18n;
   const router = useRouter();
-  const inHand = useTrip();
+  const inHand = useTrip(askedTrip);
   const { trip, tripId, add } = inHand;
   const live = useLive();
   const here = useHere((points) => void add([{ kind: 'track', ...own(), points }]));
@@ -51,6 +59,7 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
   const [mode, setMode] = useState<Mode>('strike');
   const [panel, setPanel] = useState<PanelName | 'keys' | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
+  const [changing, setChanging] = useState<string | null>(null);
   const [done, setDone] = useState<{ readonly events: readonly TripEvent[]; readonly atS: number } | null>(null);
   const touched = useRef<{ readonly line: string; readonly at: number } | null>(null);
 
@@ -71,14 +80,25 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
   });
   // One clock for the page: this phone's, as its entries are stamped with it.
   const nowS = live.nowS - (live.heard?.aheadS ?? 0);
+  const shown = trip.strikes.find(({ id }) => id === chosen) ?? trip.strikes.at(-1) ?? null;
   const tiles = lines.map((line) =>
-    tileOf(i18n, { ...line, point: pointOf(line.line), page, solved, throughMps, nowS, trip, chosen, reminders }),
+    tileOf(i18n, {
+      ...line,
+      point: pointOf(line.line),
+      page,
+      solved,
+      throughMps,
+      nowS,
+      trip,
+      chosen: shown?.line ?? null,
+      reminders,
+    }),
   );
 
   const fishing = lines.filter(({ now }) => now?.state === 'fishing').map(({ line }) => line);
   const notOut = lines.filter(({ now }) => now && now.state !== 'out').map(({ line }) => line);
   const isOpen = Boolean(tripId) && trip.opened !== null && trip.closedS === null;
-  const shown = trip.strikes.find(({ id }) => id === chosen) ?? trip.strikes.at(-1) ?? null;
+  const isThere = isOpen || (Boolean(tripId) && trip.strikes.length > 0);
   const shownLine = shown && lines.find(({ line }) => line === shown.line);
 
   /** Adds what was touched, and keeps it at hand to be taken back. */
@@ -128,7 +148,7 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
     const state = lines.find(({ line }) => line === name)?.now?.state ?? 'planned';
     switch (mode) {
       case 'change':
-        setChosen(name);
+        setChanging(name);
         return setPanel('change');
       case 'weed':
         setMode('strike');
@@ -208,34 +228,42 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
         onOpen={() => setPanel('open')}
         onTrip={() => setPanel('trip')}
       />
-      {isOpen && (
+      {isThere && (
         <div className="grid gap-2 pb-[136px] lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] lg:pb-4">
-          <div className="flex flex-col gap-1.5">
-            <p className="semi-narrow flex items-baseline justify-between px-2.5 text-[18px] font-semibold leading-tight">
-              <span data-testid="ask">{t(ask)}</span>
-              <small className="narrow text-[14px] font-normal text-dim">
-                {t('log.inOut', { fishing: fishing.length, out: lines.length - fishing.length })}
-              </small>
-            </p>
-            <LineTiles tiles={tiles} facing={facing} label={t('log.linesLabel')} wake={t('log.wake')} onTouch={touch} />
-            <Bars
-              mode={mode}
-              undoS={leftS > 0 ? leftS : 0}
-              undoWhat={done ? t(`log.did.${done.events.at(-1)!.kind}`) : ''}
-              canIn={notOut.length > 0}
-              canBack={fishing.length < lines.length}
-              isCasting={trip.opened?.way === 'casting'}
-              rodInHand={fishing[0] ?? null}
-              casts={fishing[0] ? (trip.casts[fishing[0]] ?? 0) : 0}
-              onMode={(next) => setMode(mode === next ? 'strike' : next)}
-              onUndo={undo}
-              onAllIn={() => takeIn(notOut)}
-              onAllBack={() => letOut(lines.map(({ line }) => line))}
-              onReading={keepReading}
-              onEvent={() => setPanel('event')}
-              onCast={() => fishing[0] && void tell([{ kind: 'cast', ...own(), line: fishing[0], count: 1 }])}
-            />
-          </div>
+          {isOpen && (
+            <div className="flex flex-col gap-1.5">
+              <p className="semi-narrow flex items-baseline justify-between px-2.5 text-[18px] font-semibold leading-tight">
+                <span data-testid="ask">{t(ask)}</span>
+                <small className="narrow text-[14px] font-normal text-dim">
+                  {t('log.inOut', { fishing: fishing.length, out: lines.length - fishing.length })}
+                </small>
+              </p>
+              <LineTiles
+                tiles={tiles}
+                facing={facing}
+                label={t('log.linesLabel')}
+                wake={t('log.wake')}
+                onTouch={touch}
+              />
+              <Bars
+                mode={mode}
+                undoS={leftS > 0 ? leftS : 0}
+                undoWhat={done ? t(`log.did.${done.events.at(-1)!.kind}`) : ''}
+                canIn={notOut.length > 0}
+                canBack={fishing.length < lines.length}
+                isCasting={trip.opened?.way === 'casting'}
+                rodInHand={fishing[0] ?? null}
+                casts={fishing[0] ? (trip.casts[fishing[0]] ?? 0) : 0}
+                onMode={(next) => setMode(mode === next ? 'strike' : next)}
+                onUndo={undo}
+                onAllIn={() => takeIn(notOut)}
+                onAllBack={() => letOut(lines.map(({ line }) => line))}
+                onReading={keepReading}
+                onEvent={() => setPanel('event')}
+                onCast={() => fishing[0] && void tell([{ kind: 'cast', ...own(), line: fishing[0], count: 1 }])}
+              />
+            </div>
+          )}
           <div className="px-2 lg:pl-0">
             {shown && shownLine ? (
               <StrikePanel
@@ -252,7 +280,7 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
                 stopS={suddenStop(boatTrack, shown.touchedS)}
                 onRetime={(toS) =>
                   void edit(shown.id, tell, [
-                    { kind: 'retimed', ...own(), of: shown.id, toS, then: then(shown.line, toS) ?? shown.then },
+                    { kind: 'retimed', ...own(), of: shown.id, toS, then: then(shown.line, toS) },
                   ])
                 }
                 onKnown={(known) => void edit(shown.id, add, [{ kind: 'told', ...own(), of: shown.id, ...known }])}
@@ -321,7 +349,7 @@ export function LogView({ planId, ...page }: LogPage & { readonly planId: string
         craft={craft}
         spread={spread}
         strike={shown}
-        chosenLine={chosen}
+        chosenLine={changing}
         live={live}
         here={here}
         facing={facing}
@@ -369,16 +397,4 @@ const newId = (): string => crypto.randomUUID();
 /** An entry's own id and the time of this phone's clock. */
 const own = () => ({ id: newId(), atS: Date.now() / 1000 });
 
-const missed = (of: string): TripEvent => ({
-  kind: 'told',
-  ...own(),
-  of,
-  outcome: 'missed',
-  lost: null,
-  lostBy: null,
-  heldBy: null,
-  species: null,
-  lengthM: null,
-  isKept: null,
-  note: '',
-});
+const missed = (of: string): TripEvent => ({ kind: 'told', ...own(), of, ...NOTHING_KNOWN, outcome: 'missed' });

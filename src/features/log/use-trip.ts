@@ -2,7 +2,7 @@
 
 import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
-import type { TripId } from '@/domain/ids';
+import { tripIdSchema, type TripId } from '@/domain/ids';
 import { tripOf } from '@/domain/log/trip';
 import type { TripEvent } from '@/domain/log/trip-event';
 import { startOutbox } from './outbox';
@@ -30,8 +30,11 @@ function useStored<T>(ask: () => Promise<T>, key: string, onBroken: () => void):
   return answer?.key === key ? answer.value : undefined;
 }
 
-/** The trip that is open on this phone, out of its own memory; what is added is on the disk before it shows. */
-export function useTrip() {
+/**
+ * The trip that is open on this phone, or the one that is asked for, out of its own memory; what is added is on the disk before it
+ * shows.
+ */
+export function useTrip(asked: string | null) {
   const [failed, setFailed] = useState(false);
   const broken = () => setFailed(true);
   const tripId = useStored(openTrip, 'open', broken);
@@ -64,6 +67,13 @@ export function useTrip() {
     outbox.current = started;
     return () => started.stop();
   }, [merge]);
+
+  useEffect(() => {
+    const found = tripIdSchema.safeParse(asked);
+    if (!found.success) return;
+    const timer = setTimeout(() => void merge(found.data).then(() => setOpenTrip(found.data)));
+    return () => clearTimeout(timer);
+  }, [asked, merge]);
 
   useEffect(() => {
     if (!tripId) return;

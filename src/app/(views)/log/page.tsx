@@ -5,9 +5,11 @@ import { getLogPage } from '@/server/queries/log-page';
 export default async function LogRoute({
   searchParams,
 }: {
-  readonly searchParams: Promise<{ readonly plan?: string | string[] }>;
+  readonly searchParams: Promise<{ readonly plan?: string | string[]; readonly trip?: string | string[] }>;
 }) {
   await connection();
-  const { plan } = await searchParams;
-  return <LogView {...await getLogPage()} planId={typeof plan === 'string' ? plan : null} />;
+  const { plan, trip } = await searchParams;
+  return <LogView {...await getLogPage()} planId={one(plan)} askedTrip={one(trip)} />;
 }
+
+const one = (given: string | string[] | undefined): string | null => (typeof given === 'string' ? given : null);

@@ -63,6 +63,9 @@ export function DayView({ day }: { readonly day: LogDay }) {
               {t(`log.files.${as}`)}
             </a>
           ))}
+          <a className="underline" href={`/log?trip=${encodeURIComponent(day.tripId)}`}>
+            {t('log.day.correct')}
+          </a>
           <button type="button" className="underline" onClick={() => window.print()}>
             {t('common.print')}
           </button>
