@@ -91,11 +91,11 @@ describe('what was true at a strike', () => {
   it('points alone give speed and course', () => {
     const points = Array.from({ length: 20 }, (_, i): [number, number, number] => [
       1000 + 10 * i,
-      46.5 + (i * 10) / 111_320,
+      46.5 + (i * 10) / 111_195,
       -38,
     ]);
     const moved = seriesOf([], { track: points });
-    expect(moved.of('sogMps').values.at(-1)).toBeCloseTo(1, 2);
+    expect(moved.of('sogMps').values.at(-1)).toBeCloseTo(1, 3);
     expect(moved.of('cogRad').values.at(-1)).toBeCloseTo(0, 3);
   });
   it('a sudden stop is found, a slow one is none', () => {
@@ -137,7 +137,7 @@ describe('questions over trips', () => {
       expect(ratePerH).toBeGreaterThanOrEqual(interval[0]);
       expect(ratePerH).toBeLessThanOrEqual(interval[1]);
     }
-    expect(all.rows.reduce((sum, { probabilityBest }) => sum + probabilityBest!, 0)).toBeCloseTo(1, 2);
+    expect(all.rows.reduce((sum, { probabilityBest }) => sum + probabilityBest!, 0)).toBeCloseTo(1, 3);
     const deep = ask({ only: [{ dimension: 'depth', levels: [7, 8, 9, 10] }] });
     expect(deep.hours).toBeGreaterThan(0);
     expect(deep.hours).toBeLessThan(all.hours);
