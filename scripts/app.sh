@@ -72,13 +72,17 @@ supervise() {
   wait "$APP_PID" || true
 }
 
+# In a shell of its own, since a start that fails ends its shell: one that is killed while it comes up must not take the application along.
 revive_database() {
   [ -d "$DATA/mariadb/data" ] || return 0
   mariadb_alive "$DATA/mariadb" && return
-  need_mariadb
   say "The database has ended; starting it again ..."
-  mariadb_start "$DATA/mariadb"
-  say "The database is up again."
+  if (need_mariadb && mariadb_start "$DATA/mariadb"); then
+    MARIADB_PID=$(cat "$DATA/mariadb/m.pid")
+    say "The database is up again."
+  else
+    say "The database did not come up; the lines above say why."
+  fi
 }
 
 # Copied and emptied, since the application holds the file open; it writes at the end of whatever is there.

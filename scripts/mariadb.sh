@@ -67,7 +67,7 @@ mariadb_stop() {
   mariadb_alive "$dir" || return 0
   kill -TERM "$pid" 2>/dev/null || return 0
   for ((i = 0; i < 300; i++)); do
-    kill -0 "$pid" 2>/dev/null || return 0
+    mariadb_alive "$dir" || return 0
     sleep 0.1
   done
   say "The database (process $pid) is still writing; it will end by itself."

@@ -44,6 +44,20 @@ export class RunningFerula {
   }
 
   databasePid = (): number => this.pidIn('mariadb/m.pid');
+  /** the process of the database that is started after this one, as soon as there is one: it does not answer yet */
+  async nextDatabase(after: number): Promise<number> {
+    for (;;) {
+      const { stdout } = spawnSync('pgrep', ['-f', `^mariadbd .*--datadir=${this.data}/mariadb/data`], {
+        encoding: 'utf8',
+      });
+      const pid = stdout
+        .split('\n')
+        .map(Number)
+        .find((each) => each > 0 && each !== after);
+      if (pid) return pid;
+      await pause(20);
+    }
+  }
   databasePort = (): string => readFileSync(join(this.data, 'mariadb/port'), 'utf8');
   /** the address of the private database, as the application uses it */
   databaseUrl(): string {

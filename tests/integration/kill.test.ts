@@ -22,6 +22,14 @@ describe('a database that dies or stalls', () => {
     expect(ferula.databasePort()).toBe(port);
   }, 120_000);
 
+  it('is brought back also when it dies again while it comes up', async () => {
+    const first = ferula.databasePid();
+    ferula.kill(first);
+    ferula.kill(await ferula.nextDatabase(first));
+    await ferula.untilUp(60_000);
+    expect(ferula.said).toContain('did not come up');
+  }, 120_000);
+
   it('is brought back by a second start where the first is gone', async () => {
     ferula.kill(ferula.starterPid());
     ferula.kill(ferula.databasePid());

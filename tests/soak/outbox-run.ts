@@ -7,10 +7,10 @@ import { seeded } from '@/core/base/numeric';
 import { pause, type RunningFerula } from '../helpers/running-ferula';
 
 export interface OutboxReport {
-  /** strikes that the screen showed as kept */
+  /** touches in all */
+  readonly touched: number;
+  /** strikes that the screen counted, so that they must be there; one that was cut off before may be there or not */
   readonly made: number;
-  /** touches of which the screen had said nothing yet when something was killed: they may be there or not */
-  readonly unsure: number;
   readonly kills: readonly string[];
   readonly onServer: number;
   readonly lost: number;
@@ -110,19 +110,24 @@ export async function outboxRun(ferula: RunningFerula, seed: number): Promise<Ou
     await phone.open();
     const tripId = await openTrip(phone.page, ferula.url, `outbox ${seed}`);
     await untilReady(phone.page);
-    let [made, unsure] = [0, 0];
+    const made = new Set<string>();
+    let touched = 0;
+    const strike = async () => {
+      await touch(phone.page);
+      touched += 1;
+    };
+    // What the screen counts lies in the phone's memory under its ids.
+    const counted = async () => {
+      for (const id of await shown(phone.page, tripId, made.size + 1)) made.add(id);
+    };
     let isOffline = false;
     const kills: Kill[] = [];
     for (let n = 0; n < 8; n += 1) {
       const ending = random() < 0.55 ? KILLS[Math.floor(random() * KILLS.length)]! : null;
       // Sometimes it happens while the touch is still being kept.
       const isAtOnce = ending !== null && random() < 0.4;
-      await touch(phone.page);
-      if (isAtOnce) unsure += 1;
-      else {
-        await shows(phone.page, made + 1, unsure);
-        made += 1;
-      }
+      await strike();
+      if (!isAtOnce) await counted();
       if (ending === null) continue;
       kills.push(ending);
       if (ending === 'tab') await phone.closeTab();
@@ -139,9 +144,8 @@ export async function outboxRun(ferula: RunningFerula, seed: number): Promise<Ou
         ferula.kill(ferula.applicationPid());
         await ferula.untilStarterEnded();
         // What is touched while there is no server at all.
-        await touch(phone.page);
-        await shows(phone.page, made + 1, unsure);
-        made += 1;
+        await strike();
+        await counted();
         await ferula.start();
       }
       if (ending === 'browser') isOffline = false;
@@ -150,15 +154,15 @@ export async function outboxRun(ferula: RunningFerula, seed: number): Promise<Ou
     await phone.network(true);
     await phone.open();
     await allSent(phone.page);
-    const events = await strikesOn(ferula.url, tripId);
-    const found = events.length;
+    const found = (await strikesOn(ferula.url, tripId)).map(({ id }) => id);
+    const onServer = new Set(found);
     return {
-      made,
-      unsure,
+      touched,
+      made: made.size,
       kills,
-      onServer: found,
-      lost: Math.max(0, made - found),
-      doubled: Math.max(0, found - made - unsure) + (found - new Set(events.map(({ id }) => id)).size),
+      onServer: found.length,
+      lost: [...made].filter((id) => !onServer.has(id)).length,
+      doubled: found.length - onServer.size + Math.max(0, onServer.size - touched),
     };
   } finally {
     await phone.end();
@@ -195,17 +199,39 @@ async function touch(page: Page): Promise<void> {
   await line.click();
 }
 
-/** Waits until the screen has counted the strike; those that were cut off may be counted too. */
-async function shows(page: Page, least: number, unsure: number): Promise<void> {
-  await page.waitForFunction(
-    ([from, to]) => {
+/** Waits until the screen counts so many strikes or more; returns the ids of as many as it counts, the oldest first. */
+async function shown(page: Page, tripId: string, least: number): Promise<readonly string[]> {
+  const handle = await page.waitForFunction(
+    (from) => {
       const text = document.querySelector('[data-testid=so-far]')?.textContent ?? '';
       const count = Number(/(\d+) strikes?/.exec(text)?.[1] ?? 0);
-      return count >= from! && count <= to!;
+      return count >= from ? count : null;
     },
-    [least, least + unsure],
+    least,
     { timeout: 30_000 },
   );
+  const count = (await handle.jsonValue())!;
+  const ids = await page.evaluate(async (trip) => {
+    const database = await new Promise<IDBDatabase>((resolve, reject) => {
+      const request = indexedDB.open('ferula-log');
+      request.onsuccess = () => resolve(request.result);
+      request.onerror = () => reject(request.error!);
+    });
+    const all = await new Promise<{ tripId: string; event: { id: string; kind: string; atS: number } }[]>(
+      (resolve, reject) => {
+        const request = database.transaction('events').objectStore('events').getAll();
+        request.onsuccess = () => resolve(request.result);
+        request.onerror = () => reject(request.error!);
+      },
+    );
+    database.close();
+    return all
+      .filter((each) => each.tripId === trip && each.event.kind === 'strike')
+      .sort((a, b) => a.event.atS - b.event.atS)
+      .map(({ event }) => event.id);
+  }, tripId);
+  if (ids.length < count) throw new Error(`the screen counts ${count} strikes, the phone has kept ${ids.length}`);
+  return ids.slice(0, count);
 }
 
 /** The page says so only while something waits. */

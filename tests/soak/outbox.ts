@@ -5,13 +5,13 @@ import { outboxRun } from './outbox-run';
 const many = Number(process.argv[2] ?? 200);
 const first = Number(process.argv[3] ?? 1);
 const ferula = await RunningFerula.begin();
-const sum = { runs: 0, made: 0, unsure: 0, onServer: 0, lost: 0, doubled: 0, kills: 0 };
+const sum = { runs: 0, touched: 0, made: 0, onServer: 0, lost: 0, doubled: 0, kills: 0 };
 try {
   for (let seed = first; seed < first + many; seed += 1) {
     const report = await outboxRun(ferula, seed);
     sum.runs += 1;
     sum.kills += report.kills.length;
-    for (const name of ['made', 'unsure', 'onServer', 'lost', 'doubled'] as const) sum[name] += report[name];
+    for (const name of ['touched', 'made', 'onServer', 'lost', 'doubled'] as const) sum[name] += report[name];
     if (report.lost + report.doubled > 0) console.log(`seed ${seed}`, JSON.stringify(report));
     else if (sum.runs % 10 === 0) console.log(JSON.stringify(sum));
   }
