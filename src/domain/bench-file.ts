@@ -23,6 +23,7 @@ import { presentationSchema } from './presentation';
 import { broken } from './problems';
 import { chainSchema } from './setup';
 import { spreadSchema } from './spread/spread';
+import { trialSchema } from './trials/trial-document';
 
 export const BENCH_FILE_VERSION = 2;
 
@@ -111,6 +112,10 @@ export const benchFileSchema = z
       .array(z.strictObject({ spread: spreadSchema, createdAt: when }))
       .max(500)
       .default([]),
+    trials: z
+      .array(z.strictObject({ trial: trialSchema, createdAt: when }))
+      .max(5000)
+      .default([]),
     helms: z
       .array(z.strictObject({ helm: helmSchema, createdAt: when }))
       .max(50)
@@ -127,7 +132,7 @@ export const benchFileSchema = z
       .default([]),
   })
   .superRefine((file, context) => {
-    const { anglers, parts, readings, movements, setups, decks, plans, waters, spreads, helms, leaders } = file;
+    const { anglers, parts, readings, movements, setups, decks, plans, waters, spreads, trials, helms, leaders } = file;
     checkIds(
       context,
       'parts',
@@ -163,6 +168,12 @@ export const benchFileSchema = z
       'spreads',
       spreads.map(({ spread }) => spread.id),
       ['spread', 'id'],
+    );
+    checkIds(
+      context,
+      'trials',
+      trials.map(({ trial }) => trial.id),
+      ['trial', 'id'],
     );
     checkIds(
       context,

@@ -11,6 +11,7 @@ import { tripEventSchema } from './log/trip-event';
 import { rawReadingSchema } from './guides';
 import { chainSchema } from './setup';
 import { spreadSchema } from './spread/spread';
+import { trialSchema } from './trials/trial-document';
 import { chainFrom1, partFrom1, presentationFrom1 } from './upgrades';
 
 /** A kind of stored document: its number, the shape of that number, and the step from each earlier number to the next. */
@@ -41,6 +42,7 @@ export const DOCUMENTS = {
   plan: kind(planSchema),
   water: kind(waterPlaceSchema),
   spread: kind(spreadSchema),
+  trial: kind(trialSchema),
   helm: kind(helmSchema),
   helmEvent: kind(helmEventSchema),
   tripEvent: kind(tripEventSchema),

@@ -14,6 +14,7 @@ export const waterIdSchema = id('WaterId');
 export const spreadIdSchema = id('SpreadId');
 export const tripIdSchema = id('TripId');
 export const helmIdSchema = id('HelmId');
+export const trialIdSchema = id('TrialId');
 export const anglerIdSchema = id('AnglerId');
 
 export type BenchId = z.infer<typeof benchIdSchema>;
@@ -27,6 +28,7 @@ export type WaterId = z.infer<typeof waterIdSchema>;
 export type SpreadId = z.infer<typeof spreadIdSchema>;
 export type TripId = z.infer<typeof tripIdSchema>;
 export type HelmId = z.infer<typeof helmIdSchema>;
+export type TrialId = z.infer<typeof trialIdSchema>;
 export type AnglerId = z.infer<typeof anglerIdSchema>;
 
 /** Words that already are an address of their own beside the ids. */

@@ -27,6 +27,7 @@ export async function emptyDatabase(): Promise<{
     'plan',
     'water',
     'spread',
+    'trial',
     'helm',
     'helm_event',
     'instrument_block',

@@ -4,7 +4,17 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
-import { deckRepo, listBox, listLeaders, listParts, listReadings, planRepo, spreadRepo, waterRepo } from '@/db/repo';
+import {
+  deckRepo,
+  listBox,
+  listLeaders,
+  listParts,
+  listReadings,
+  planRepo,
+  spreadRepo,
+  trialRepo,
+  waterRepo,
+} from '@/db/repo';
 import { transact } from '@/db/transact';
 import { partIdSchema, setupIdSchema, type BenchId, type PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
@@ -97,7 +107,7 @@ describe('a part that cannot be read', () => {
   });
 });
 
-it('a revision, a deck, a plan, a water, a spread, a leader and a reading that cannot be read cost nothing but themselves', async () => {
+it('a revision, a deck, a plan, a water, a spread, a trial, a leader and a reading that cannot be read cost nothing but themselves', async () => {
   await db.execute(
     sql`update revision set chain = '{"version":1,"data":[{"kind":"anchor"}]}' where bench_id = ${demoBenchId} and setup_id = 'setup-lily-bay'`,
   );
@@ -106,6 +116,9 @@ it('a revision, a deck, a plan, a water, a spread, a leader and a reading that c
   await db.execute(sql`insert into water values (${demoBenchId}, 'water-x', 0, '7', ${now})`);
   await db.execute(
     sql`insert into spread values (${demoBenchId}, 'spread-x', 0, '{"version":1,"data":{"lines":7}}', ${now})`,
+  );
+  await db.execute(
+    sql`insert into trial values (${demoBenchId}, 'trial-x', 0, '{"version":1,"data":{"a":7}}', ${now})`,
   );
   await db.execute(
     sql`insert into leader values (${demoBenchId}, 'leader-x', '{"version":1,"data":{"name":"Old"}}', ${now})`,
@@ -128,6 +141,7 @@ it('a revision, a deck, a plan, a water, a spread, a leader and a reading that c
   const spreads = await spreadRepo.list(db, demoBenchId);
   expect(spreads.rows).toHaveLength(demoSpreads.length);
   expect(spreads.broken).toMatchObject([{ id: 'spread-x' }]);
+  expect((await trialRepo.list(db, demoBenchId)).broken).toMatchObject([{ id: 'trial-x' }]);
   const leaders = await listLeaders(db, demoBenchId);
   expect(leaders.rows).toHaveLength(demoLeaders.length);
   expect(leaders.broken).toMatchObject([{ id: 'leader-x', name: 'Old' }]);
@@ -139,6 +153,7 @@ it('a revision, a deck, a plan, a water, a spread, a leader and a reading that c
     'reading',
     ...(await revisionsOf('setup-lily-bay')),
     'spread',
+    'trial',
     'water',
   ]);
 });

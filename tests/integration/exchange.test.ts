@@ -85,6 +85,7 @@ describe('a bench as a file', () => {
       'plans',
       'waters',
       'spreads',
+      'trials',
       'helms',
       'trips',
     ] as const) {
@@ -186,6 +187,7 @@ describe('a bench as a file', () => {
       'plans',
       'waters',
       'spreads',
+      'trials',
       'helms',
       'trips',
       'leaders',

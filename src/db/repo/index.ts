@@ -72,4 +72,4 @@ export {
 } from './setup-repo';
 export { addTripEvents, listTripEvents, listTrips, type TripHead, type TripRow } from './trip-repo';
 export { findKeptCells, findPhoto, keepCells, keepPhoto, tripsMadeOf } from './trip-kept-repo';
-export { deckRepo, helmRepo, planRepo, spreadRepo, waterRepo, type VersionedRepo } from './versioned-repo';
+export { deckRepo, helmRepo, planRepo, spreadRepo, trialRepo, waterRepo, type VersionedRepo } from './versioned-repo';

@@ -2,7 +2,7 @@ import { and, eq } from 'drizzle-orm';
 import { DOCUMENTS, sealed, type DocumentKind } from '@/domain/documents';
 import type { BenchId } from '@/domain/ids';
 import type { Db, Tx } from '../client';
-import { deck, helm, plan, spread, water } from '../schema';
+import { deck, helm, plan, spread, trial, water } from '../schema';
 import type { versionedDocuments } from '../schema/versioned-documents';
 import { listedBy, type Listed } from './listed';
 
@@ -52,6 +52,7 @@ export const deckRepo = versionedRepo(deck, DOCUMENTS.deck);
 export const helmRepo = versionedRepo(helm, DOCUMENTS.helm);
 export const planRepo = versionedRepo(plan, DOCUMENTS.plan);
 export const spreadRepo = versionedRepo(spread, DOCUMENTS.spread);
+export const trialRepo = versionedRepo(trial, DOCUMENTS.trial);
 export const waterRepo = versionedRepo(water, DOCUMENTS.water);
 
 export type VersionedRepo<Id extends string, D extends { readonly id: Id }> = ReturnType<typeof versionedRepo<Id, D>>;

@@ -19,6 +19,7 @@ export { revision } from './revision';
 export { revisionPart } from './revision-part';
 export { setup } from './setup';
 export { spread } from './spread';
+export { trial } from './trial';
 export { tripCells } from './trip-cells';
 export { tripEvent } from './trip-event';
 export { tripPhoto } from './trip-photo';

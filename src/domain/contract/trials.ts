@@ -9,8 +9,12 @@ import {
   TRIAL_LIVE_LIMITS as T,
   trial,
   trialLive,
+  trialLiveShare,
+  TRIAL_LIVE_SHARE_LIMITS as H,
   trialPlan,
   TRIAL_PLAN_LIMITS as P,
+  trialSize,
+  TRIAL_SIZE_LIMITS as Z,
   trialStrata,
 } from '@/core/afloat';
 import { numberIn } from '../number';
@@ -36,6 +40,40 @@ const trialLiveModel = model({
     interval,
   }),
   compute: ({ events }) => trialLive(events),
+});
+
+const trialLiveShareModel = model({
+  name: 'trial-live-share',
+  input: z.strictObject({ tries: z.array(z.strictObject({ version, hit: z.boolean() })).max(H.tries.max) }),
+  output: z.strictObject({
+    outcome: z.enum(['b-better', 'a-better', 'not-yet']),
+    evidence: z.number(),
+    alwaysValidP: z.number(),
+    pairs: z.number().int(),
+  }),
+  compute: ({ tries }) => trialLiveShare(tries),
+});
+
+const chance = numberIn(Z.chance).optional();
+
+const trialSizeModel = model({
+  name: 'trial-size',
+  input: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('rate'), ratio: numberIn(Z.ratio), chance }),
+    z
+      .strictObject({ kind: z.literal('share'), a: numberIn(Z.share), b: numberIn(Z.share), chance })
+      .superRefine(({ a, b }, context) => {
+        if (a === b) broken(context, ['b'], `another share than a = ${a}`);
+      }),
+  ]),
+  output: z.strictObject({
+    outcome: z.enum(['ok', 'beyond']),
+    needed: z.number().int().nullable(),
+    half: z.number().int().nullable(),
+    wrong: z.number(),
+    lookedTo: z.number().int(),
+  }),
+  compute: trialSize,
 });
 
 const rateArm = z.strictObject({ events: count, exposureH: numberIn(S.exposureH) });
@@ -197,7 +235,9 @@ const judgeModel = model({
 export const TRIAL_MODELS = [
   trialModel,
   trialPlanModel,
+  trialSizeModel,
   trialLiveModel,
+  trialLiveShareModel,
   trialStrataModel,
   confoundersModel,
   ratesModel,

@@ -4,9 +4,10 @@ import { dayOfYear } from '../plan/hours';
 import { turnBetween } from '../instruments/direction';
 import { stepped, type Series } from './block-series';
 import { BAND_DIMENSIONS, BAND_NAMES, WORD_DIMENSIONS, type BandDimension, type WordDimension } from './dimensions';
+import { lineOf, stretchesByTurn, type TurnedStretch } from './stretches-by-turn';
 import { TIDES } from './trip-event';
 import { depthAtSpeed, speedTrend, thenAt, turnPlace } from './then-at';
-import type { Gear, Strike, Stretch, Trip } from './trip';
+import type { Gear, Strike, Trip } from './trip';
 
 /** Means over so many seconds divide the time: an instrument's noise is no change of what was fished [s]. */
 const STEP_S = 20;
@@ -47,7 +48,7 @@ export interface TripCells {
 
 /** A trip's hours and strikes in cells. */
 export function cellsOf(trip: Trip, options: CellsOptions): TripCells {
-  const stretches = byTurn(trip, options.untilS);
+  const stretches = stretchesByTurn(trip, options.untilS);
   const known = stretches.map(({ stretch }) => options.gear(stretch.gear));
   const lines = stretches.map(({ stretch, angler }, i) => ({
     fromS: stretch.fromS,
@@ -85,41 +86,6 @@ export function cellsOf(trip: Trip, options: CellsOptions): TripCells {
     ) as unknown as TripCells['counts'],
     apart: trip.strikes.filter((strike) => strike.told?.outcome !== 'followed').length - counted.size,
   };
-}
-
-interface TurnedStretch {
-  readonly stretch: Stretch;
-  readonly angler: string;
-}
-
-/** Stretches cut where the turn passes on, each with whoever's turn it was. */
-function byTurn({ stretches, strikes, crew }: Trip, untilS: number): readonly TurnedStretch[] {
-  const turns = strikes.filter(({ angler }) => angler !== null);
-  const whose = (fromS: number) => turns.find(({ atS }) => atS >= fromS)?.angler ?? (crew.length === 1 ? crew[0]! : '');
-  return stretches
-    .filter(({ fromS }) => fromS < untilS)
-    .flatMap((stretch) => {
-      const endS = Math.min(stretch.toS ?? untilS, untilS);
-      const cuts = turns.map(({ atS }) => atS).filter((atS) => atS > stretch.fromS && atS < endS);
-      const edges = [stretch.fromS, ...new Set(cuts), endS];
-      return edges.slice(1).map((toS, i): TurnedStretch => {
-        const fromS = edges[i]!;
-        // A turn that ends in the very second is the one before: whoever struck had it until then.
-        return { stretch: { ...stretch, fromS, toS }, angler: whose(i === 0 ? fromS : fromS + 1e-6) ?? '' };
-      });
-    });
-}
-
-/** The line on which a strike was: the stretch that its second ends, else the one it lies in. */
-function lineOf(
-  { line, atS }: Strike,
-  stretches: readonly TurnedStretch[],
-  lines: readonly { readonly fromS: number; readonly toS: number }[],
-): number {
-  const at = stretches.findIndex(({ stretch }, i) => stretch.line === line && lines[i]!.toS === atS);
-  return at >= 0
-    ? at
-    : stretches.findIndex(({ stretch }, i) => stretch.line === line && lines[i]!.fromS <= atS && atS < lines[i]!.toS);
 }
 
 function countsOf(strike: Strike, all: readonly Strike[]): readonly Count[] {

@@ -122,6 +122,14 @@ export const tripEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('moved'), line: lineId, pointId: z.string().min(1).max(40) }),
   /** its release tripped without a fish */
   z.strictObject({ ...base, kind: z.literal('tripped'), line: lineId }),
+  /** its lure touched bottom: how deep it was worked out to be then, and how deep the water was */
+  z.strictObject({
+    ...base,
+    kind: z.literal('touched'),
+    line: lineId,
+    lureM: numberIn(L.depthM).nullable(),
+    bottomM: channelValue('bottomM'),
+  }),
   z.strictObject({ ...base, kind: z.literal('seen'), what: z.enum(SEEN) }),
   /** what is known of a strike once hands are free; the newest counts */
   z.strictObject({

@@ -69,11 +69,13 @@ export interface Trip {
   readonly spells: readonly Spell[];
   /** who fishes, in the order of their turns */
   readonly crew: readonly string[];
-  /** casts that were counted, by line */
-  readonly casts: Readonly<Record<string, number>>;
+  /** casts that were counted, each time with what was on the line */
+  readonly casts: readonly (Pick<TripEventOf<'cast'>, 'line' | 'atS' | 'count'> & { readonly gear: Gear | null })[];
   readonly conditions: readonly TripEventOf<'conditions'>[];
   readonly readings: readonly TripEventOf<'reading'>[];
   readonly seen: readonly TripEventOf<'seen'>[];
+  /** where a lure touched bottom */
+  readonly touched: readonly (TripEventOf<'touched'> & { readonly gear: Gear })[];
   /** when each pass after the first began [s since 1970] */
   readonly passesS: readonly number[];
   /** where the boat was by phones and files, in order of time */
@@ -106,10 +108,11 @@ export function tripOf(events: readonly TripEvent[]): Trip {
   let opened: TripEventOf<'opened'> | null = null;
   let closedS: number | null = null;
   let crew: readonly string[] = [];
-  const casts: Record<string, number> = {};
+  const casts: Trip['casts'][number][] = [];
   const conditions: TripEventOf<'conditions'>[] = [];
   const readings: TripEventOf<'reading'>[] = [];
   const seen: TripEventOf<'seen'>[] = [];
+  const touched: Trip['touched'][number][] = [];
   const passesS: number[] = [];
   const track: TrackPoint[] = [];
 
@@ -243,6 +246,10 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         else unfitting.push(event);
         break;
       }
+      case 'touched':
+        if (lines.has(event.line)) touched.push({ ...event, gear: lines.get(event.line)!.gear });
+        else unfitting.push(event);
+        break;
       case 'tripped':
         if (!lines.has(event.line)) unfitting.push(event);
         break;
@@ -257,7 +264,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         passesS.push(atS);
         break;
       case 'cast':
-        casts[event.line] = (casts[event.line] ?? 0) + event.count;
+        casts.push({ line: event.line, atS, count: event.count, gear: lines.get(event.line)?.gear ?? null });
         break;
       case 'conditions':
         conditions.push(event);
@@ -300,11 +307,16 @@ export function tripOf(events: readonly TripEvent[]): Trip {
     conditions,
     readings,
     seen,
+    touched,
     passesS,
     track: track.sort(([a], [b]) => a - b),
     unfitting,
   };
 }
+
+/** How many casts were counted, of one line or of all. */
+export const castsOf = ({ casts }: Pick<Trip, 'casts'>, line?: string): number =>
+  casts.reduce((sum, each) => (line === undefined || each.line === line ? sum + each.count : sum), 0);
 
 /** A line whose strike was missed goes on as if it had never stopped. */
 function reopened(name: string, line: Line, stretches: Stretch[]): void {

@@ -18,6 +18,15 @@ export const beamOf = ({ beamM, lengthM }: Pick<Craft, 'beamM' | 'lengthM'>): nu
 /** Where lines leave a craft: as the user placed them, else as its counts of holders, downriggers and booms are usually set. */
 export const towPointsOf = (craft: Craft): readonly TowPoint[] => craft.towPoints ?? usualTowPoints(craft);
 
+/** A place on the middle line points neither way. */
+const MIDDLE_M = 0.05;
+
+/** On which side a place lies, or looks where it lies on the middle line. */
+export function sideOf({ xM, pointsRad }: Pick<TowPoint, 'xM' | 'pointsRad'>): 'port' | 'middle' | 'starboard' {
+  const side = xM === 0 ? pointsRad : xM;
+  return Math.abs(side) < MIDDLE_M ? 'middle' : side < 0 ? 'port' : 'starboard';
+}
+
 /** Port and starboard in turn, from the stern forward. */
 export function usualTowPoints(craft: Craft): readonly TowPoint[] {
   const half = beamOf(craft) / 2;

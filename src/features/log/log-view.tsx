@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
+import { castsOf } from '@/domain/log/trip';
 import { suddenStop } from '@/domain/log/sudden-stop';
 import { NOTHING_KNOWN, tallyOf } from '@/domain/log/told';
 import { nextAngler, turnPassed } from '@/domain/log/turn-list';
@@ -253,7 +254,7 @@ export function LogView({
                 canBack={fishing.length < lines.length}
                 isCasting={trip.opened?.way === 'casting'}
                 rodInHand={fishing[0] ?? null}
-                casts={fishing[0] ? (trip.casts[fishing[0]] ?? 0) : 0}
+                casts={fishing[0] ? castsOf(trip, fishing[0]) : 0}
                 onMode={(next) => setMode(mode === next ? 'strike' : next)}
                 onUndo={undo}
                 onAllIn={() => takeIn(notOut)}
@@ -368,6 +369,10 @@ export function LogView({
         onTell={(events) => {
           setMode('strike');
           void tell(events);
+        }}
+        deepNow={(line) => {
+          const { lureM = null, bottomM = null } = then(line, Date.now() / 1000) ?? {};
+          return { lureM, bottomM };
         }}
         onAdd={(events) => void add(events)}
         onOpenTrip={(opened) => {

@@ -13,6 +13,7 @@ import {
   listTripEvents,
   listTrips,
   spreadRepo,
+  trialRepo,
   waterRepo,
   type BrokenRow,
 } from '@/db/repo';
@@ -44,6 +45,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   const plans = await planRepo.list(tx, benchId);
   const waters = await waterRepo.list(tx, benchId);
   const spreads = await spreadRepo.list(tx, benchId);
+  const trials = await trialRepo.list(tx, benchId);
   const helms = await helmRepo.list(tx, benchId);
   const trips: BenchFile['trips'] = [];
   const brokenEvents: BrokenRow[] = [];
@@ -64,6 +66,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
   note('plan', plans.broken);
   note('water', waters.broken);
   note('spread', spreads.broken);
+  note('trial', trials.broken);
   note('helm', helms.broken);
   note('trip event', brokenEvents);
   note('leader', leaders.broken);
@@ -127,6 +130,7 @@ async function fileOf(tx: Tx, benchId: BenchId): Promise<BenchFile | null> {
     plans: plans.rows.map(({ document: plan, createdAt }) => ({ plan, createdAt: iso(createdAt) })),
     waters: waters.rows.map(({ document: water, createdAt }) => ({ water, createdAt: iso(createdAt) })),
     spreads: spreads.rows.map(({ document: spread, createdAt }) => ({ spread, createdAt: iso(createdAt) })),
+    trials: trials.rows.map(({ document: trial, createdAt }) => ({ trial, createdAt: iso(createdAt) })),
     helms: helms.rows.map(({ document: helm, createdAt }) => ({ helm, createdAt: iso(createdAt) })),
     trips,
     leaders: [...leaders.rows],

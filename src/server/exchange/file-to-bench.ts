@@ -16,6 +16,7 @@ import {
   addTripEvents,
   helmRepo,
   spreadRepo,
+  trialRepo,
   waterRepo,
 } from '@/db/repo';
 import type { Tx } from '@/db/client';
@@ -81,6 +82,7 @@ export async function fileToBench(
     );
   for (const { helm, createdAt } of file.helms) await helmRepo.insert(tx, benchId, helm, new Date(createdAt));
   for (const { spread, createdAt } of file.spreads) await spreadRepo.insert(tx, benchId, spread, new Date(createdAt));
+  for (const { trial, createdAt } of file.trials) await trialRepo.insert(tx, benchId, trial, new Date(createdAt));
   await insertLeaders(tx, benchId, file.leaders);
   return (await newestSetups(tx, benchId)).broken;
 }

@@ -7,7 +7,7 @@ import { sharesOf, type Shares } from '@/domain/log/shares';
 import { depthAtSpeed, thenAt } from '@/domain/log/then-at';
 import { roundedTo } from '@/domain/log/trip-file';
 import { tallyOf, type Tally } from '@/domain/log/told';
-import { tripOf, type Spell, type Strike } from '@/domain/log/trip';
+import { castsOf, tripOf, type Spell, type Strike } from '@/domain/log/trip';
 import type { Then } from '@/domain/log/trip-event';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { firstFrom } from '@/domain/helm/tracks';
@@ -147,7 +147,7 @@ export async function getLogDay(id: string): Promise<LogDay | null> {
       shares: sharesOf(trip, span),
       tallies: tallyOf(trip.strikes),
       over: overLimits(trip.strikes, context.house.sheet),
-      casts: Object.values(trip.casts).reduce((sum, count) => sum + count, 0),
+      casts: castsOf(trip),
       passesS: trip.passesS,
       broken: broken.length,
       unfitting: trip.unfitting.length,

@@ -6,11 +6,13 @@ import type { BenchId, SetupId } from '@/domain/ids';
 import type { GearKnown } from '@/domain/log/cells';
 import { fishedSpread, gearNow, type PlannedLine } from '@/domain/log/planned';
 import type { Gear, Trip } from '@/domain/log/trip';
+import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
+import type { SetupFile } from '@/domain/setup';
 import { isSolved } from '@/domain/spread/line-names';
-import { solveSpread, type SetupFiles, type SolvedLine } from '@/domain/spread/solve';
+import { solveSpread, type SolvedLine } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { towPointsOf } from '@/domain/spread/tow-points';
+import { sideOf, towPointsOf } from '@/domain/spread/tow-points';
 import { findHouse } from '../house/house';
 import { newestSetups, partIdsOf, type NewestSetup } from '../setups/newest-setups';
 import { setupFileFrom } from '../setups/setup-file';
@@ -19,6 +21,7 @@ import { setupFileFrom } from '../setups/setup-file';
 export interface TripContext {
   readonly house: House;
   readonly setups: readonly NewestSetup[];
+  readonly box: readonly Part[];
   readonly rods: readonly RodPart[];
 }
 
@@ -28,7 +31,12 @@ export async function tripContext(db: Db | Tx, benchId: BenchId): Promise<TripCo
     listParts(db, benchId),
     findHouse(db, benchId),
   ]);
-  return { house, setups: newest.setups, rods: box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : [])) };
+  return {
+    house,
+    setups: newest.setups,
+    box,
+    rods: box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : [])),
+  };
 }
 
 /** Speed of a boat of which no instrument says anything: lines are solved for shares of it [m/s]. */
@@ -41,6 +49,8 @@ export async function gearKnown(
   benchId: BenchId,
   trip: Trip,
   context: TripContext,
+  /** depths take a second for a day of many lines */
+  withDepths = true,
 ): Promise<(gear: Gear) => GearKnown> {
   const { house, setups, rods } = context;
   const craft = house.crafts.find(({ id }) => id === trip.opened?.craftId) ?? null;
@@ -52,9 +62,9 @@ export async function gearKnown(
       gear,
     ]),
   );
-  const files = await filesOf(db, benchId, [...used.values()], context);
+  const files = withDepths ? await gearFiles(db, benchId, [...used.values()], context) : {};
   const solved = new Map<string, SolvedLine>();
-  if (craft) {
+  if (craft && withDepths) {
     const lines = [...used.values()].map((gear, i): PlannedLine => ({
       line: `g${i}`,
       gear: { ...gearNow(gear), setupId: fileKey(gear) },
@@ -81,7 +91,7 @@ export async function gearKnown(
         setup: gear.revision === undefined ? setupName : `${setupName} ${revisionLetter(gear.revision)}`,
         rod: rods.find(({ id }) => id === rodId)?.name ?? rodId ?? '',
         place: gear.pointId ?? '',
-        side: point === null ? '' : Math.abs(side) < 0.05 ? 'middle' : side < 0 ? 'port' : 'starboard',
+        side: point === null ? '' : sideOf(point),
       },
       xM: point === null ? null : Math.abs(side) < 0.05 ? 0 : point.xM || side,
       depthsAt: solved.get(keyOf(gear))?.depthsAt ?? [],
@@ -101,17 +111,17 @@ const BARE = {
   radiusM: 60,
 } as unknown as SpreadDocument;
 
-const fileKey = ({ setupId, revision }: Pick<Gear, 'setupId' | 'revision'>): SetupId =>
+export const fileKey = ({ setupId, revision }: Pick<Gear, 'setupId' | 'revision'>): SetupId =>
   `${setupId}${revision === undefined ? '' : ` ${revision}`}` as SetupId;
 
 /** The setups as they were when they were fished; one that was never saved so is taken as it is now. */
-async function filesOf(
+export async function gearFiles(
   db: Db | Tx,
   benchId: BenchId,
-  gears: readonly Gear[],
+  gears: readonly Pick<Gear, 'setupId' | 'revision'>[],
   { setups, house }: TripContext,
-): Promise<SetupFiles> {
-  const files: Record<string, SetupFiles[string]> = {};
+): Promise<Readonly<Record<string, SetupFile>>> {
+  const files: Record<string, SetupFile> = {};
   for (const gear of gears) {
     const key = fileKey(gear);
     if (files[key]) continue;

@@ -26,12 +26,12 @@ export interface TrialLive {
 }
 
 /** One standard deviation of ln θ before any strike: differences of two to one are common, of four to one rare. */
-const PRIOR_SD = Math.LN2;
+export const PRIOR_SD = Math.LN2;
 const POINTS = 4001;
-const SPAN_SD = 8;
-const MOST_EVIDENCE = 1e300;
+export const SPAN_SD = 8;
+export const MOST_EVIDENCE = 1e300;
 /** Evidence at which a winner is named: false in one of twenty trials at most. */
-const ENOUGH = 20;
+export const ENOUGH = 20;
 const QUANTILES = [0.05, 0.5, 0.95] as const;
 
 /**
@@ -44,17 +44,41 @@ const QUANTILES = [0.05, 0.5, 0.95] as const;
  * @throws {InputRangeError} when a number of lines is not positive.
  */
 export function trialLive(events: readonly LiveEvent[]): TrialLive {
+  const { lnEvidence, ln, lnTheta } = watch(events);
+  const lnMost = lnEvidence.reduce((most, each) => Math.max(most, each), 0);
+  const [lo, median, hi] = quantilesOf(ln, lnTheta);
+  return {
+    outcome: lnMost < Math.log(ENOUGH) ? 'not-yet' : median! > 0 ? 'b-better' : 'a-better',
+    evidence: Math.min(MOST_EVIDENCE, Math.exp(lnEvidence.at(-1) ?? 0)),
+    alwaysValidP: Math.min(1, Math.exp(-lnMost)),
+    ratio: Math.exp(median!),
+    interval: [Math.exp(lo!), Math.exp(hi!)],
+  };
+}
+
+/**
+ * Evidence after each strike, as `trialLive` would tell it then.
+ *
+ * @throws {InputRangeError} as `trialLive`.
+ */
+export const evidencePath = (events: readonly LiveEvent[]): readonly number[] =>
+  watch(events).lnEvidence.map((each) => Math.min(MOST_EVIDENCE, Math.exp(each)));
+
+/** ln of the evidence after each strike, and of the posterior after all, up to a constant. */
+function watch(events: readonly LiveEvent[]): {
+  readonly lnEvidence: readonly number[];
+  readonly ln: Float64Array;
+  readonly lnTheta: Float64Array;
+} {
   requireInRange('events', events.length, TRIAL_LIVE_LIMITS.events);
   const step = (2 * SPAN_SD * PRIOR_SD) / (POINTS - 1);
   const lnTheta = Float64Array.from({ length: POINTS }, (_, k) => -SPAN_SD * PRIOR_SD + k * step);
-  // ln of prior times weight, then of the posterior, up to a constant.
+  // ln of prior times weight, then of the posterior.
   const ln = lnTheta.map((x, k) => -0.5 * (x / PRIOR_SD) ** 2 + (k === 0 || k === POINTS - 1 ? -Math.LN2 : 0));
   const lnPrior = lnSum(ln);
   const terms = new Map<string, Float64Array>();
   let lnUnderNone = 0;
-  let lnMost = 0;
-  let lnEvidence = 0;
-  for (const [i, { version, aLines, bLines }] of events.entries()) {
+  const lnEvidence = events.map(({ version, aLines, bLines }, i) => {
     const a = requireInRange(`events[${i}].aLines`, aLines, TRIAL_LIVE_LIMITS.lines);
     const b = requireInRange(`events[${i}].bLines`, bLines, TRIAL_LIVE_LIMITS.lines);
     const key = `${version} ${a} ${b}`;
@@ -62,17 +86,9 @@ export function trialLive(events: readonly LiveEvent[]): TrialLive {
     terms.set(key, term);
     for (let k = 0; k < POINTS; k += 1) ln[k]! += term[k]!;
     lnUnderNone += lnChance(version, a, b, 0);
-    lnEvidence = lnSum(ln) - lnPrior - lnUnderNone;
-    lnMost = Math.max(lnMost, lnEvidence);
-  }
-  const [lo, median, hi] = quantilesOf(ln, lnTheta);
-  return {
-    outcome: lnMost < Math.log(ENOUGH) ? 'not-yet' : median! > 0 ? 'b-better' : 'a-better',
-    evidence: Math.min(MOST_EVIDENCE, Math.exp(lnEvidence)),
-    alwaysValidP: Math.min(1, Math.exp(-lnMost)),
-    ratio: Math.exp(median!),
-    interval: [Math.exp(lo!), Math.exp(hi!)],
-  };
+    return lnSum(ln) - lnPrior - lnUnderNone;
+  });
+  return { lnEvidence, ln, lnTheta };
 }
 
 /** ln of the chance that a strike falls on a version, at ln θ. */

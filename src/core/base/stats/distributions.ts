@@ -9,5 +9,8 @@ export const normalCdf = (x: number): number => jStat.normal.cdf(x, 0, 1);
 /** ln Γ(x), x > 0. */
 export const lnGamma = (x: number): number => jStat.gammaln(x);
 
+/** Value of Student's t with `freedom` degrees of freedom below which the share `p` lies. */
+export const studentTQuantile = (p: number, freedom: number): number => jStat.studentt.inv(p, freedom);
+
 /** Value of a gamma variable of a shape and a rate below which the share `p` lies. */
 export const gammaQuantile = (p: number, shape: number, rate: number): number => jStat.gamma.inv(p, shape, 1 / rate);

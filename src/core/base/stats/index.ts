@@ -1,3 +1,3 @@
 export { betaBelow, betaOf, betaQuantile, type Beta } from './beta';
-export { gammaQuantile, lnGamma, normalCdf, normalQuantile } from './distributions';
+export { gammaQuantile, lnGamma, normalCdf, normalQuantile, studentTQuantile } from './distributions';
 export { quantile } from './quantile';

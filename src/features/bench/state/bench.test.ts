@@ -20,7 +20,8 @@ import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { inBoxOrder } from '@/domain/part-order';
 import { BENCH_COMMANDS } from '../commands';
-import { chainChanges, revisionDifference } from '../panels/revision-difference';
+import { chainChanges } from '@/domain/chain-changes';
+import { revisionDifference } from '../panels/revision-difference';
 import { zoomedAbout } from '../sheet/use-zoom';
 import { verdictScale } from '../verdicts/verdict-scale';
 

@@ -29,6 +29,7 @@ export function ChangePanel({
   onLetOut,
   onMoved,
   onTripped,
+  onTouched,
   onClean,
   onRemind,
 }: {
@@ -45,6 +46,7 @@ export function ChangePanel({
   readonly onLetOut: (gear: GearIn) => void;
   readonly onMoved: (pointId: string) => void;
   readonly onTripped: () => void;
+  readonly onTouched: () => void;
   readonly onClean: () => void;
   readonly onRemind: (min: number | null) => void;
 }) {
@@ -105,6 +107,7 @@ export function ChangePanel({
             />
           ))}
           <BigButton title={t('log.change.tripped')} onClick={onTripped} />
+          <BigButton title={t('log.change.touched')} hint={t('log.change.touchedHint')} onClick={onTouched} />
           <BigButton title={t('log.change.clean')} hint={t('log.change.cleanHint')} onClick={onClean} />
           <ChoiceField
             label={t('log.change.remind')}

@@ -81,6 +81,8 @@ export function LogPanels(props: {
   readonly onJoin: (tripId: TripId) => void;
   readonly onLeave: () => void;
   readonly onPassTurn: () => void;
+  /** how deep a line's lure runs now, and how deep the water is */
+  readonly deepNow: (line: string) => Pick<TripEventOf<'touched'>, 'lureM' | 'bottomM'>;
 }) {
   const i18n = useI18n();
   const { t } = i18n;
@@ -129,6 +131,9 @@ export function LogPanels(props: {
           onLetOut={(gear) => tellAndClose([{ kind: 'in', ...own(), line: changing.line, ...gear }])}
           onMoved={(pointId) => tellAndClose([{ kind: 'moved', ...own(), line: changing.line, pointId }])}
           onTripped={() => tellAndClose([{ kind: 'tripped', ...own(), line: changing.line }])}
+          onTouched={() =>
+            tellAndClose([{ kind: 'touched', ...own(), line: changing.line, ...props.deepNow(changing.line) }])
+          }
           onClean={() => tellAndClose([{ kind: 'clean', ...own(), line: changing.line }])}
           onRemind={(min) => props.onRemind(changing.line, min)}
         />

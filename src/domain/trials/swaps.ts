@@ -1,0 +1,85 @@
+import type { Trip } from '../log/trip';
+import { sliced, type TriedTrip } from './slices';
+import type { Side, TrialDocument } from './trial-document';
+
+/** Nobody is reminded so soon after a strike [s]. */
+const QUIET_S = 600;
+/** A line that is in anyway is swapped so long before its time [s]. */
+const EARLY_S = 900;
+
+/** A line that should fish another version from now on. */
+export interface DueSwap {
+  readonly line: string;
+  readonly to: Side;
+  /** when the plan wants it [s since 1970] */
+  readonly atS: number;
+  /** it is not in the water, so that the swap costs nothing */
+  readonly isIn: boolean;
+}
+
+type Told = Pick<TriedTrip, 'trip' | 'untilS' | 'gear' | 'name' | 'id' | 'series'>;
+
+/** Lines to swap now: those whose time has come, and those that are in anyway; none within ten minutes of a strike unless it is in. */
+export function dueSwaps(document: TrialDocument, tried: Told, nowS: number): readonly DueSwap[] {
+  const { plan, closed } = document;
+  if (!plan || closed || document.a.pick.by !== 'gear') return [];
+  const last = plan.spells.at(-1)!;
+  if (nowS < plan.spells[0]!.fromS || nowS > last.toS) return [];
+  const isQuiet = tried.trip.strikes.some(({ atS }) => atS <= nowS && nowS - atS < QUIET_S);
+  const now = new Map(versionsNow(document, tried.trip).map((each) => [each.line, each]));
+  return plan.lines.flatMap(({ line }): DueSwap[] => {
+    const own = now.get(line);
+    if (!own) return [];
+    const isIn = own.state !== 'fishing';
+    const byS = nowS + (isIn ? EARLY_S : 0);
+    const wanted = plan.spells.findLast(({ fromS }) => fromS <= byS)!;
+    const to = wanted.lines.find((each) => each.line === line)?.version;
+    return !to || to === own.version || (isQuiet && !isIn) ? [] : [{ line, to, atS: wanted.fromS, isIn }];
+  });
+}
+
+function versionsNow({ a, b }: TrialDocument, { lines }: Trip) {
+  return lines.map(({ line, state, gear }) => {
+    const is = ({ pick }: TrialDocument['a']) =>
+      pick.by === 'gear' &&
+      gear.setupId === pick.setupId &&
+      (pick.revision === undefined || gear.revision === pick.revision) &&
+      (['lure', 'colour', 'leader'] as const).every(
+        (what) => pick[what] === undefined || (gear.changed[what]?.name ?? '') === pick[what],
+      );
+    return { line, state, version: is(a) ? ('a' as const) : is(b) ? ('b' as const) : null };
+  });
+}
+
+export interface PlanKept {
+  readonly line: string;
+  /** hours of the plan's time in which it fished what the plan wanted, the other version, and neither */
+  readonly asPlannedH: number;
+  readonly otherH: number;
+  readonly neitherH: number;
+}
+
+/** What happened, held against the plan, over all trips in its time. */
+export function planKept(document: TrialDocument, trips: readonly TriedTrip[]): readonly PlanKept[] {
+  const { plan } = document;
+  if (!plan) return [];
+  const cut = trips.map((tried) => ({ tried, slices: sliced(tried, document).slices }));
+  return plan.lines.map(({ line }) => {
+    let [asPlannedH, otherH, wholeH] = [0, 0, 0];
+    for (const { fromS, toS, lines } of plan.spells) {
+      const wanted = lines.find((each) => each.line === line)?.version;
+      for (const { tried, slices } of cut) {
+        for (const slice of slices) {
+          if (slice.line !== line) continue;
+          const hours = Math.max(0, Math.min(toS, slice.toS) - Math.max(fromS, slice.fromS)) / 3600;
+          if (slice.version === wanted) asPlannedH += hours;
+          else otherH += hours;
+        }
+        for (const stretch of tried.trip.stretches)
+          if (stretch.line === line)
+            wholeH += Math.max(0, Math.min(toS, stretch.toS ?? tried.untilS) - Math.max(fromS, stretch.fromS)) / 3600;
+      }
+    }
+    return { line, asPlannedH, otherH, neitherH: Math.max(0, wholeH - asPlannedH - otherH) };
+  });
+}

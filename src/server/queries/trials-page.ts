@@ -1,0 +1,167 @@
+import 'server-only';
+import { spreadRepo, trialRepo, type BrokenRow } from '@/db/repo';
+import type { Db } from '@/db/client';
+import { askOf } from '@/domain/log/ask';
+import { spreadFactors, type LineFactors } from '@/domain/trials/line-factors';
+import type { BenchId, SetupId } from '@/domain/ids';
+import type { TriedTrip } from '@/domain/trials/slices';
+import { resultOf, type TrialResult } from '@/domain/trials/result';
+import { differences, isOneSetup, type ElseDiffers } from '@/domain/trials/else-differs';
+import { planKept, type PlanKept } from '@/domain/trials/swaps';
+import type { TrialDocument } from '@/domain/trials/trial-document';
+import type { Part } from '@/domain/parts';
+import type { SpreadDocument } from '@/domain/spread/spread';
+import { towPointsOf } from '@/domain/spread/tow-points';
+import { logFailure } from '../log';
+import { pageQuery } from '../page-query';
+import { fileKey, gearFiles } from '../trips/gear-known';
+import { cellsOfTrips } from '../trips/kept-cells';
+import { TrialTrips } from '../trials/tried-trips';
+
+/** A trial as the ledger shows it. */
+export interface LedgerLine {
+  readonly trial: TrialDocument;
+  readonly version: number;
+  /** null: it could not be worked out */
+  readonly standing:
+    (Pick<TrialResult, 'verdict' | 'evidence'> & { readonly counted: readonly [a: number, b: number] }) | null;
+}
+
+/** What a user brings home in a day, for how long a trial would take. */
+export interface OwnRate {
+  readonly trips: number;
+  /** flurries an hour of one line */
+  readonly perLineH: number;
+  readonly hoursADay: number;
+  readonly linesAtOnce: number;
+}
+
+export interface OpenTrial extends LedgerLine {
+  readonly result: TrialResult | null;
+  readonly kept: readonly PlanKept[];
+  /** what differs between the versions; null: they are not told by setups */
+  readonly differs: readonly ElseDiffers[] | null;
+  /** parts that are named in it */
+  readonly parts: readonly Part[];
+}
+
+export interface TrialsPage {
+  readonly ledger: readonly LedgerLine[];
+  readonly broken: readonly BrokenRow[];
+  /** the one that is open; null: none, or it is not there */
+  readonly open: OpenTrial | null;
+  readonly setups: readonly { readonly id: SetupId; readonly name: string; readonly number: number }[];
+  readonly spreads: readonly { readonly id: string; readonly name: string; readonly lines: readonly LineFactors[] }[];
+  readonly anglers: readonly string[];
+  /** what the log says was put on in place of a setup's own lure or colour */
+  readonly changes: Readonly<Record<'lure' | 'colour' | 'leader', readonly string[]>>;
+  readonly own: OwnRate;
+}
+
+/** The ledger of all trials, and one of them whole. */
+export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
+  pageQuery(async (db, benchId) => {
+    const [{ rows, broken }, trips, spreads] = await Promise.all([
+      trialRepo.list(db, benchId),
+      TrialTrips.of(db, benchId),
+      spreadRepo.list(db, benchId),
+    ]);
+    const worked = new Map<string, TrialResult | null>();
+    for (const { document } of rows) worked.set(document.id, await worksOut(document, trips));
+    const ledger = rows.toReversed().map(({ document: trial, version }): LedgerLine => {
+      const result = worked.get(trial.id) ?? null;
+      const standing = result && {
+        verdict: result.verdict,
+        evidence: result.evidence,
+        counted: [countedOf(result, 'a'), countedOf(result, 'b')] as const,
+      };
+      return { trial, version, standing };
+    });
+    const line = ledger.find(({ trial }) => trial.id === asked) ?? null;
+    const all = await trips.all();
+    const { house, setups } = trips.context;
+    const crew = [...new Set(all.flatMap(({ trip }) => trip.crew))];
+    return {
+      ledger,
+      broken,
+      open: line && {
+        ...line,
+        result: worked.get(line.trial.id) ?? null,
+        kept: planKept(line.trial, await trips.of(line.trial)),
+        ...(await differsOf(db, benchId, line.trial, trips)),
+      },
+      setups: setups.map(({ id, name, number }) => ({ id, name, number })),
+      spreads: spreads.rows.map(({ document }) => {
+        const craft = house.crafts.find(({ id }) => id === document.craftId) ?? null;
+        return {
+          id: document.id,
+          name: document.name,
+          lines: spreadFactors(document, craft ? towPointsOf(craft) : [], (line) => rodNameOf(trips, line)),
+        };
+      }),
+      anglers: crew,
+      changes: {
+        lure: changedTo(all, 'lure'),
+        colour: changedTo(all, 'colour'),
+        leader: changedTo(all, 'leader'),
+      },
+      own: await ownRate(db, benchId, all),
+    };
+  });
+
+async function worksOut(trial: TrialDocument, trips: TrialTrips): Promise<TrialResult | null> {
+  try {
+    return resultOf(trial, await trips.of(trial));
+  } catch (error) {
+    logFailure(error);
+    return null;
+  }
+}
+
+const countedOf = ({ counts }: TrialResult, side: 'a' | 'b'): number =>
+  counts[side].of > 0 ? counts[side].hits : counts[side].counted;
+
+function rodNameOf(
+  { context: { setups, rods } }: TrialTrips,
+  { setupId, rodId }: SpreadDocument['lines'][number],
+): string {
+  const own = rodId ?? setups.find(({ id }) => id === setupId)?.file.chain.find(({ kind }) => kind === 'rod')?.partId;
+  return rods.find(({ id }) => id === own)?.name ?? own ?? '';
+}
+
+function changedTo(trips: readonly TriedTrip[], what: 'lure' | 'colour' | 'leader'): readonly string[] {
+  const names = trips.flatMap(({ trip }) => trip.stretches.map(({ gear }) => gear.changed[what]?.name ?? ''));
+  return [...new Set(names)].filter((name) => name !== '').sort();
+}
+
+async function differsOf(
+  db: Db,
+  benchId: BenchId,
+  trial: TrialDocument,
+  { context }: TrialTrips,
+): Promise<Pick<OpenTrial, 'differs' | 'parts'>> {
+  const [a, b] = [trial.a.pick, trial.b.pick];
+  if (a.by !== 'gear' || b.by !== 'gear' || isOneSetup(trial)) return { differs: null, parts: [] };
+  const files = await gearFiles(db, benchId, [a, b], context);
+  const [was, is] = [files[fileKey(a)], files[fileKey(b)]];
+  if (!was || !is) return { differs: null, parts: [] };
+  return { differs: differences(was, is), parts: [...was.parts, ...is.parts] };
+}
+
+/** From the hours of all trips: what an hour of a line brings, how long a day is, and how many lines fish at once. */
+async function ownRate(db: Db, benchId: BenchId, trips: readonly TriedTrip[]): Promise<OwnRate> {
+  const cells = [...(await cellsOfTrips(db, benchId)).values()];
+  const { hours, events } = askOf(cells, { by: 'water', counted: 'flurries', only: [], withDoubtful: false });
+  const fished = trips.filter(({ trip }) => trip.stretches.length > 0);
+  const days = fished.map(({ trip, untilS }) => {
+    const ends = trip.stretches.map(({ toS }) => toS ?? untilS);
+    return (Math.max(...ends) - Math.min(...trip.stretches.map(({ fromS }) => fromS))) / 3600;
+  });
+  const dayHours = days.reduce((sum, each) => sum + each, 0);
+  return {
+    trips: fished.length,
+    perLineH: hours > 0 ? events / hours : 0,
+    hoursADay: fished.length > 0 ? dayHours / fished.length : 0,
+    linesAtOnce: dayHours > 0 ? hours / dayHours : 0,
+  };
+}
