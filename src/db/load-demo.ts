@@ -11,6 +11,7 @@ import {
   demoSetupsOfBench,
   demoHelm,
   demoSpreads,
+  demoTrials,
   demoTrips,
   demoWaters,
   type DemoRevision,
@@ -34,6 +35,7 @@ import {
   saveRevision,
   helmRepo,
   spreadRepo,
+  trialRepo,
   waterRepo,
 } from './repo';
 import { transact } from './transact';
@@ -72,6 +74,7 @@ async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
   for (const water of demoWaters) await waterRepo.insert(tx, benchId, water, start);
   await helmRepo.insert(tx, benchId, demoHelm, start);
   for (const spread of demoSpreads) await spreadRepo.insert(tx, benchId, spread, start);
+  for (const trial of demoTrials) await trialRepo.insert(tx, benchId, trial, start);
   for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, start);
   for (const { id, events, blocks } of demoTrips()) {
     await addTripEvents(

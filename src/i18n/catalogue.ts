@@ -8,6 +8,7 @@ import rulesEn from './catalogues/en/rules.json';
 import sharedEn from './catalogues/en/shared.json';
 import spreadEn from './catalogues/en/spread.json';
 import todayEn from './catalogues/en/today.json';
+import trialsEn from './catalogues/en/trials.json';
 import tyingEn from './catalogues/en/tying.json';
 import waterEn from './catalogues/en/water.json';
 import benchEs from './catalogues/es/bench.json';
@@ -20,6 +21,7 @@ import rulesEs from './catalogues/es/rules.json';
 import sharedEs from './catalogues/es/shared.json';
 import spreadEs from './catalogues/es/spread.json';
 import todayEs from './catalogues/es/today.json';
+import trialsEs from './catalogues/es/trials.json';
 import tyingEs from './catalogues/es/tying.json';
 import waterEs from './catalogues/es/water.json';
 import type { Locale } from './preferences';
@@ -35,6 +37,7 @@ const EN = {
   spread: spreadEn,
   helm: helmEn,
   log: logEn,
+  trials: trialsEn,
   devices: devicesEn,
   today: todayEn,
   rules: rulesEn,
@@ -50,6 +53,7 @@ const ES: typeof EN = {
   spread: spreadEs,
   helm: helmEs,
   log: logEs,
+  trials: trialsEs,
   devices: devicesEs,
   today: todayEs,
   rules: rulesEs,
@@ -66,6 +70,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.spread,
   ...rooms.helm,
   ...rooms.log,
+  ...rooms.trials,
   ...rooms.devices,
   ...rooms.rules,
 });

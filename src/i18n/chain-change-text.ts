@@ -30,12 +30,12 @@ export function chainChangeText(i18n: I18n, change: ChainChange, parts: readonly
   switch (change.kind) {
     case 'out':
     case 'in':
-      return t(`revisions.${change.kind}`, { part: `${joint}, ${titleOf(change.partId)}` });
+      return t(`chainChange.${change.kind}`, { part: `${joint}, ${titleOf(change.partId)}` });
     case 'swapped':
-      return t('revisions.swapped', { joint, was: titleOf(change.was), is: titleOf(change.is) });
+      return t('chainChange.swapped', { joint, was: titleOf(change.was), is: titleOf(change.is) });
     case 'set': {
       const say = (value: Chosen) => chosenText(i18n, change, value);
-      return t('revisions.swapped', {
+      return t('chainChange.swapped', {
         joint: `${joint}, ${fieldName(i18n, change.field, change.joint.kind)}`,
         was: say(change.was),
         is: say(change.is),

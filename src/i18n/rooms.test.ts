@@ -22,6 +22,7 @@ const SHOWN_IN: Readonly<Record<string, Room>> = {
   spread: 'spread',
   helm: 'helm',
   log: 'log',
+  trials: 'trials',
   devices: 'devices',
   rules: 'rules',
   fields: 'shared',

@@ -10,6 +10,7 @@ export const ROOMS = [
   'spread',
   'helm',
   'log',
+  'trials',
   'devices',
   'rules',
 ] as const;

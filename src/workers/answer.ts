@@ -1,3 +1,4 @@
+import { trialPlan, trialSize } from '@/core/afloat';
 import {
   remedies,
   setupRanges,
@@ -95,6 +96,10 @@ export function answer(question: Question): Steps<Answers[keyof Answers]> {
       return drops(question.input);
     case 'best-cut':
       return bestCut(question.head);
+    case 'trial-size':
+      return atOnce(() => trialSize(question.input));
+    case 'trial-plan':
+      return atOnce(() => trialPlan(question.input));
     case 'rod-trade':
       return rodTrade(question.setup, question.day);
     default:

@@ -1,3 +1,4 @@
+import type { TrialPlan, TrialPlanInput, TrialSize, TrialSizeInput } from '@/core/afloat';
 import type {
   Progress,
   Ranges,
@@ -132,6 +133,8 @@ export type Question =
     }
   | { readonly kind: 'drops'; readonly input: DropsInput }
   | { readonly kind: 'best-cut'; readonly head: Head }
+  | { readonly kind: 'trial-size'; readonly input: TrialSizeInput }
+  | { readonly kind: 'trial-plan'; readonly input: TrialPlanInput }
   | { readonly kind: 'spread'; readonly input: SpreadQuestion }
   | { readonly kind: 'spread-moves'; readonly input: SpreadQuestion }
   | { readonly kind: 'spread-arrange'; readonly input: SpreadQuestion }
@@ -178,6 +181,8 @@ export interface Answers {
   readonly 'plan-batch': BatchPlan;
   readonly drops: Drops;
   readonly 'best-cut': BestCut;
+  readonly 'trial-size': TrialSize;
+  readonly 'trial-plan': TrialPlan;
 }
 
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

@@ -26,5 +26,6 @@ export { demoHouse };
 export { demoPlans, demoWaters } from './days';
 export { demoHelm } from './helm';
 export { demoSpreads } from './spreads';
+export { demoTrials } from './trials';
 export { demoTrips } from './trips';
 export { demoDeck, demoLeaders } from './winter';

@@ -98,6 +98,15 @@ const STORIES: readonly Story[] = [
 
 const LEG_S = 1500;
 
+/** Where a ball came over a shoal: when, how deep its lure was worked out to be, and how deep the water was. */
+const OVER_THE_SHOAL = 'trip-after-the-wind';
+const TOUCHES = [
+  [3400, 11.6, 12.4],
+  [3490, 11.4, 11.9],
+  [6900, 13.2, 14.3],
+  [7020, 12.8, 13.4],
+] as const;
+
 /** Legs to and fro with a new pass on each, now and then another speed, one move of the probe. */
 function scenarioOf({ scenario, hours, start }: Story): Scenario {
   const own = SCENARIOS[scenario]!;
@@ -167,6 +176,11 @@ function trolled(story: Story): DemoTrip {
   });
   events.push({ kind: 'seen', ...own(startS + 4000), what: 'birds' });
   strikesOf(story, { spread, startS, endS, random, own, series, events });
+  if (story.id === OVER_THE_SHOAL)
+    for (const [afterS, lureM, bottomM] of TOUCHES) {
+      const line = spread.lines.find(({ cableM }) => cableM !== undefined)!.id;
+      events.push({ kind: 'touched', ...own(startS + afterS), line, lureM, bottomM });
+    }
   events.push({ kind: 'closed', ...own(endS) });
   return { id: tripIdSchema.parse(story.id), events, blocks };
 }
@@ -219,6 +233,9 @@ function strikesOf(story: Story, { spread, startS, endS, random, own, series, ev
 
 const weedAt = (startS: number, atS: number): boolean => atS > startS + 5000 && atS < startS + 5800;
 
+/** Most hold by the last hook: that is what the settled trial found. */
+const HELD = [...Array<'tail'>(8).fill('tail'), 'middle', 'middle', 'several', 'front'] as const;
+
 function toldOf(
   story: Story,
   own: { readonly id: string; readonly atS: number },
@@ -228,7 +245,7 @@ function toldOf(
   const chance = random();
   const outcome = chance < 0.22 ? 'missed' : chance < 0.42 ? 'lost' : 'landed';
   const [species, least, most] = story.species[Math.floor(random() * story.species.length)]!;
-  const held = (['tail', 'tail', 'tail', 'front', 'middle', 'several'] as const)[Math.floor(random() * 6)]!;
+  const held = HELD[Math.floor(random() * HELD.length)]!;
   return {
     kind: 'told',
     ...own,

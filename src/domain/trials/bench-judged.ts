@@ -23,6 +23,8 @@ export interface PredictedStrike {
 export interface Offer {
   readonly path: string;
   readonly was: number;
+  /** what the house says of it now; null: the class value */
+  readonly edited: number | null;
   readonly to: number;
   /** how often it was off: what the house would take it times */
   readonly times: number;
@@ -111,7 +113,7 @@ function judgedOf(
       if (Math.abs(shift) < (SURE_SD * aSd) / b || a === 0) return [];
       const [least, most] = [figure.value / CLASS_EDIT_SPAN, figure.value * CLASS_EDIT_SPAN];
       const to = Math.min(most, Math.max(least, was * Math.exp(way * shift)));
-      return [{ path, was, to, times: to / was, strikes: own.length }];
+      return [{ path, was, edited: classes[path] ?? null, to, times: to / was, strikes: own.length }];
     }),
   };
 }

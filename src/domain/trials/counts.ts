@@ -184,7 +184,12 @@ class Sum {
       this.arms[version].strikes += 1;
       const levels = NO_LEVELS;
       if (this.isShare) this.addTries([{ atS: 0, version, line: '', levels, aLines, bLines, hit: hit ?? null }]);
-      else this.event({ atS: 0, version, line: '', levels, aLines, bLines, hit: true });
+      else if (this.trial.way === 'together')
+        this.event({ atS: 0, version, line: '', levels, aLines, bLines, hit: true });
+      // In turn it counts once it is known how long each version was fished.
+      else if (byHand.a > 0 && byHand.b > 0)
+        this.event({ atS: 0, version, line: '', levels, ...sharesOf(byHand), hit: true });
+      else this.apart.strikes += 1;
     }
     for (const version of ['a', 'b'] as const)
       if (!this.isShare) this.spend({ version, levels: NO_LEVELS, exposure: byHand[version] });
@@ -264,5 +269,7 @@ class Sum {
     return found;
   }
 }
+
+const sharesOf = ({ a, b }: TrialDocument['byHand']) => ({ aLines: a / (a + b), bLines: b / (a + b) });
 
 const emptyArm = () => ({ strikes: 0, counted: 0, exposure: 0, hits: 0, of: 0 });

@@ -1,6 +1,7 @@
 import 'server-only';
 import { spreadRepo, trialRepo, type BrokenRow } from '@/db/repo';
 import type { Db } from '@/db/client';
+import type { House } from '@/domain/house';
 import { askOf } from '@/domain/log/ask';
 import { spreadFactors, type LineFactors } from '@/domain/trials/line-factors';
 import type { BenchId, SetupId } from '@/domain/ids';
@@ -56,6 +57,7 @@ export interface TrialsPage {
   /** what the log says was put on in place of a setup's own lure or colour */
   readonly changes: Readonly<Record<'lure' | 'colour' | 'leader', readonly string[]>>;
   readonly own: OwnRate;
+  readonly schools: House['schools'];
 }
 
 /** The ledger of all trials, and one of them whole. */
@@ -106,6 +108,7 @@ export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
         leader: changedTo(all, 'leader'),
       },
       own: await ownRate(db, benchId, all),
+      schools: house.schools,
     };
   });
 

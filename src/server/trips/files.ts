@@ -28,6 +28,7 @@ import { database } from '../database';
 import { refusedInput, textUpTo } from '../json-body';
 import { pageQuery } from '../page-query';
 import { getLogDay, type LogDay } from '../queries/log-day';
+import { csv, download } from '../download';
 import { routeResponse } from '../route-response';
 import { unpacked } from '@/domain/packed';
 import { spanOf } from './kept-cells';
@@ -37,14 +38,6 @@ const MOST_BYTES = 40_000_000;
 const NAMESPACE = '5f0c1b0a-6a3e-4a55-9a57-0a1f7e1f6c11';
 const idOf = (...said: readonly unknown[]): string => v5(JSON.stringify(said), NAMESPACE);
 
-const download = (name: string, type: string) => ({
-  'content-type': type,
-  'content-disposition': `attachment; filename="${name}"`,
-});
-const csv = (rows: readonly Record<string, unknown>[], name: string): Response =>
-  new Response(`${Papa.unparse([...rows] as object[], { newline: '\r\n' })}\r\n`, {
-    headers: download(name, 'text/csv; charset=utf-8; header=present'),
-  });
 const rule = (path: string, text: string, given: unknown = null): Problem => ({
   path,
   given,

@@ -1,0 +1,45 @@
+import { setupIdSchema, trialIdSchema } from '@/domain/ids';
+import { trialSchema, type TrialDocument } from '@/domain/trials/trial-document';
+
+const SEASON_S = Date.parse('2026-06-01T00:00:00Z') / 1000;
+
+const base = {
+  counted: 'strikes',
+  exposure: 'hours',
+  way: 'together',
+  startedS: SEASON_S,
+  wanted: { ratio: 2, a: 0.5, b: 0.75 },
+  plan: null,
+  touches: [],
+  byHand: { a: 0, b: 0 },
+  note: '',
+  closed: null,
+} as const;
+
+/** Two comparisons of the demo trips: one settled, one that the numbers do not settle. */
+export const demoTrials: readonly TrialDocument[] = [
+  trialSchema.parse({
+    ...base,
+    id: trialIdSchema.parse('trial-tail-hook'),
+    name: 'Front hook or tail hook',
+    a: { name: 'front hook', pick: { by: 'hook', hook: 'front' } },
+    b: { name: 'tail hook', pick: { by: 'hook', hook: 'tail' } },
+    counted: 'hooked',
+    closed: {
+      atS: Date.parse('2026-08-20T20:00:00Z') / 1000,
+      as: 'settled',
+      better: 'b',
+      reason: 'Four trips, and nearly every fish hung on the last hook.',
+      rule: 'No trolled lure goes out without a hook at the tail.',
+      school: null,
+    },
+  }),
+  trialSchema.parse({
+    ...base,
+    id: trialIdSchema.parse('trial-spoon-flasher'),
+    name: 'Spoon or flasher behind the ball',
+    a: { name: 'Spoon', pick: { by: 'gear', setupId: setupIdSchema.parse('setup-ball-spoon') } },
+    b: { name: 'Flasher', pick: { by: 'gear', setupId: setupIdSchema.parse('setup-char-flasher') } },
+    note: 'both on downriggers, the flasher on the outer ones so far',
+  }),
+];
