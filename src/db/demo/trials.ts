@@ -36,10 +36,10 @@ export const demoTrials: readonly TrialDocument[] = [
   }),
   trialSchema.parse({
     ...base,
-    id: trialIdSchema.parse('trial-spoon-flasher'),
-    name: 'Spoon or flasher behind the ball',
-    a: { name: 'Spoon', pick: { by: 'gear', setupId: setupIdSchema.parse('setup-ball-spoon') } },
-    b: { name: 'Flasher', pick: { by: 'gear', setupId: setupIdSchema.parse('setup-char-flasher') } },
-    note: 'both on downriggers, the flasher on the outer ones so far',
+    id: trialIdSchema.parse('trial-spoon-minnow'),
+    name: 'Minnow on a flat line or spoon behind the ball',
+    a: { name: 'Minnow', pick: { by: 'gear', setupId: setupIdSchema.parse('setup-crimped-minnow') } },
+    b: { name: 'Spoon', pick: { by: 'gear', setupId: setupIdSchema.parse('setup-ball-spoon') } },
+    note: 'the minnow runs near the surface, the spoon at twelve metres',
   }),
 ];

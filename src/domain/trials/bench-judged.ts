@@ -65,9 +65,10 @@ export function judgeBench(all: readonly PredictedStrike[], classes: Readonly<Re
   });
   const holds = all.flatMap(({ strike, predicted }) => {
     const outcome = strike.told?.outcome;
-    // What broke, or was lost before the hook was in, says nothing of how it holds.
-    const isOther = strike.told?.lostBy === 'broke' || strike.told?.lost === 'before-set';
-    return (outcome === 'landed' || outcome === 'lost') && !isOther && isMargin(predicted.holdMargin)
+    // Only what tore out or opened the hook says how it holds; where nobody told, it may have.
+    const by = strike.told?.lostBy ?? null;
+    const isOther = strike.told?.lost === 'before-set' || !(by === null || by === 'tore' || by === 'opened');
+    return (outcome === 'landed' || (outcome === 'lost' && !isOther)) && isMargin(predicted.holdMargin)
       ? [{ margin: predicted.holdMargin, hooked: outcome === 'landed', mouth: predicted.mouth }]
       : [];
   });
@@ -104,13 +105,13 @@ function judgedOf(
     succeeded: tried.filter(({ hooked }) => hooked).length,
     offers: mouths.flatMap((mouth): Offer[] => {
       const own = tried.filter((each) => each.mouth === mouth);
-      const { outcome, shift, a, b, aSd } = judge(own);
+      const { outcome, shift, a, b, aSd, bSd } = judge(own);
       const path = pathOf(mouth);
       const figure = classFigure(path);
       if (outcome !== 'judged' || shift === null || !figure) return [];
       const was = classes[path] ?? figure.value;
-      // The scatter of the shift is mostly that of a, over b.
-      if (Math.abs(shift) < (SURE_SD * aSd) / b || a === 0) return [];
+      // Scatter of a/b, the two taken as independent.
+      if (Math.abs(shift) < (SURE_SD * Math.hypot(aSd, (a / b) * bSd)) / b) return [];
       const [least, most] = [figure.value / CLASS_EDIT_SPAN, figure.value * CLASS_EDIT_SPAN];
       const to = Math.min(most, Math.max(least, was * Math.exp(way * shift)));
       return [{ path, was, edited: classes[path] ?? null, to, times: to / was, strikes: own.length }];

@@ -9,7 +9,7 @@ export type ElseDiffers =
 /** What differs between the setups of two versions; with more than one thing nobody knows which of them it was. */
 export function differences(a: SetupFile, b: SetupFile): readonly ElseDiffers[] {
   const chain = chainChanges(a.chain, b.chain).map((change): ElseDiffers => ({ kind: 'chain', change }));
-  const [was, is] = [flat(a.presentation), flat(b.presentation)];
+  const [was, is] = [fished(a), fished(b)];
   const others = [...new Set([...was.keys(), ...is.keys()])].flatMap((path): ElseDiffers[] =>
     JSON.stringify(was.get(path)) === JSON.stringify(is.get(path))
       ? []
@@ -23,6 +23,9 @@ export const isOneSetup = ({ a, b }: TrialDocument): boolean =>
   a.pick.by !== 'gear' ||
   b.pick.by !== 'gear' ||
   (a.pick.setupId === b.pick.setupId && a.pick.revision === b.pick.revision);
+
+/** What is wanted of a setup, and the day that it was thought for, is no difference in how it was fished. */
+const fished = ({ presentation: { wanted: _, conditions: __, ...own } }: SetupFile) => flat(own);
 
 function flat(value: object, before = ''): Map<string, Chosen> {
   const found = new Map<string, Chosen>();

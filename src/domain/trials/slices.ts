@@ -3,6 +3,7 @@ import { depthAtSpeed, speedTrend, thenAt } from '../log/then-at';
 import { stretchesByTurn, type TurnedStretch } from '../log/stretches-by-turn';
 import type { Series } from '../log/block-series';
 import type { Gear, Trip } from '../log/trip';
+import { isGearOf } from './versions';
 import type { Side, TrialDocument, VersionPick } from './trial-document';
 
 /** What instruments say is looked at so often [s]. */
@@ -130,17 +131,8 @@ function measuredAt(tried: TriedTrip, series: Series | null, gear: Gear, atS: nu
 
 function fits(pick: VersionPick, gear: Gear, measured: Measured | null): boolean {
   switch (pick.by) {
-    case 'gear': {
-      const own = (what: 'lure' | 'colour' | 'leader') =>
-        pick[what] === undefined || (gear.changed[what]?.name ?? '') === pick[what];
-      return (
-        gear.setupId === pick.setupId &&
-        (pick.revision === undefined || gear.revision === pick.revision) &&
-        own('lure') &&
-        own('colour') &&
-        own('leader')
-      );
-    }
+    case 'gear':
+      return isGearOf(pick, gear);
     case 'measure': {
       const value = measured?.[pick.what] ?? null;
       return value !== null && value >= pick.from && value < pick.to;

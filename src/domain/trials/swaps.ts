@@ -1,4 +1,7 @@
-import type { Trip } from '../log/trip';
+import { gearNow, type GearIn } from '../log/planned';
+import type { Gear, Trip } from '../log/trip';
+import type { TripEventOf } from '../log/trip-event';
+import { isGearOf } from './versions';
 import { sliced, type TriedTrip } from './slices';
 import type { Side, TrialDocument } from './trial-document';
 
@@ -17,16 +20,18 @@ export interface DueSwap {
   readonly isIn: boolean;
 }
 
-type Told = Pick<TriedTrip, 'trip' | 'untilS' | 'gear' | 'name' | 'id' | 'series'>;
-
 /** Lines to swap now: those whose time has come, and those that are in anyway; none within ten minutes of a strike unless it is in. */
-export function dueSwaps(document: TrialDocument, tried: Told, nowS: number): readonly DueSwap[] {
+export function dueSwaps(
+  document: TrialDocument,
+  trip: Pick<Trip, 'lines' | 'strikes'>,
+  nowS: number,
+): readonly DueSwap[] {
   const { plan, closed } = document;
   if (!plan || closed || document.a.pick.by !== 'gear') return [];
   const last = plan.spells.at(-1)!;
   if (nowS < plan.spells[0]!.fromS || nowS > last.toS) return [];
-  const isQuiet = tried.trip.strikes.some(({ atS }) => atS <= nowS && nowS - atS < QUIET_S);
-  const now = new Map(versionsNow(document, tried.trip).map((each) => [each.line, each]));
+  const isQuiet = trip.strikes.some(({ atS }) => atS <= nowS && nowS - atS < QUIET_S);
+  const now = new Map(versionsNow(document, trip).map((each) => [each.line, each]));
   return plan.lines.flatMap(({ line }): DueSwap[] => {
     const own = now.get(line);
     if (!own) return [];
@@ -38,17 +43,28 @@ export function dueSwaps(document: TrialDocument, tried: Told, nowS: number): re
   });
 }
 
-function versionsNow({ a, b }: TrialDocument, { lines }: Trip) {
-  return lines.map(({ line, state, gear }) => {
-    const is = ({ pick }: TrialDocument['a']) =>
-      pick.by === 'gear' &&
-      gear.setupId === pick.setupId &&
-      (pick.revision === undefined || gear.revision === pick.revision) &&
-      (['lure', 'colour', 'leader'] as const).every(
-        (what) => pick[what] === undefined || (gear.changed[what]?.name ?? '') === pick[what],
-      );
-    return { line, state, version: is(a) ? ('a' as const) : is(b) ? ('b' as const) : null };
-  });
+const versionsNow = ({ a, b }: TrialDocument, { lines }: Pick<Trip, 'lines'>) =>
+  lines.map(({ line, state, gear }) => ({
+    line,
+    state,
+    version: isGearOf(a.pick, gear) ? ('a' as const) : isGearOf(b.pick, gear) ? ('b' as const) : null,
+  }));
+
+type Swap = ({ readonly kind: 'in' } & GearIn) | Pick<TripEventOf<'changed'>, 'kind' | 'what' | 'partId' | 'name'>;
+
+/** What the log notes when a line is swapped to a version: another setup goes in, or a part of it is changed. */
+export function swapTo({ pick }: TrialDocument['a'], gear: Gear): readonly Swap[] {
+  if (pick.by !== 'gear') return [];
+  const other = gear.setupId !== pick.setupId || (pick.revision !== undefined && gear.revision !== pick.revision);
+  const into: readonly Swap[] = other
+    ? [{ kind: 'in', ...gearNow(gear), setupId: pick.setupId, revision: pick.revision ?? gear.revision }]
+    : [];
+  const changes = (['lure', 'colour', 'leader'] as const).flatMap((what): Swap[] =>
+    pick[what] === undefined || (!other && (gear.changed[what]?.name ?? '') === pick[what])
+      ? []
+      : [{ kind: 'changed', what, partId: null, name: pick[what] }],
+  );
+  return [...into, ...changes];
 }
 
 export interface PlanKept {

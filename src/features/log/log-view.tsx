@@ -22,6 +22,7 @@ import { LineTiles } from './lines/line-tiles';
 import { tileOf } from './lines/tile-of';
 import { LogPanels, type PanelName } from './panels/panels';
 import { Standing } from './standing';
+import { SwapReminder } from './swap-reminder';
 import { StrikePanel } from './strike/strike-panel';
 import { useDepths } from './use-depths';
 import { useHere } from './use-here';
@@ -239,6 +240,14 @@ export function LogView({
                   {t('log.inOut', { fishing: fishing.length, out: lines.length - fishing.length })}
                 </small>
               </p>
+              <SwapReminder
+                trials={page.trials}
+                trip={trip}
+                nowS={nowS}
+                numberOf={(name) => lines.find(({ line }) => line === name)?.number ?? null}
+                own={own}
+                onTell={(events) => void tell(events)}
+              />
               <LineTiles
                 tiles={tiles}
                 facing={facing}

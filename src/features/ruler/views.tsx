@@ -5,7 +5,19 @@ import { usePathname } from 'next/navigation';
 import { useI18n } from '@/i18n/client';
 
 /** Views in the order of work; a word is there when its view is. */
-const VIEWS = ['box', 'bench', 'water', 'quiver', 'tying', 'today', 'spread', 'log', 'helm', 'trials', 'rules'] as const;
+const VIEWS = [
+  'box',
+  'bench',
+  'water',
+  'quiver',
+  'tying',
+  'today',
+  'spread',
+  'log',
+  'helm',
+  'trials',
+  'rules',
+] as const;
 
 /** The words on the ruler; a notch stands under the one that is open. */
 export function Views() {

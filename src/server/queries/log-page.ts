@@ -1,5 +1,5 @@
 import 'server-only';
-import { helmRepo, listParts, planRepo, spreadRepo, waterRepo, type BrokenRow } from '@/db/repo';
+import { helmRepo, listParts, planRepo, spreadRepo, trialRepo, waterRepo, type BrokenRow } from '@/db/repo';
 import type { RodPart } from '@/core/tackle';
 import type { Helm } from '@/domain/helm/helm';
 import type { House } from '@/domain/house';
@@ -9,6 +9,7 @@ import { packed, type Packed } from '@/domain/packed';
 import type { DayPlan } from '@/domain/plan/plan';
 import type { SetupFiles } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
+import type { TrialDocument } from '@/domain/trials/trial-document';
 import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { newestSetups } from '../setups/newest-setups';
@@ -34,6 +35,8 @@ export interface LogPage {
   /** what may take a lure's place */
   readonly lures: Packed<readonly Part[]>;
   readonly house: House;
+  /** trials that go on and have a plan */
+  readonly trials: readonly TrialDocument[];
   readonly broken: readonly BrokenRow[];
 }
 
@@ -51,11 +54,12 @@ const MOST_PLANS = 10;
 /** All that a phone needs on the water: it opens this page before it leaves, and has it without a server. */
 export async function getLogPage(): Promise<LogPage> {
   return pageQuery(async (db, benchId) => {
-    const [helms, spreads, plans, waters, newest, box, house] = await Promise.all([
+    const [helms, spreads, plans, waters, trials, newest, box, house] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),
       planRepo.list(db, benchId),
       waterRepo.list(db, benchId),
+      trialRepo.list(db, benchId),
       newestSetups(db, benchId),
       listParts(db, benchId),
       findHouse(db, benchId),
@@ -80,6 +84,7 @@ export async function getLogPage(): Promise<LogPage> {
       rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
       lures: packed(box.filter(({ kind }) => LURES.has(kind))),
       house,
+      trials: trials.rows.flatMap(({ document }) => (document.plan && !document.closed ? [document] : [])),
       broken: [...helms.broken, ...spreads.broken, ...plans.broken],
     };
   });

@@ -116,7 +116,9 @@ function OfferRow({ offer: { path, was, edited, to, strikes } }: { readonly offe
     <div className="mt-2 border border-ink bg-sheet p-2" data-testid="offer" data-path={path}>
       <p className="semi-narrow text-[15px]">
         {t('trials.judge.offer', {
-          figure: figure ? `${classRowText(i18n, figure)}, ${classFieldText(i18n, figure)}` : path,
+          figure: figure
+            ? `${t(`classTable.${figure.table as 'mouths'}`)} · ${classRowText(i18n, figure)} · ${classFieldText(i18n, figure)}`
+            : path,
           was: shown(was),
           to: shown(to),
           strikes,

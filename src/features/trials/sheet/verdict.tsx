@@ -24,7 +24,7 @@ export function Verdict({ trial, result }: { readonly trial: TrialDocument; read
       <p className="semi-narrow text-[15px]">
         {count > 0 &&
           (better
-            ? t('trials.says.chance', { percent: number(100 * alwaysValidP, alwaysValidP < 0.01 ? 2 : 1) })
+            ? t('trials.says.chance', { percent: percentText(alwaysValidP, number) })
             : t('trials.says.evidence', { evidence: number(evidence, evidence < 10 ? 1 : 0), enough: ENOUGH }))}
         {counts.doubles > 0 && ` ${t('trials.says.doubles', { count: counts.doubles })}`}
         {(counts.apart.strikes > 0 || counts.apart.exposure > 0.05) &&
@@ -39,4 +39,10 @@ export function Verdict({ trial, result }: { readonly trial: TrialDocument; read
       </p>
     </div>
   );
+}
+
+/** Two digits, and never none: so small a chance is still one. */
+function percentText(share: number, number: (value: number, decimals: number) => string): string {
+  const percent = 100 * share;
+  return percent < 0.001 ? `< ${number(0.001, 3)}` : number(percent, Math.max(0, 1 - Math.floor(Math.log10(percent))));
 }
