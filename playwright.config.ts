@@ -12,7 +12,7 @@ const HALVES = [
     name: 'second',
     port: 4198,
     database: process.env['END_TO_END_DATABASE_URL_2'] ?? '',
-    files: ['box', 'decide', 'from-nothing', 'quiver', 'rigs', 'speed', 'today', 'tying', 'water'],
+    files: ['box', 'decide', 'from-nothing', 'quiver', 'rigs', 'speed', 'today', 'trials', 'tying', 'water'],
   },
 ] as const;
 

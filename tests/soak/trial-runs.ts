@@ -1,8 +1,8 @@
-import { evidencePath, ENOUGH, trialSize } from '@/core/afloat';
+import { evidencePath, ENOUGH, trialSize, type LiveEvent } from '@/core/afloat';
 import { seeded } from '@/core/base/numeric';
 import { setupIdSchema } from '@/domain/ids';
 import { NOTHING_KNOWN } from '@/domain/log/told';
-import { tripOf } from '@/domain/log/trip';
+import { FLURRY_S, tripOf } from '@/domain/log/trip';
 import type { TripEvent } from '@/domain/log/trip-event';
 import { countsOf } from '@/domain/trials/counts';
 import type { TriedTrip } from '@/domain/trials/slices';
@@ -39,7 +39,8 @@ function loggedDay(random: () => number, day: number, ratio: number, perLineH: n
   });
   const events: TripEvent[] = lines.flatMap((_, i) => [goesIn(i, 60), goesIn(i, DAY_S / 2)]);
   const busy = new Map<number, number>();
-  const strike = (line: number, atS: number) => {
+  let flurryS = -Infinity;
+  const strike = (line: number, atS: number): void => {
     if ((busy.get(line) ?? 0) >= atS) return;
     const struck = {
       kind: 'strike',
@@ -61,7 +62,11 @@ function loggedDay(random: () => number, day: number, ratio: number, perLineH: n
       const better = versionOf(line, atS) === B ? ratio : 1;
       const morning = atS < DAY_S / 4 ? 2 : 1;
       if (random() >= (perLineH * better * morning * 30) / 3600) continue;
+      if ((busy.get(line) ?? 0) >= atS) continue;
       strike(line, atS);
+      // A school is one event: what it brings besides falls on any line, within the flurry that it began.
+      if (atS - flurryS <= FLURRY_S) continue;
+      flurryS = atS;
       if (random() < DOUBLES) strike((line + 1 + Math.floor(3 * random())) % 4, atS + 60);
     }
   events.push({ kind: 'closed', ...own(DAY_S) });
@@ -85,12 +90,9 @@ export function trialRun(seed: number, ratio: number, strikes: number): 'a' | 'b
     a: { name: 'A', pick: { by: 'gear', setupId: A } },
     b: { name: 'B', pick: { by: 'gear', setupId: B } },
   } as const;
-  const trips: TriedTrip[] = [];
-  let events = countsOf(document, trips).events;
-  while (events.length < strikes) {
-    trips.push(loggedDay(random, trips.length, ratio, 0.8));
-    events = countsOf(document, trips).events;
-  }
+  const events: LiveEvent[] = [];
+  for (let day = 0; events.length < strikes; day += 1)
+    events.push(...countsOf(document, [loggedDay(random, day, ratio, 0.8)]).events);
   const looked = events.slice(0, strikes);
   const at = evidencePath(looked).findIndex((evidence) => evidence >= ENOUGH);
   if (at < 0) return null;

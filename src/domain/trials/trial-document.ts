@@ -156,3 +156,7 @@ export type TrialVersion = TrialDocument['a'];
 export type TrialTouch = TrialDocument['touches'][number];
 export type TrialPlanned = NonNullable<TrialDocument['plan']>;
 export type Side = 'a' | 'b';
+
+/** What a settled trial made a rule, with the link to it. */
+export type TrialRule = Pick<TrialDocument, 'id' | 'name'> &
+  Pick<NonNullable<TrialDocument['closed']>, 'atS' | 'rule' | 'school'>;

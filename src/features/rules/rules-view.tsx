@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { failureText } from '@/i18n/problem-text';
+import type { TrialRule } from '@/domain/trials/trial-document';
 import type { ReadHouse } from '@/server/house/house';
 import { useI18n } from '@/i18n/client';
 import { Anglers } from './anglers';
@@ -12,6 +13,7 @@ import { ClassTable } from './class-table';
 import { CraftForms } from './craft-forms';
 import { SchoolList } from './school-list';
 import { SheetForm } from './sheet-form';
+import { TrialRules } from './trial-rules';
 import { useHouse } from './use-house';
 
 const SECTIONS = ['schools', 'sheet', 'angler', 'crafts', 'classes', 'knots', 'browser'] as const;
@@ -28,7 +30,13 @@ const NOTES = {
 } as const satisfies Record<Section, string | null>;
 
 /** What the bench holds to, section by section; every change is kept by itself. */
-export function RulesView({ initial }: { readonly initial: ReadHouse }) {
+export function RulesView({
+  initial,
+  trialRules,
+}: {
+  readonly initial: ReadHouse;
+  readonly trialRules: readonly TrialRule[];
+}) {
   const { t } = useI18n();
   const bench = useHouse(initial);
   const { shown: house, change, keeping } = bench;
@@ -69,6 +77,7 @@ export function RulesView({ initial }: { readonly initial: ReadHouse }) {
         <BrokenEntries bench={bench} />
         <Conflicts bench={bench} />
         {note && <p className="semi-narrow mb-2 max-w-[62ch] text-[14px] text-dim">{t(`rules.${note}`)}</p>}
+        {section === 'schools' && <TrialRules rules={trialRules} />}
         {section === 'schools' && <SchoolList schools={house.schools} onSchools={(schools) => change({ schools })} />}
         {section === 'sheet' && <SheetForm sheet={house.sheet} onSheet={(sheet) => change({ sheet })} />}
         {section === 'angler' && <Anglers anglers={house.anglers} onAnglers={(anglers) => change({ anglers })} />}

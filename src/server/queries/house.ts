@@ -1,4 +1,6 @@
 import 'server-only';
+import { trialRepo } from '@/db/repo';
+import type { TrialRule } from '@/domain/trials/trial-document';
 import { pageQuery } from '../page-query';
 import { findHouse, readHouse, type ReadHouse } from '../house/house';
 import type { House } from '@/domain/house';
@@ -11,3 +13,14 @@ export async function getHouse(): Promise<House> {
 export async function getRules(): Promise<ReadHouse> {
   return pageQuery(readHouse);
 }
+
+/** What settled trials made a rule of the house, the newest first. */
+export const getTrialRules = (): Promise<readonly TrialRule[]> =>
+  pageQuery(async (db, benchId) => {
+    const { rows } = await trialRepo.list(db, benchId);
+    return rows
+      .flatMap(({ document: { id, name, closed } }): TrialRule[] =>
+        closed && (closed.rule !== '' || closed.school) ? [{ id, name, ...closed }] : [],
+      )
+      .sort((a, b) => b.atS - a.atS);
+  });

@@ -1,8 +1,9 @@
 import { connection } from 'next/server';
 import { RulesView } from '@/features/rules/rules-view';
-import { getRules } from '@/server/queries/house';
+import { getRules, getTrialRules } from '@/server/queries/house';
 
 export default async function RulesPage() {
   await connection();
-  return <RulesView initial={await getRules()} />;
+  const [initial, trialRules] = await Promise.all([getRules(), getTrialRules()]);
+  return <RulesView initial={initial} trialRules={trialRules} />;
 }

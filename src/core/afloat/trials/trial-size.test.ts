@@ -24,8 +24,8 @@ describe('how long a trial takes', () => {
     expect(trialSize({ kind: 'rate', ratio: 1.1 })).toMatchObject({ outcome: 'beyond', needed: null });
   });
   it('of 2 to 1 is some hundred strikes, of 1.5 to 1 some three hundred', () => {
-    expect(trialSize({ kind: 'rate', ratio: 2 })).toMatchObject({ needed: 112, half: 64 });
-    expect(trialSize({ kind: 'rate', ratio: 1.5 }).needed).toBe(329);
+    expect(trialSize({ kind: 'rate', ratio: 2 })).toMatchObject({ needed: 118, half: 64, lookedTo: 112 });
+    expect(trialSize({ kind: 'rate', ratio: 1.5 }).needed).toBe(346);
   });
   it('names the wrong one in next to none', () =>
     expect(trialSize({ kind: 'rate', ratio: 1.5 }).wrong).toBeLessThan(0.001));

@@ -42,6 +42,7 @@ export function RatioRows({
             <th className="font-normal">{t('trials.ratio.title')}</th>
             <th className="px-2 text-right font-normal">{t('trials.ratio.b')}</th>
             <th className="px-2 font-normal">
+              <span className="sr-only">{t('trials.ratio.range')}</span>
               <Scale />
             </th>
             <th className="px-2 text-right font-normal">{t('trials.ratio.alike')}</th>

@@ -54,9 +54,7 @@ export function TrialSheet({
             <Verdict trial={trial} result={result} />
             <EvidencePicture path={result.path} of={countOf(trial, result)} isShare={share} />
           </div>
-          <section aria-label={t('trials.ratio.title')}>
-            <RatioRows totals={result.totals} factors={result.factors} counted={counted} />
-          </section>
+          <RatioRows totals={result.totals} factors={result.factors} counted={counted} />
         </>
       ) : (
         <p role="alert" className="semi-narrow border border-ink p-2 text-[15px]">

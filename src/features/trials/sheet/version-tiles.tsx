@@ -4,7 +4,7 @@ import type { TrialResult } from '@/domain/trials/result';
 import { isShare, type TrialDocument } from '@/domain/trials/trial-document';
 import { useI18n } from '@/i18n/client';
 import type { TrialsPage } from '@/server/queries/trials-page';
-import { betterOf, pickText } from '../words';
+import { betterOf, nameOf, pickText } from '../words';
 
 /** Both versions side by side with what they have to show. */
 export function VersionTiles({
@@ -27,7 +27,7 @@ export function VersionTiles({
         return (
           <section
             key={side}
-            aria-label={trial[side].name}
+            aria-label={nameOf(trial, side)}
             data-testid={`version-${side}`}
             className={`flex gap-3 border border-ink bg-sheet p-2.5 ${better === side ? 'border-2' : ''}`}
           >

@@ -1,0 +1,118 @@
+import { expect, test, type Page } from '@playwright/test';
+import { clean, open, reload, watchErrors } from './page';
+
+watchErrors();
+
+const trialIdOf = (page: Page): string => new URL(page.url()).searchParams.get('trial')!;
+const begin = async (page: Page, name: string, by: string): Promise<void> => {
+  await open(page, '/trials');
+  await page.getByRole('button', { name: 'New trial' }).click();
+  const form = page.getByTestId('edit-trial');
+  await form.getByLabel('Name', { exact: true }).fill(name);
+  await form.getByLabel('What is compared').selectOption({ label: by });
+};
+
+test('a trial is planned, swapped by the log through two days, and closed with a house rule', async ({ page }) => {
+  await begin(page, 'Flasher or minnow', 'Setups, lures or colours');
+  const form = page.getByTestId('edit-trial');
+  const setupOf = (side: 'A' | 'B') => form.getByRole('group', { name: `Version ${side}` }).getByLabel('Setup');
+  await setupOf('A').selectOption({ label: 'Diving minnow on a crimped leader' });
+  await setupOf('B').selectOption({ label: 'Diving minnow on a crimped leader' });
+  await form.getByRole('button', { name: 'Begin the trial' }).click();
+  await expect(form.getByRole('alert')).toContainText('Both versions are the same');
+  await setupOf('B').selectOption({ label: 'Steel spoon behind the ball' });
+  await form.getByRole('button', { name: 'Begin the trial' }).click();
+  await expect(page.getByTestId('trial-sheet')).toContainText('Flasher or minnow');
+  await expect(page.getByTestId('verdict')).toContainText('Nothing counted yet');
+  await expect(page.getByTestId('how-long')).toContainText('118 strikes');
+  const id = trialIdOf(page);
+
+  await page.keyboard.press('p');
+  const plan = page.getByTestId('plan-trial');
+  await plan.getByLabel('Lines', { exact: true }).selectOption({ label: 'Lake eight, two planers wide' });
+  await plan.getByLabel('From').fill('00:00');
+  await plan.getByLabel('To').fill('23:59');
+  await expect(page.getByTestId('planned')).toContainText('alike');
+  await plan.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.getByTestId('trial-plan')).toContainText('not fished yet');
+
+  await open(page, '/log');
+  await page.getByRole('button', { name: /^Open a trip/ }).click();
+  const opening = page.getByTestId('open-trip');
+  await opening.getByLabel('Spread').selectOption({ label: 'Lake eight, two planers wide' });
+  await opening.getByLabel('Name').fill('First day of the trial');
+  await opening.getByRole('button', { name: /^Open it/ }).click();
+  await page.keyboard.press('b');
+  await expect(page.locator('[data-line][data-state=fishing]')).toHaveCount(8);
+  const swaps = page.getByTestId('swaps').getByRole('button');
+  const before = await swaps.count();
+  expect(before).toBeGreaterThan(0);
+  await swaps.first().click();
+  await expect(swaps).toHaveCount(before - 1);
+  await expect(page.getByTestId('unsent')).toBeHidden({ timeout: 40_000 });
+
+  await open(page, `/trials?trial=${id}`);
+  await page.getByRole('button', { name: 'Close the trial' }).click();
+  const close = page.getByTestId('close-trial');
+  await close.getByRole('button', { name: 'Close it' }).click();
+  await expect(close).toContainText('Say in a few words why it ends');
+  await close.getByLabel('How it ends').selectOption('settled');
+  await expect(close).toContainText('The numbers do not show a winner');
+  await close.getByLabel('Why').fill('The season is over.');
+  await close.getByLabel('House rule from now on').fill('The spoon goes behind the ball.');
+  await close.getByRole('button', { name: 'Close it' }).click();
+  await expect(page.getByTestId('trial-sheet')).toHaveAttribute('data-state', 'settled');
+  await open(page, '/rules');
+  await expect(page.getByTestId('trial-rules')).toContainText('The spoon goes behind the ball.');
+  await page.getByTestId('trial-rules').getByRole('link', { name: 'Flasher or minnow' }).click();
+  await expect(page.getByTestId('trial-sheet')).toBeVisible();
+});
+
+test('a trial is counted by hand, touch by touch, and taken back', async ({ page }) => {
+  await begin(page, 'Loop or knot', 'Anything, counted by hand');
+  await page.getByTestId('edit-trial').getByRole('button', { name: 'Begin the trial' }).click();
+  await expect(page.getByTestId('trial-sheet')).toContainText('Loop or knot');
+  const hand = page.getByTestId('hand-count');
+  for (let n = 0; n < 6; n += 1) await hand.getByRole('button', { name: /^B/ }).click();
+  await page.keyboard.press('a');
+  await page.keyboard.press('u');
+  await expect(page.getByTestId('ledger')).toContainText('A 0, B 6');
+  await expect(page.getByTestId('verdict')).toContainText('Not yet');
+  await reload(page);
+  await expect(hand.getByRole('button', { name: /^B/ })).toContainText('6');
+  await clean(page);
+  await page.keyboard.press('e');
+  await page.getByRole('button', { name: 'Delete this trial' }).click();
+  await page.getByRole('button', { name: 'Delete it for good' }).click();
+  await expect(page.getByTestId('ledger')).not.toContainText('Loop or knot');
+});
+
+test('two windows change one trial: the second is told, and nothing is written over', async ({ page, context }) => {
+  await begin(page, 'Two windows', 'Anything, counted by hand');
+  await page.getByTestId('edit-trial').getByRole('button', { name: 'Begin the trial' }).click();
+  await expect(page.getByTestId('trial-sheet')).toContainText('Two windows');
+  const other = await context.newPage();
+  await open(other, page.url());
+  await page.getByTestId('hand-count').getByRole('button', { name: /^A/ }).click();
+  await expect(page.getByTestId('ledger')).toContainText('A 1, B 0');
+  await other.getByTestId('hand-count').getByRole('button', { name: /^B/ }).click();
+  await expect(other.getByRole('alert').filter({ hasText: 'another window' })).toBeVisible();
+  await other.getByRole('button', { name: 'Show it as it is now' }).click();
+  await expect(other.getByTestId('hand-count').getByRole('button', { name: /^A/ })).toContainText('1');
+  await other.close();
+});
+
+test('the demo: settled, undecided, and the bench judged by fish', async ({ page }) => {
+  await open(page, '/trials');
+  await expect(page.getByTestId('ledger')).toContainText('Front hook or tail hook');
+  await page.getByRole('link', { name: /^Minnow on a flat line/ }).click();
+  await expect(page.getByTestId('verdict')).toHaveAttribute('data-verdict', 'not-yet');
+  await expect(page.getByTestId('ratios').locator('[data-factor=place]')).toContainText('May be the reason');
+  await expect(page.getByTestId('differs')).toContainText('nobody knows which of them it was');
+  await clean(page);
+  await page.keyboard.press('j');
+  await expect(page.getByTestId('judged-set')).toHaveAttribute('data-outcome', 'judged');
+  await expect(page.getByTestId('held-by')).toContainText('tail hook');
+  await expect(page.getByTestId('depths')).toContainText('times as deep as predicted');
+  await clean(page);
+});
