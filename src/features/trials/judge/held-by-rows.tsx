@@ -9,7 +9,7 @@ const W = 110;
 export function HeldByRows({ held }: { readonly held: JudgePage['heldBy'] }) {
   const { t, number } = useI18n();
   return (
-    <section aria-label={t('trials.held.title')} data-testid="held-by">
+    <section data-testid="held-by">
       <h2 className="narrow mb-1 border-b border-ink text-[16px] font-semibold">{t('trials.held.title')}</h2>
       {held.length === 0 ? (
         <p className="semi-narrow text-[15px] text-dim">{t('trials.held.none')}</p>

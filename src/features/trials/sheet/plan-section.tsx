@@ -14,7 +14,7 @@ export function PlanSection({ trial, kept }: { readonly trial: TrialDocument; re
   const first = plan.spells[0]!;
   const anglers = new Set(plan.lines.flatMap(({ levels }) => levels['angler'] ?? []));
   return (
-    <section aria-label={t('trials.plan.title')} data-testid="trial-plan">
+    <section data-testid="trial-plan">
       <h2 className="narrow mb-1 border-b border-ink text-[15px] font-semibold">
         {t('trials.plan.on', { day: date(new Date(first.fromS * 1000)) })}
       </h2>
