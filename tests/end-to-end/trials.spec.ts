@@ -21,6 +21,7 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await form.getByRole('button', { name: 'Begin the trial' }).click();
   await expect(form.getByRole('alert')).toContainText('Both versions are the same');
   await setupOf('B').selectOption({ label: 'Steel spoon behind the ball' });
+  await expect(form.getByTestId('differs')).toContainText('nobody knows which of them it was');
   await form.getByRole('button', { name: 'Begin the trial' }).click();
   await expect(page.getByTestId('trial-sheet')).toContainText('Flasher or minnow');
   await expect(page.getByTestId('verdict')).toContainText('Nothing counted yet');

@@ -6,6 +6,7 @@ import { trialRepo } from '@/db/repo';
 import { getJudgePage } from '@/server/queries/bench-judged';
 import { getLogPage } from '@/server/queries/log-page';
 import { getTrialsPage } from '@/server/queries/trials-page';
+import { differsRoute } from '@/server/trials/differs';
 import { trialFile } from '@/server/trials/files';
 import { emptyDatabase } from '../helpers/database';
 
@@ -43,6 +44,16 @@ describe('the trials of the demo', () => {
     expect(own.perLineH).toBeGreaterThan(0.3);
     expect(own.linesAtOnce).toBeGreaterThan(2);
     expect(setups.length).toBeGreaterThan(10);
+  });
+
+  it('tell what differs before one begins', async () => {
+    const asked = async (query: string) =>
+      (await (await differsRoute(new Request(`http://127.0.0.1/trials/differs?${query}`))).json()) as {
+        differs: unknown[] | null;
+      };
+    expect((await asked('a=setup-ball-spoon&b=setup-char-flasher')).differs!.length).toBeGreaterThan(3);
+    expect((await asked('a=setup-ball-spoon&b=setup-ball-spoon')).differs).toBeNull();
+    expect((await asked('a=setup-ball-spoon')).differs).toBeNull();
   });
 
   it('go out as tables and as JSON', async () => {

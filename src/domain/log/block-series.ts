@@ -1,5 +1,7 @@
 import { wayTo } from '../helm/current-here';
+import type { Helm } from '../helm/helm';
 import type { Track, Tracks } from '../helm/tracks';
+import { calibrationOf, corrected } from '../helm/usual-helm';
 import { CHANNEL_NAMES, type ChannelName } from '../instruments/channels';
 import type { BlockValues } from '../instruments/blocks';
 import type { Trip, TrackPoint } from './trip';
@@ -103,3 +105,13 @@ export function stepped(
   end();
   return out;
 }
+
+/** What was read, as the sensors' runs say that it is meant. */
+export const correctedSeries = (series: Series, helm: Pick<Helm, 'calibrations'> | null): Series => ({
+  of: (channel) => {
+    const track = series.of(channel);
+    return helm && calibrationOf(helm, channel)
+      ? { ...track, values: track.values.map((value) => corrected(helm, channel, value)) }
+      : track;
+  },
+});

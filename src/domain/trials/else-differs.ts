@@ -19,7 +19,7 @@ export function differences(a: SetupFile, b: SetupFile): readonly ElseDiffers[] 
 }
 
 /** Whether two versions are of one setup as it is, so that nothing else can differ. */
-export const isOneSetup = ({ a, b }: TrialDocument): boolean =>
+export const isOneSetup = ({ a, b }: Pick<TrialDocument, 'a' | 'b'>): boolean =>
   a.pick.by !== 'gear' ||
   b.pick.by !== 'gear' ||
   (a.pick.setupId === b.pick.setupId && a.pick.revision === b.pick.revision);

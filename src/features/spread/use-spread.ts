@@ -2,7 +2,10 @@
 
 import { useRef, useState, useTransition } from 'react';
 import type { Craft } from '@/domain/house';
-import { placedSetup } from '@/domain/spread/place-setup';
+import type { Limits } from '@/core/base/guard';
+import type { TowPoint } from '@/core/afloat';
+import { movedTo, placedSetup } from '@/domain/spread/place-setup';
+import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SpreadDocument, SpreadLineDocument } from '@/domain/spread/spread';
 import { towPointsOf } from '@/domain/spread/tow-points';
 import { NEW_SPREAD, usualSpread } from '@/domain/spread/usual-spread';
@@ -36,20 +39,40 @@ function asOpened({ asked, spreads, house }: SpreadPage, setups: readonly TowedS
 
 /** A spread of the setups that a day was planned with, each in the first place that takes it. */
 function begunWith(
-  { setups: ids, craft: craftId }: SpreadPage['asked'],
+  { setups: ids, craft: craftId, again }: SpreadPage['asked'],
   setups: readonly TowedSetup[],
   crafts: readonly Craft[],
 ): SpreadDocument {
   const chosen = ids.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
   const first = chosen[0]?.file.presentation;
   const craft = crafts.find(({ id }) => id === (craftId ?? first?.craftId)) ?? crafts[0];
-  const start = { ...usualSpread(craft?.id ?? null), ...(first ? { speedMps: Math.max(0.3, first.speedMps) } : {}) };
+  const speedMps = again?.speedMps ?? first?.speedMps ?? null;
+  const usual = usualSpread(craft?.id ?? null);
+  const start = speedMps === null ? usual : { ...usual, speedMps: within(speedMps, L.speedMps) };
   const points = craft ? towPointsOf(craft) : [];
   return chosen.reduce<SpreadDocument>((spread, setup) => {
     const line = placedSetup(spread, setup, points);
-    return line ? { ...spread, lines: [...spread.lines, line] } : spread;
+    if (!line) return spread;
+    const isStruck = again !== null && setup === chosen[0];
+    return { ...spread, lines: [...spread.lines, isStruck ? asStruck(line, again, points) : line] };
   }, start);
 }
+
+/** A line as it ran when it was struck: in its place where the boat has it, with as much line and cable out. */
+function asStruck(
+  line: SpreadLineDocument,
+  { pointId, lineM, cableM }: NonNullable<SpreadPage['asked']['again']>,
+  points: readonly TowPoint[],
+): SpreadLineDocument {
+  const moved = points.some(({ id }) => id === pointId) ? movedTo([line], line.id, pointId!, points)[0]! : line;
+  return {
+    ...moved,
+    ...(lineM === null ? {} : { lineM: within(lineM, L.lineM) }),
+    ...(cableM === null || moved.cableM === undefined ? {} : { cableM: within(cableM, L.cableM) }),
+  };
+}
+
+const within = (value: number, { min, max }: Limits): number => Math.min(max, Math.max(min, value));
 
 /** Headless: the spread in hand with its history, kept on the bench when asked; the craft that it stands in. */
 export function useSpread(page: SpreadPage) {

@@ -37,7 +37,9 @@ const IN_PICTURE = 4;
 const ON_DECK = 4;
 
 /** The day from what is known of it to rods on deck: hours, slots with the setups that suit, holes, cautions, and on from here. */
-export function TodayView(page: TodayPage) {
+export function TodayView(
+  page: TodayPage & { /** a setup that the log would put into a slot */ readonly offered: string | null },
+) {
   const i18n = useI18n();
   const { t } = i18n;
   const router = useRouter();
@@ -45,6 +47,7 @@ export function TodayView(page: TodayPage) {
   const { plan, water, slot, chosen } = today;
   const { house } = page;
   const [cell, setCell] = useState<CellId | null>(null);
+  const [offered, setOffered] = useState(page.offered);
   const [edited, setEdited] = useState<string | null>(null);
   const [panel, setPanel] = useState<'keys' | 'baits' | null>(null);
 
@@ -146,6 +149,18 @@ export function TodayView(page: TodayPage) {
       <Strip plan={plan} water={water} inHand={today} house={house} open={cell} onOpen={setCell} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_300px]">
         <div className="flex min-h-0 flex-col gap-2">
+          {today.nameOf(offered) !== null && (
+            <button
+              type="button"
+              onClick={() => {
+                today.slotWith(offered!);
+                setOffered(null);
+              }}
+              className="narrow min-h-9 self-start border border-ink bg-hi px-3 text-[15px] text-on-hi"
+            >
+              {t('today.offerSlot', { name: today.nameOf(offered)! })}
+            </button>
+          )}
           <PlanBar today={today} plans={page.plans} usualName={usualName} onKeep={() => run('keep')} />
           <DayChart plan={plan} water={water} slotId={slot?.id ?? null} onSlot={today.selectSlot} />
           {today.waiting && today.progress && (

@@ -87,6 +87,14 @@ export function useToday(page: TodayPage) {
       inHand.addSlot(made);
       setSlotId(made.id);
     },
+    /** a new slot that is fished with one setup, called after it */
+    slotWith: (id: string) => {
+      const setup = byId.get(id);
+      const made = setup && slotAfter(plan, setup.name);
+      if (!made) return;
+      inHand.addSlot({ ...made, setupIds: [setup.id] });
+      setSlotId(made.id);
+    },
     /** the setups of the slots in their order; without slots the best of the day, one to a rod and a reel */
     forDeck: (most: number): readonly string[] =>
       plan.slots.length > 0

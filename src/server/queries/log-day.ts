@@ -10,10 +10,11 @@ import { tallyOf, type Tally } from '@/domain/log/told';
 import { castsOf, tripOf, type Spell, type Strike } from '@/domain/log/trip';
 import type { Then } from '@/domain/log/trip-event';
 import type { ChannelName } from '@/domain/instruments/channels';
+import { corrected } from '@/domain/helm/usual-helm';
 import { firstFrom } from '@/domain/helm/tracks';
 import { packed, type Packed } from '@/domain/packed';
 import { pageQuery } from '../page-query';
-import { gearKnown, tripContext } from '../trips/gear-known';
+import { gearKnown, helmOfTrip, tripContext } from '../trips/gear-known';
 import { spanOf } from '../trips/kept-cells';
 
 /** So many points of the track are drawn at most. */
@@ -98,9 +99,13 @@ export async function getLogDay(id: string): Promise<LogDay | null> {
     const context = await tripContext(db, benchId);
     const known = await gearKnown(db, benchId, trip, context);
     const craft = context.house.crafts.find((each) => each.id === trip.opened?.craftId) ?? null;
+    const helm = helmOfTrip(context, trip);
+    /** Speed through the water as its sensor's runs say that it is meant; readings are shown as they were read. */
+    const meant = ({ waterMps, sogMps }: Pick<Then, 'waterMps' | 'sogMps'>) =>
+      waterMps === null ? sogMps : helm ? corrected(helm, 'waterMps', waterMps) : waterMps;
     const then = (strike: Strike): Then | null => {
       const read = strike.then ?? withLure(thenAt(series, strike.atS));
-      const mps = read?.waterMps ?? read?.sogMps ?? null;
+      const mps = read && meant(read);
       if (!read || read.lureM !== null || !strike.gear || mps === null) return read;
       return { ...read, lureM: depthAtSpeed(known(strike.gear).depthsAt, mps) };
     };

@@ -16,6 +16,15 @@ export interface SpreadAsked {
   readonly spread: string | null;
   readonly setups: readonly string[];
   readonly craft: string | null;
+  /** how the first setup ran when it was struck; null: as the setup says */
+  readonly again: AskedAgain | null;
+}
+
+export interface AskedAgain {
+  readonly pointId: string | null;
+  readonly lineM: number | null;
+  readonly cableM: number | null;
+  readonly speedMps: number | null;
 }
 
 export interface SpreadPage {

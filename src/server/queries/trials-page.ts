@@ -7,16 +7,14 @@ import { spreadFactors, type LineFactors } from '@/domain/trials/line-factors';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { TriedTrip } from '@/domain/trials/slices';
 import { resultOf, type TrialResult } from '@/domain/trials/result';
-import { differences, isOneSetup, type ElseDiffers } from '@/domain/trials/else-differs';
 import { planKept, type PlanKept } from '@/domain/trials/swaps';
 import type { TrialDocument } from '@/domain/trials/trial-document';
-import type { Part } from '@/domain/parts';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { towPointsOf } from '@/domain/spread/tow-points';
 import { logFailure } from '../log';
 import { pageQuery } from '../page-query';
-import { fileKey, gearFiles } from '../trips/gear-known';
 import { cellsOfTrips } from '../trips/kept-cells';
+import { differsOf, type Differs } from '../trials/differs';
 import { TrialTrips } from '../trials/tried-trips';
 
 /** A trial as the ledger shows it. */
@@ -37,13 +35,9 @@ export interface OwnRate {
   readonly linesAtOnce: number;
 }
 
-export interface OpenTrial extends LedgerLine {
+export interface OpenTrial extends LedgerLine, Differs {
   readonly result: TrialResult | null;
   readonly kept: readonly PlanKept[];
-  /** what differs between the versions; null: they are not told by setups */
-  readonly differs: readonly ElseDiffers[] | null;
-  /** parts that are named in it */
-  readonly parts: readonly Part[];
 }
 
 export interface TrialsPage {
@@ -90,7 +84,7 @@ export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
         ...line,
         result: worked.get(line.trial.id) ?? null,
         kept: planKept(line.trial, await trips.of(line.trial)),
-        ...(await differsOf(db, benchId, line.trial, trips)),
+        ...(await differsOf(db, benchId, line.trial, trips.context)),
       },
       setups: setups.map(({ id, name, number }) => ({ id, name, number })),
       spreads: spreads.rows.map(({ document }) => {
@@ -135,20 +129,6 @@ function rodNameOf(
 function changedTo(trips: readonly TriedTrip[], what: 'lure' | 'colour' | 'leader'): readonly string[] {
   const names = trips.flatMap(({ trip }) => trip.stretches.map(({ gear }) => gear.changed[what]?.name ?? ''));
   return [...new Set(names)].filter((name) => name !== '').sort();
-}
-
-async function differsOf(
-  db: Db,
-  benchId: BenchId,
-  trial: TrialDocument,
-  { context }: TrialTrips,
-): Promise<Pick<OpenTrial, 'differs' | 'parts'>> {
-  const [a, b] = [trial.a.pick, trial.b.pick];
-  if (a.by !== 'gear' || b.by !== 'gear' || isOneSetup(trial)) return { differs: null, parts: [] };
-  const files = await gearFiles(db, benchId, [a, b], context);
-  const [was, is] = [files[fileKey(a)], files[fileKey(b)]];
-  if (!was || !is) return { differs: null, parts: [] };
-  return { differs: differences(was, is), parts: [...was.parts, ...is.parts] };
 }
 
 /** From the hours of all trips: what an hour of a line brings, how long a day is, and how many lines fish at once. */

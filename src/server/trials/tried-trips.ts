@@ -2,11 +2,11 @@ import 'server-only';
 import { blocksIn, listTripEvents, listTrips, type TripHead } from '@/db/repo';
 import type { Db } from '@/db/client';
 import type { BenchId } from '@/domain/ids';
-import { seriesOf } from '@/domain/log/block-series';
+import { correctedSeries, seriesOf } from '@/domain/log/block-series';
 import { tripOf, type Trip } from '@/domain/log/trip';
 import type { TriedTrip } from '@/domain/trials/slices';
 import type { TrialDocument } from '@/domain/trials/trial-document';
-import { gearKnown, tripContext, type TripContext } from '../trips/gear-known';
+import { gearKnown, helmOfTrip, tripContext, type TripContext } from '../trips/gear-known';
 import { spanOf } from '../trips/kept-cells';
 
 /** Trips of a bench as trials read them; each is read once, its instruments only where a trial asks for them. */
@@ -63,6 +63,6 @@ export class TrialTrips {
 
   private async series(trip: Trip, span: { readonly fromS: number; readonly toS: number }) {
     const { blocks } = await blocksIn(this.db, this.benchId, span);
-    return seriesOf(blocks, trip);
+    return correctedSeries(seriesOf(blocks, trip), helmOfTrip(this.context, trip));
   }
 }

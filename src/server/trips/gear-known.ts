@@ -1,6 +1,7 @@
-import { findParts, findRevision, listParts } from '@/db/repo';
+import { findParts, findRevision, helmRepo, listParts } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
 import type { RodPart } from '@/core/tackle';
+import type { Helm } from '@/domain/helm/helm';
 import type { House } from '@/domain/house';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { GearKnown } from '@/domain/log/cells';
@@ -23,15 +24,22 @@ export interface TripContext {
   readonly setups: readonly NewestSetup[];
   readonly box: readonly Part[];
   readonly rods: readonly RodPart[];
+  readonly helms: readonly Helm[];
 }
 
+/** What is known of the sensors of a trip's boat; null: nothing. */
+export const helmOfTrip = ({ helms }: Pick<TripContext, 'helms'>, { opened }: Pick<Trip, 'opened'>): Helm | null =>
+  helms.find(({ craftId }) => craftId === opened?.craftId) ?? helms[0] ?? null;
+
 export async function tripContext(db: Db | Tx, benchId: BenchId): Promise<TripContext> {
-  const [newest, box, house] = await Promise.all([
+  const [newest, box, house, helms] = await Promise.all([
     newestSetups(db, benchId),
     listParts(db, benchId),
     findHouse(db, benchId),
+    helmRepo.list(db, benchId),
   ]);
   return {
+    helms: helms.rows.map(({ document }) => document),
     house,
     setups: newest.setups,
     box,

@@ -1,14 +1,15 @@
 import 'server-only';
-import { blocksIn, findKeptCells, keepCells, listTripEvents, tripsMadeOf } from '@/db/repo';
+import { createHash } from 'node:crypto';
+import { blocksIn, findKeptCells, helmRepo, keepCells, listTripEvents, tripsMadeOf } from '@/db/repo';
 import type { Db } from '@/db/client';
 import type { BenchId, TripId } from '@/domain/ids';
-import { seriesOf } from '@/domain/log/block-series';
+import { correctedSeries, seriesOf } from '@/domain/log/block-series';
 import { cellsOf, type TripCells } from '@/domain/log/cells';
 import { tripOf, type Trip } from '@/domain/log/trip';
-import { gearKnown, tripContext, type TripContext } from './gear-known';
+import { gearKnown, helmOfTrip, tripContext, type TripContext } from './gear-known';
 
 /** Grows whenever cells are made otherwise. */
-const CELLS_VERSION = 1;
+const CELLS_VERSION = 2;
 
 /** Opened once, a trip's cells stay in memory: questions come in rows. */
 const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells }>();
@@ -20,8 +21,14 @@ export async function cellsOfTrips(db: Db, benchId: BenchId): Promise<ReadonlyMa
   const found = new Map<TripId, TripCells>();
   const missing: TripId[] = [];
   const key = (tripId: TripId) => `${benchId} ${tripId}`;
+  // A new run of a sensor changes what its readings meant.
+  const helms = await helmRepo.list(db, benchId);
+  const calibrated = createHash('sha256')
+    .update(JSON.stringify(helms.rows.map(({ document }) => document.calibrations)))
+    .digest('hex')
+    .slice(0, 12);
   const made = (tripId: TripId) =>
-    `${CELLS_VERSION} ${process.env['CORE_HASH']?.slice(0, 12) ?? ''} ${wanted.get(tripId)}`;
+    `${CELLS_VERSION} ${process.env['CORE_HASH']?.slice(0, 12) ?? ''} ${calibrated} ${wanted.get(tripId)}`;
   for (const tripId of wanted.keys()) {
     const own = inMemory.get(key(tripId));
     if (own?.madeOf === made(tripId)) found.set(tripId, own.cells);
@@ -61,7 +68,7 @@ async function cellsNow(db: Db, benchId: BenchId, tripId: TripId, context: TripC
   const { blocks } = await blocksIn(db, benchId, span);
   return cellsOf(trip, {
     untilS: span.toS,
-    series: seriesOf(blocks, trip),
+    series: correctedSeries(seriesOf(blocks, trip), helmOfTrip(context, trip)),
     gear: await gearKnown(db, benchId, trip, context),
     craftName: context.house.crafts.find(({ id }) => id === trip.opened?.craftId)?.name ?? '',
   });

@@ -28,6 +28,8 @@ export interface AgainPanelProps {
   readonly others: readonly { readonly line: string; readonly number: number }[];
   readonly onLetOut: (line: string, gear: GearIn) => void;
   readonly toSpread: string | null;
+  /** a spread made of this strike, and a slot of a day; null: nothing is known of its line */
+  readonly onwards: { readonly spread: string; readonly slot: string } | null;
 }
 
 /** A strike as orders: the probe's reading first, then speed over ground and course, then the line. */
@@ -97,13 +99,21 @@ export function AgainPanel(props: AgainPanelProps) {
           on
           onClick={() => onLetOut(strike.line, line)}
         />
-        {props.toSpread && (
-          <a
-            href={props.toSpread}
-            className="narrow flex min-h-14 items-center border border-ink px-3 text-[16px] font-semibold hover:bg-paper"
-          >
-            {t('log.again.spread')}
-          </a>
+        {[
+          [props.toSpread, t('log.again.spread')] as const,
+          [props.onwards?.spread ?? null, t('log.again.newSpread')] as const,
+          [props.onwards?.slot ?? null, t('log.again.slot')] as const,
+        ].map(
+          ([href, name]) =>
+            href && (
+              <a
+                key={name}
+                href={href}
+                className="narrow flex min-h-14 items-center border border-ink px-3 text-[16px] font-semibold hover:bg-paper"
+              >
+                {name}
+              </a>
+            ),
         )}
       </div>
       {others.length > 0 && (

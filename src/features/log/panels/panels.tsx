@@ -210,6 +210,7 @@ export function LogPanels(props: {
             tellAndClose([{ kind: 'in', ...own(), line, ...to }]);
           }}
           toSpread={props.spread ? `/spread?spread=${encodeURIComponent(props.spread.id)}` : null}
+          onwards={onwardsOf(strike, props.craft)}
         />
       )}
     </Panel>
@@ -217,6 +218,22 @@ export function LogPanels(props: {
 }
 
 const helmOf = (page: LogPage): Helm => page.helm?.document ?? usualHelm('none' as HelmId);
+
+/** Where a strike leads: a spread that begins with its line as it ran, and a slot of a day. */
+function onwardsOf(
+  { gear, then }: Strike,
+  craft: Craft | null,
+): { readonly spread: string; readonly slot: string } | null {
+  if (!gear) return null;
+  const slot = `/today?slot=${encodeURIComponent(gear.setupId)}`;
+  const asked = new URLSearchParams({ setup: gear.setupId, line: String(gear.lineM ?? '') });
+  const speedMps = then?.waterMps ?? then?.sogMps ?? null;
+  if (craft) asked.set('craft', craft.id);
+  if (gear.pointId) asked.set('place', gear.pointId);
+  if (gear.cableM !== null) asked.set('cable', String(gear.cableM));
+  if (speedMps !== null) asked.set('speed', speedMps.toFixed(2));
+  return { spread: `/spread?${asked}`, slot };
+}
 
 /** The boat as it goes now, corrected by what is known of its sensors. */
 function againNow(page: LogPage, live: ReturnType<typeof useLive>): AgainNow {

@@ -10,8 +10,10 @@ import { problemText } from '@/i18n/problem-text';
 import type { TrialsPage } from '@/server/queries/trials-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
+import { DiffersList } from '../sheet/differs-list';
 import { NumberField } from '../sheet/number-field';
 import { pickText } from '../words';
+import { useDiffers } from './use-differs';
 import { PickFields } from './pick-fields';
 
 const BY = ['gear', 'measure', 'pace', 'hook', 'hand'] as const satisfies readonly VersionPick['by'][];
@@ -38,6 +40,7 @@ export function EditPanel({
   const set = (changes: Partial<TrialDocument>) => setTrial((now) => ({ ...now, ...changes }));
   const share = isShare(trial.counted);
   const { by } = trial.a.pick;
+  const differs = useDiffers(trial.a.pick, trial.b.pick);
   const named: TrialDocument = {
     ...trial,
     a: { ...trial.a, name: trial.a.name.trim() || pickText(i18n, trial.a.pick, page.setups).slice(0, 80) },
@@ -104,6 +107,16 @@ export function EditPanel({
           </fieldset>
         ))}
       </div>
+      {differs?.differs && (
+        <div
+          className="max-h-48 overflow-y-auto border border-faint p-2"
+          tabIndex={0}
+          role="group"
+          aria-label={t('trials.differs.title')}
+        >
+          <DiffersList differs={differs.differs} parts={differs.parts} />
+        </div>
+      )}
       <div className="grid gap-3 sm:grid-cols-3">
         <ChoiceField
           label={t('trials.edit.counted')}

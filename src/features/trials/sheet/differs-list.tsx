@@ -18,7 +18,7 @@ export function DiffersList({
   const i18n = useI18n();
   const { t } = i18n;
   return (
-    <section aria-label={t('trials.differs.title')} data-testid="differs">
+    <section data-testid="differs">
       <h2 className="narrow mb-1 border-b border-ink text-[15px] font-semibold">{t('trials.differs.title')}</h2>
       <p className="semi-narrow text-[15px]">{t('trials.differs.count', { count: differs.length })}</p>
       <ul className="narrow text-[14px]">

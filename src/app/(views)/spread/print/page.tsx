@@ -9,5 +9,9 @@ interface PrintRouteProps {
 export default async function SpreadPrintRoute({ searchParams }: PrintRouteProps) {
   await connection();
   const { spread } = await searchParams;
-  return <SpreadCard {...await getSpreadPage({ spread: [spread].flat()[0] ?? null, setups: [], craft: null })} />;
+  return (
+    <SpreadCard
+      {...await getSpreadPage({ spread: [spread].flat()[0] ?? null, setups: [], craft: null, again: null })}
+    />
+  );
 }
