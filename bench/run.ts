@@ -1,15 +1,17 @@
-import { spread, type BoatLine, type SpreadLine } from '@/core/afloat';
+import { spread, trialSize, type BoatLine, type SpreadLine } from '@/core/afloat';
 import { castFit, dragWindow, hookset, type HooksetInput } from '@/core/strike';
 import { finish, remedies, setupRanges, suit, sweep, quiver, scoreRods } from '@/core/decide';
 import { boatSide, evaluate, withPart } from '@/core/judge';
 import { loadMixedInteger, seeded } from '@/core/base/numeric';
 import { rodBend, type Setup } from '@/core/tackle';
 import { sink, tow, type SinkInput, type TowInput } from '@/core/water';
-import { demoHouse, demoParts, demoSpreads, demoTrips } from '@/db/demo';
+import { demoHouse, demoParts, demoSpreads, demoTrials, demoTrips } from '@/db/demo';
 import { askOf } from '@/domain/log/ask';
 import { seriesOf } from '@/domain/log/block-series';
 import { cellsOf, type TripCells } from '@/domain/log/cells';
 import { tripOf } from '@/domain/log/trip';
+import { resultOf } from '@/domain/trials/result';
+import type { TriedTrip } from '@/domain/trials/slices';
 import { solveSpread, type SpreadQuestion } from '@/domain/spread/solve';
 import { changesFor } from '@/domain/remedy/changes';
 import { demoFile, demoFiles } from '../tests/helpers/demo';
@@ -254,6 +256,20 @@ LONG_JOBS.push(
         withDoubtful: false,
       }),
   ],
+);
+
+const triedTrips = demoTrips().map(({ id, events }): TriedTrip => {
+  const trip = tripOf(events);
+  const gear = { words: { lure: '', colour: '', setup: '', rod: '', place: '', side: '' }, depthsAt: [] };
+  return { id, name: id, trip, untilS: trip.closedS!, series: null, gear: () => gear };
+});
+/** Each demo trip forty times: two hundred days. */
+const triedDays = Array.from({ length: 200 }, (_, i) => triedTrips[i % triedTrips.length]!);
+const undecided = demoTrials.find(({ closed }) => !closed)!;
+LONG_JOBS.push(
+  ['a trial over 200 trips', 2000, () => resultOf(undecided, triedDays)],
+  ['how long a trial of 2 to 1 takes', 500, () => trialSize({ kind: 'rate', ratio: 2 })],
+  ['how long one of 50 % and 75 % takes', 3000, () => trialSize({ kind: 'share', a: 0.5, b: 0.75 })],
 );
 
 measure(JOBS, 200, 300);

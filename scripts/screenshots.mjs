@@ -42,7 +42,6 @@ const PICTURES = [
     ],
     wait: 2500,
   },
-  { file: 'jig.png', path: '/tying/jig', keys: ['f', 'd'], wait: 4500, later: ['Enter'] },
   // With ./ferula instrument running for four minutes: then the boat has changed its speed.
   { file: 'helm.png', path: '/helm', cookies: { lighting: 'night', speedUnit: 'km/h' }, wait: 3000 },
   {
@@ -56,6 +55,7 @@ const PICTURES = [
   { file: 'rules.png', path: '/rules' },
   // With ./ferula instrument running: a strike is filled with what it says.
   { file: 'log.png', path: '/log', width: 390, height: 844, during: aStrike, wait: 800 },
+  { file: 'trials.png', path: '/trials?trial=trial-spoon-minnow', wait: 1500 },
   { file: 'log-day.png', path: '/log/day?trip=trip-first-light', height: 1100, wait: 1200 },
 ];
 

@@ -1,5 +1,6 @@
 import 'server-only';
-import { spreadRepo, trialRepo, type BrokenRow } from '@/db/repo';
+import { createHash } from 'node:crypto';
+import { spreadRepo, trialRepo, tripsMadeOf, type BrokenRow } from '@/db/repo';
 import type { Db } from '@/db/client';
 import type { House } from '@/domain/house';
 import { askOf } from '@/domain/log/ask';
@@ -63,7 +64,8 @@ export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
       spreadRepo.list(db, benchId),
     ]);
     const worked = new Map<string, TrialResult | null>();
-    for (const { document } of rows) worked.set(document.id, await worksOut(document, trips));
+    const madeOf = await madeOfAll(db, benchId, trips);
+    for (const { document } of rows) worked.set(document.id, await worksOut(benchId, document, trips, madeOf));
     const ledger = rows.toReversed().map(({ document: trial, version }): LedgerLine => {
       const result = worked.get(trial.id) ?? null;
       const standing = result && {
@@ -106,7 +108,42 @@ export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
     };
   });
 
-async function worksOut(trial: TrialDocument, trips: TrialTrips): Promise<TrialResult | null> {
+/** Everything that a trial's result is made of besides itself: entries, names and calibrations. */
+async function madeOfAll(db: Db, benchId: BenchId, { context }: TrialTrips): Promise<string> {
+  const { house, setups, rods, helms } = context;
+  const said = JSON.stringify([
+    [...(await tripsMadeOf(db, benchId))],
+    // A part that was measured anew runs at another depth.
+    setups,
+    rods.map(({ id, name }) => [id, name]),
+    house,
+    helms,
+  ]);
+  return createHash('sha256').update(said).digest('hex');
+}
+
+/** Worked out once for a trial as it stands and trips as they are: over two hundred days one takes a second. */
+const known = new Map<string, { readonly madeOf: string; readonly result: TrialResult | null }>();
+const MOST_KNOWN = 500;
+
+async function worksOut(
+  benchId: BenchId,
+  trial: TrialDocument,
+  trips: TrialTrips,
+  tripsMadeOf: string,
+): Promise<TrialResult | null> {
+  const key = `${benchId} ${trial.id}`;
+  const madeOf = `${tripsMadeOf} ${JSON.stringify(trial)}`;
+  const before = known.get(key);
+  if (before?.madeOf === madeOf) return before.result;
+  const result = await resultNow(trial, trips);
+  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value!);
+  known.set(key, { madeOf, result });
+  return result;
+}
+
+/** One trial that cannot be worked out takes nothing down but itself. */
+async function resultNow(trial: TrialDocument, trips: TrialTrips): Promise<TrialResult | null> {
   try {
     return resultOf(trial, await trips.of(trial));
   } catch (error) {
