@@ -1,20 +1,10 @@
 import { setupIdSchema, trialIdSchema } from '@/domain/ids';
+import { newTrial } from '@/domain/trials/usual-trial';
 import { trialSchema, type TrialDocument } from '@/domain/trials/trial-document';
 
 const SEASON_S = Date.parse('2026-06-01T00:00:00Z') / 1000;
 
-const base = {
-  counted: 'strikes',
-  exposure: 'hours',
-  way: 'together',
-  startedS: SEASON_S,
-  wanted: { ratio: 2, a: 0.5, b: 0.75 },
-  plan: null,
-  touches: [],
-  byHand: { a: 0, b: 0 },
-  note: '',
-  closed: null,
-} as const;
+const base = newTrial([], SEASON_S);
 
 /** Two comparisons of the demo trips: one settled, one that the numbers do not settle. */
 export const demoTrials: readonly TrialDocument[] = [

@@ -8,13 +8,14 @@ import { movedTo } from '@/domain/spread/place-setup';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SpreadLineDocument } from '@/domain/spread/spread';
 import { towPointsOf } from '@/domain/spread/tow-points';
+import { BrokenDocuments } from '@/features/fields/broken-documents';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { useI18n } from '@/i18n/client';
+import { removeSpreadAction } from '@/server/actions/spreads';
 import type { SpreadPage } from '@/server/queries/spread-page';
 import { useKeys } from '@/ui/keys';
 import { ViewKeys } from '@/ui/view-keys';
-import { BrokenSpreads } from './broken-spreads';
 import { Drawings } from './drawings/drawings';
 import { choosesLine, KEYS, lineOfAction, type Action } from './keys';
 import { LineList } from './list/line-list';
@@ -127,7 +128,7 @@ export function SpreadView(page: SpreadPage) {
     >
       <h1 className="sr-only">{t('nav.spread')}</h1>
       <BrokenSetups broken={page.brokenSetups} />
-      <BrokenSpreads rows={page.brokenSpreads} />
+      <BrokenDocuments of="spread" rows={page.brokenSpreads} remove={removeSpreadAction} />
       <DraftBar offer={inHand.draft.offer} onTakeUp={inHand.takeUpDraft} onThrowAway={inHand.draft.throwAway} />
       {!craft && (
         <p className="semi-narrow border border-ink bg-sheet px-3 py-2">

@@ -8,6 +8,8 @@ import { entryOf } from '@/domain/deck-entries';
 import { packList } from '@/domain/pack-list';
 import { loadOf } from '@/domain/plan/load';
 import { MOST } from '@/domain/plan/plan-limits';
+import { removePlanAction, removeWaterAction } from '@/server/actions/plans';
+import { BrokenDocuments } from '@/features/fields/broken-documents';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { withSetups } from '@/features/fields/with-setups';
 import { useI18n } from '@/i18n/client';
@@ -16,7 +18,6 @@ import { useKeys } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
 import { ViewKeys } from '@/ui/view-keys';
 import { ProgressLine } from '@/ui/progress-line';
-import { BrokenPlans } from './broken-plans';
 import { careOf } from './care';
 import { DeckStrip } from './deck-strip';
 import { DayChart } from './hours/day-chart';
@@ -145,7 +146,8 @@ export function TodayView(
     >
       <h1 className="sr-only">{t('nav.today')}</h1>
       <BrokenSetups broken={page.broken} />
-      <BrokenPlans plans={page.brokenPlans} waters={page.brokenWaters} />
+      <BrokenDocuments of="plan" rows={page.brokenPlans} remove={removePlanAction} />
+      <BrokenDocuments of="water" rows={page.brokenWaters} remove={removeWaterAction} />
       <Strip plan={plan} water={water} inHand={today} house={house} open={cell} onOpen={setCell} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_300px]">
         <div className="flex min-h-0 flex-col gap-2">

@@ -6,15 +6,16 @@ import { useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { newTrial } from '@/domain/trials/usual-trial';
 import { isShare, type TrialDocument, type TrialTouch } from '@/domain/trials/trial-document';
+import { BrokenDocuments } from '@/features/fields/broken-documents';
 import { send } from '@/features/fields/send';
 import { useI18n } from '@/i18n/client';
 import { failureText } from '@/i18n/problem-text';
+import { removeTrialAction } from '@/server/actions/trials';
 import { changeHouseAction } from '@/server/actions/house';
 import type { TrialsPage } from '@/server/queries/trials-page';
 import { useKeys } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
 import { ViewKeys } from '@/ui/view-keys';
-import { BrokenTrials } from './broken-trials';
 import { KEYS, type Action } from './keys';
 import { Ledger } from './ledger';
 import { ClosePanel } from './panels/close-panel';
@@ -104,7 +105,7 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
           </button>
           {page.ledger.length === 0 && <p className="semi-narrow text-[15px] text-dim">{t('trials.none')}</p>}
           <Ledger ledger={page.ledger} openId={trial?.id ?? null} />
-          <BrokenTrials rows={page.broken} />
+          <BrokenDocuments of="trial" rows={page.broken} remove={removeTrialAction} />
         </aside>
         <div className="min-w-0">
           {failed && (

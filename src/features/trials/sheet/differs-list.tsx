@@ -21,7 +21,7 @@ export function DiffersList({
     <section data-testid="differs">
       <h2 className="narrow mb-1 border-b border-ink text-[15px] font-semibold">{t('trials.differs.title')}</h2>
       <p className="semi-narrow text-[15px]">{t('trials.differs.count', { count: differs.length })}</p>
-      <ul className="narrow text-[14px]">
+      <ul className="narrow text-[14px] sm:columns-2">
         {differs.map((each, i) => (
           <li key={i} className="border-t border-faint py-0.5">
             {each.kind === 'chain'
