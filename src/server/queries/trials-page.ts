@@ -85,7 +85,7 @@ export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
       open: line && {
         ...line,
         result: worked.get(line.trial.id) ?? null,
-        kept: planKept(line.trial, await trips.of(line.trial)),
+        kept: planKept(line.trial, await trips.forTrial(line.trial)),
         ...(await differsOf(db, benchId, line.trial, trips.context)),
       },
       setups: setups.map(({ id, name, number }) => ({ id, name, number })),
@@ -145,7 +145,7 @@ async function worksOut(
 /** One trial that cannot be worked out takes nothing down but itself. */
 async function resultNow(trial: TrialDocument, trips: TrialTrips): Promise<TrialResult | null> {
   try {
-    return resultOf(trial, await trips.of(trial));
+    return resultOf(trial, await trips.forTrial(trial));
   } catch (error) {
     logFailure(error);
     return null;

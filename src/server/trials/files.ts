@@ -16,7 +16,7 @@ export const trialFile = (request: Request): Promise<Response> =>
       const document = rows.find((row) => row.document.id === asked.get('trial'))?.document;
       if (!document) return null;
       const trips = await TrialTrips.of(db, benchId);
-      return { document, result: resultOf(document, await trips.of(document)) };
+      return { document, result: resultOf(document, await trips.forTrial(document)) };
     });
     if (!found) return new Response('There is no trial of that id.\n', { status: 404 });
     const { document, result } = found;

@@ -25,7 +25,7 @@ export class TrialTrips {
   }
 
   /** Those that a trial could have something of. */
-  of({ startedS, closed, a }: TrialDocument): Promise<readonly TriedTrip[]> {
+  forTrial({ startedS, closed, a }: TrialDocument): Promise<readonly TriedTrip[]> {
     if (a.pick.by === 'hand') return Promise.resolve([]);
     const isMeasured = a.pick.by === 'measure' || a.pick.by === 'pace';
     return Promise.all(

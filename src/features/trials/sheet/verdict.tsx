@@ -34,7 +34,14 @@ export function Verdict({ trial, result }: { readonly trial: TrialDocument; read
               : trial.way === 'together'
                 ? 'trials.says.apart'
                 : 'trials.says.apartTurn',
-            { count: counts.apart.strikes, hours: number(counts.apart.exposure, 1) },
+            {
+              count: counts.apart.strikes,
+              hours: number(counts.apart.exposure, 1),
+              exposure:
+                trial.exposure === 'hours'
+                  ? `${number(counts.apart.exposure, 1)} h`
+                  : t('trials.says.casts', { count: counts.apart.exposure }),
+            },
           )}`}
       </p>
     </div>
