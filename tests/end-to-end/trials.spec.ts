@@ -43,7 +43,10 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await opening.getByLabel('Spread').selectOption({ label: 'Lake eight, two planers wide' });
   await opening.getByLabel('Name').fill('First day of the trial');
   await opening.getByRole('button', { name: /^Open it/ }).click();
-  await page.keyboard.press('b');
+  await expect(page.getByTestId('tiles')).toBeVisible();
+  // A panel that has only just closed takes keys for itself.
+  await page.getByRole('button', { name: /^Lines/ }).click();
+  await page.getByRole('button', { name: 'All back' }).click();
   await expect(page.locator('[data-line][data-state=fishing]')).toHaveCount(8);
   const swaps = page.getByTestId('swaps').getByRole('button');
   const before = await swaps.count();
