@@ -15,6 +15,11 @@ const ROUTES = [
   '/today',
   '/spread',
   '/helm',
+  '/log',
+  '/log/ask',
+  '/log/day?trip=trip-first-light',
+  '/trials?trial=trial-spoon-minnow',
+  '/trials/judge',
   '/tying/jig',
   '/rules',
 ];

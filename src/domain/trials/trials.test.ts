@@ -11,7 +11,8 @@ import { heldByOf } from './held-by';
 import { judgeBench, judgeDepths, type Predicted } from './bench-judged';
 import { resultOf } from './result';
 import { sliced, type TriedTrip } from './slices';
-import { dueSwaps, planKept, swapTo } from './swaps';
+import { planKept } from './plan-kept';
+import { dueSwaps, swapTo } from './swaps';
 import { trialSchema, type TrialDocument } from './trial-document';
 import { newTrial } from './usual-trial';
 

@@ -8,7 +8,8 @@ import { NOTHING_KNOWN } from '../log/told';
 import { parse } from '../problems';
 import { resultOf } from './result';
 import type { TriedTrip } from './slices';
-import { dueSwaps, planKept, swapTo } from './swaps';
+import { planKept } from './plan-kept';
+import { dueSwaps, swapTo } from './swaps';
 import { trialSchema, type TrialDocument } from './trial-document';
 import { newTrial } from './usual-trial';
 

@@ -8,7 +8,7 @@ import { spreadFactors, type LineFactors } from '@/domain/trials/line-factors';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { TriedTrip } from '@/domain/trials/slices';
 import { resultOf, type TrialResult } from '@/domain/trials/result';
-import { planKept, type PlanKept } from '@/domain/trials/swaps';
+import { planKept, type PlanKept } from '@/domain/trials/plan-kept';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { towPointsOf } from '@/domain/spread/tow-points';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { PlanKept } from '@/domain/trials/swaps';
+import type { PlanKept } from '@/domain/trials/plan-kept';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
