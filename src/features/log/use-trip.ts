@@ -31,7 +31,7 @@ function useStored<T>(ask: () => Promise<T>, key: string, onBroken: () => void):
 }
 
 /**
- * The trip that is open on this phone, or the one that is asked for, out of its own memory; what is added is on the disk before it
+ * The trip that is open on this phone, or the one that is asked for, as this phone has kept it; what is added is on the disk before it
  * shows.
  */
 export function useTrip(asked: string | null) {

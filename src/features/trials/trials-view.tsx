@@ -37,6 +37,7 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
   const { trial } = inHand;
   const [panel, setPanel] = useState<PanelName | null>(null);
   const [begun, setBegun] = useState<TrialDocument | null>(null);
+  const [lines, setLines] = useState<Readonly<Record<'a' | 'b', number>>>({ a: 1, b: 1 });
   const [failure, setFailure] = useState<string | null>(null);
   const isOpen = trial !== null && !trial.closed;
   const touch = (given: Omit<TrialTouch, 'id' | 'atS'>) =>
@@ -58,7 +59,7 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
       case 'a':
       case 'b':
         // Of a share a touch says too what it came to: there is a button for each.
-        if (isOpen && !isShare(trial.counted)) touch({ version: action, aLines: 1, bLines: 1 });
+        if (isOpen && !isShare(trial.counted)) touch({ version: action, aLines: lines.a, bLines: lines.b });
         return;
       case 'undo':
         if (isOpen && trial.touches.length > 0) undo();
@@ -122,6 +123,8 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
               <TrialSheet trial={trial} open={open} page={page}>
                 <HandCount
                   trial={trial}
+                  lines={lines}
+                  onLines={setLines}
                   onTouch={touch}
                   onUndo={undo}
                   onByHand={(byHand) => inHand.change({ byHand })}

@@ -1,6 +1,6 @@
 import { revisionLetter } from '@/domain/revision-letter';
 import type { FactorResult, TrialResult } from '@/domain/trials/result';
-import type { TrialDocument, TrialVersion, VersionPick } from '@/domain/trials/trial-document';
+import type { TrialDocument, VersionPick } from '@/domain/trials/trial-document';
 import type { Measure } from '@/core/base/measure';
 import type { I18n } from '@/i18n/client';
 import type { TrialsPage } from '@/server/queries/trials-page';
@@ -85,5 +85,3 @@ function levelText({ t }: I18n, factor: FactorResult['factor'], level: string): 
 
 export const nameOf = ({ a, b }: Pick<TrialDocument, 'a' | 'b'>, side: 'a' | 'b'): string =>
   `${side.toUpperCase()} ${(side === 'a' ? a : b).name}`;
-
-export type { TrialVersion };

@@ -1,5 +1,5 @@
 import { requireInRange, type Limits } from '../../base/guard';
-import { ENOUGH, MOST_EVIDENCE, type Version } from './trial-live';
+import { ENOUGH, lnSum, MOST_EVIDENCE, type Version } from './trial-live';
 
 export const TRIAL_LIVE_SHARE_LIMITS = { tries: { min: 0, max: 20_000 } } as const satisfies Record<string, Limits>;
 
@@ -61,15 +61,8 @@ export class PairedEvidence {
     this.pairs += 1;
     this.aHits += Number(aHit);
     this.bHits += Number(bHit);
-    let most = -Infinity;
-    for (const [i, { says }] of APART.entries()) {
-      const now = this.ln[i]! + says[Number(aHit) as 0 | 1][Number(bHit) as 0 | 1];
-      this.ln[i] = now;
-      if (now > most) most = now;
-    }
-    let sum = 0;
-    for (const each of this.ln) sum += Math.exp(each - most);
-    this.lnEvidence = most + Math.log(sum);
+    for (const [i, { says }] of APART.entries()) this.ln[i]! += says[Number(aHit) as 0 | 1][Number(bHit) as 0 | 1];
+    this.lnEvidence = lnSum(this.ln);
   }
 }
 

@@ -97,7 +97,8 @@ function lnChance(version: Version, a: number, b: number, x: number): number {
   return -Math.log1p(Math.exp(version === 'b' ? -odds : odds));
 }
 
-function lnSum(ln: Float64Array): number {
+/** ln of the sum of what these are the logarithms of. */
+export function lnSum(ln: Float64Array): number {
   let most = -Infinity;
   for (const value of ln) if (value > most) most = value;
   let sum = 0;

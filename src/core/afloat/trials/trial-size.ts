@@ -1,6 +1,6 @@
 import { requireInRange, type Limits } from '../../base/guard';
 import { seeded } from '../../base/numeric';
-import { ENOUGH, PRIOR_SD, SPAN_SD } from './trial-live';
+import { ENOUGH, lnSum, PRIOR_SD, SPAN_SD } from './trial-live';
 import { PairedEvidence } from './trial-live-share';
 
 export const TRIAL_SIZE_LIMITS = {
@@ -93,19 +93,14 @@ function boundary(): (n: number) => number {
   const x = Float64Array.from({ length: POINTS }, (_, i) => PRIOR_SD * SPAN_SD * ((2 * i) / (POINTS - 1) - 1));
   const lnPrior = x.map((each) => -0.5 * (each / PRIOR_SD) ** 2);
   const [lnB, lnA] = [x.map((each) => -Math.log1p(Math.exp(-each))), x.map((each) => -Math.log1p(Math.exp(each)))];
-  const prior = sumOfExp(lnPrior);
+  const prior = lnSum(lnPrior);
   const evidence = (n: number, k: number) =>
-    sumOfExp(lnPrior.map((each, i) => each + k * lnB[i]! + (n - k) * lnA[i]!)) - prior + n * Math.LN2;
+    lnSum(lnPrior.map((each, i) => each + k * lnB[i]! + (n - k) * lnA[i]!)) - prior + n * Math.LN2;
   let least = 1;
   return (n) => {
     while (least <= n && (2 * least <= n || evidence(n, least) < Math.log(ENOUGH))) least += 1;
     return least;
   };
-}
-
-function sumOfExp(ln: Float64Array): number {
-  const most = ln.reduce((a, b) => Math.max(a, b));
-  return most + Math.log(ln.reduce((sum, each) => sum + Math.exp(each - most), 0));
 }
 
 function triesNeeded(a: number, b: number, chance: number): TrialSize {

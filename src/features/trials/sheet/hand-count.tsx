@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import {
   EXPOSURE_LIMITS,
   isShare,
@@ -14,18 +13,22 @@ import { NumberField } from './number-field';
 /** One touch counts one: for what the log does not have. */
 export function HandCount({
   trial,
+  lines,
+  onLines,
   onTouch,
   onUndo,
   onByHand,
 }: {
   readonly trial: TrialDocument;
+  /** how many fish each version now */
+  readonly lines: Readonly<Record<'a' | 'b', number>>;
+  readonly onLines: (lines: Readonly<Record<'a' | 'b', number>>) => void;
   readonly onTouch: (touch: Omit<TrialTouch, 'id' | 'atS'>) => void;
   readonly onUndo: () => void;
   readonly onByHand: (byHand: TrialDocument['byHand']) => void;
 }) {
   const { t } = useI18n();
   const share = isShare(trial.counted);
-  const [lines, setLines] = useState({ a: 1, b: 1 });
   const touch = (version: 'a' | 'b', hit?: boolean) =>
     onTouch({ version, aLines: lines.a, bLines: lines.b, ...(hit === undefined ? {} : { hit }) });
   const count = (version: 'a' | 'b', hit?: boolean) =>
@@ -56,7 +59,7 @@ export function HandCount({
                     value={lines[version]}
                     limits={LINES_LIMITS}
                     whole
-                    onValueChange={(value) => value !== null && setLines({ ...lines, [version]: value })}
+                    onValueChange={(value) => value !== null && onLines({ ...lines, [version]: value })}
                   />
                 )}
                 {trial.a.pick.by !== 'hook' && (
@@ -96,6 +99,9 @@ function Touch({
 }: {
   readonly title: string;
   readonly count: number;
+  /** how many fish each version now */
+  readonly lines: Readonly<Record<'a' | 'b', number>>;
+  readonly onLines: (lines: Readonly<Record<'a' | 'b', number>>) => void;
   readonly onTouch: () => void;
 }) {
   return (
