@@ -99,9 +99,6 @@ function Touch({
 }: {
   readonly title: string;
   readonly count: number;
-  /** how many fish each version now */
-  readonly lines: Readonly<Record<'a' | 'b', number>>;
-  readonly onLines: (lines: Readonly<Record<'a' | 'b', number>>) => void;
   readonly onTouch: () => void;
 }) {
   return (
