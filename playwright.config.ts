@@ -1,12 +1,15 @@
 import { defineConfig } from '@playwright/test';
 
-/** Two halves of about the same length, each with a server and a database of its own, so that they run side by side. */
+/**
+ * Two halves of about the same length, each with a server and a database of its own, so that they run side by side; and one at which
+ * people sign in.
+ */
 const HALVES = [
   {
     name: 'first',
     port: 4199,
     database: process.env['END_TO_END_DATABASE_URL'] ?? '',
-    files: ['bench', 'chains', 'helm', 'integrity', 'log', 'spread'],
+    files: ['bench', 'chains', 'every-view', 'first-tasks', 'helm', 'integrity', 'log', 'spread'],
   },
   {
     name: 'second',
@@ -14,7 +17,16 @@ const HALVES = [
     database: process.env['END_TO_END_DATABASE_URL_2'] ?? '',
     files: ['box', 'decide', 'from-nothing', 'quiver', 'rigs', 'speed', 'today', 'trials', 'tying', 'water'],
   },
+  {
+    name: 'crew',
+    port: 4197,
+    database: process.env['END_TO_END_DATABASE_URL_3'] ?? '',
+    files: ['crew'],
+  },
 ] as const;
+
+/** Who owns the bench at the server where people sign in. */
+const OWNER = String.raw`Marta\na long enough word\n`;
 
 export default defineConfig({
   testDir: 'tests/end-to-end',
@@ -46,12 +58,19 @@ export default defineConfig({
     workers: 1,
     testMatch: files.map((file) => `${file}.spec.ts`),
     metadata: { database },
-    use: { baseURL: `http://127.0.0.1:${port}` },
+    // Passkeys are made for a name, and localhost is one.
+    use: { baseURL: `http://${name === 'crew' ? 'localhost' : '127.0.0.1'}:${port}` },
   })),
-  webServer: HALVES.map(({ port, database }) => ({
-    command: `node --import tsx src/db/prepare.ts --reset-demo && exec node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
-    url: `http://127.0.0.1:${port}/health`,
-    env: { DATABASE_URL: database, BIND: `127.0.0.1:${port}`, NEXT_TELEMETRY_DISABLED: '1' },
-    timeout: 60_000,
+  webServer: HALVES.map(({ name, port, database }) => ({
+    command: `node --import tsx src/db/prepare.ts --reset-demo && ${name === 'crew' ? `printf '${OWNER}' | node --import tsx src/server/crew/console.ts on && ` : ''}exec node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
+    url: `http://127.0.0.1:${port}/ready`,
+    env: {
+      DATABASE_URL: database,
+      BIND: `127.0.0.1:${port}`,
+      NEXT_TELEMETRY_DISABLED: '1',
+      ...(name === 'crew' && { CREW: 'on', PUBLIC_URL: `http://localhost:${port}`, FERULA_SECRET: 'x'.repeat(64) }),
+    },
+    // Three of them come up at once, each with a demo to load.
+    timeout: 120_000,
   })),
 });

@@ -24,7 +24,7 @@ export default defineConfig({
         test: {
           name: 'integration',
           include: ['tests/integration/*.test.ts'],
-          setupFiles: ['tests/helpers/seed.ts'],
+          setupFiles: ['tests/helpers/seed.ts', 'tests/helpers/in-a-request.ts'],
           fileParallelism: false,
           testTimeout: 60_000,
           hookTimeout: 120_000,

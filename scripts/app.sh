@@ -9,6 +9,7 @@ start_all() {
   need_node
   mkdir -p "$DATA"
   require_public_url
+  require_crew
   if app_alive; then
     revive_database
     say "Ferula is already running (process $(cat "$DATA/app.pid")) at $(cat "$DATA/url"). ./ferula stop ends it."
@@ -23,13 +24,13 @@ start_all() {
   trap 'exit 0' INT TERM
   if [ -z "${DATABASE_URL:-}" ]; then
     mariadb_start "$DATA/mariadb"
-    DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
+    DATABASE_URL=$(mariadb_database "$DATA/mariadb" "$(database_name)")
   fi
   export DATABASE_URL
   export BIND PUBLIC_URL=${PUBLIC_URL:-$(scheme)://$BIND}
   [ -f "$DATA/secret" ] || (umask 077 && node -e 'process.stdout.write(require("crypto").randomBytes(32).toString("hex"))' >"$DATA/secret")
-  FERULA_SECRET=$(cat "$DATA/secret")
-  export FERULA_SECRET
+  FERULA_SECRET=${FERULA_SECRET:-$(cat "$DATA/secret")}
+  export FERULA_SECRET CREW
   node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
   : >"$DATA/app.log"
   local inner_host=$HOST
@@ -47,12 +48,12 @@ start_all() {
   for ((i = 0; i < 300; i++)); do
     kill -0 "$APP_PID" 2>/dev/null || fail "The application stopped at once; the end of .data/app.log says why:
 $(tail -n 8 "$DATA/app.log")"
-    node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://$(reached "$inner_host"):$INNER_PORT/health" 2>/dev/null && break
+    node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://$(reached "$inner_host"):$INNER_PORT/ready" 2>/dev/null && break
     sleep 0.1
   done
   if is_secure; then start_front "$INNER_PORT"; fi
   say "Ferula is ready: $PUBLIC_URL   (Ctrl-C stops it)"
-  if ! is_loopback "$HOST"; then say "Phones and other machines are let in one by one, each by a code: ./ferula pair"; fi
+  if [ "$CREW" = on ]; then say "People sign in here. Invite others under Crew."; fi
   supervise
   say "The application has ended; the end of .data/app.log:"
   tail -n 4 "$DATA/app.log"
@@ -99,6 +100,19 @@ require_public_url() {
     fail "BIND=$BIND can be reached from other machines. Say by which address people open Ferula, for example: TLS=on PUBLIC_URL=https://192.168.1.20:$PORT BIND=$BIND ./ferula start"
 }
 
+# Whether people sign in: as the environment says, else as ./ferula crew set it.
+crew_mode() { printf '%s' "${CREW:-$(cat "$DATA/crew" 2>/dev/null || printf off)}"; }
+
+# Who can be reached from other machines lets nobody in unasked.
+require_crew() {
+  CREW=$(crew_mode)
+  [ "$CREW" = on ] && return
+  is_loopback "$HOST" && is_loopback "$(public_host)" && return
+  fail "BIND=$BIND PUBLIC_URL=${PUBLIC_URL:-} can be reached from other machines, so people must sign in. Run ./ferula crew on first: it makes your account."
+}
+
+public_host() { node -e 'const u=process.argv[1];process.stdout.write(URL.canParse(u)?new URL(u).hostname:"127.0.0.1")' "${PUBLIC_URL:-}"; }
+
 is_loopback() {
   case "$1" in
     127.* | localhost | ::1 | '[::1]') return 0 ;;
@@ -144,18 +158,50 @@ stop_front() {
   done
 }
 
-# A code that lets one phone or other machine in.
-pair_device() {
+# Signing in: on makes the first account here at the console, off goes back to being alone on this machine.
+crew() {
   need_node
+  mkdir -p "$DATA"
+  case "${1:-status}" in
+    on)
+      with_database node --import tsx src/server/crew/console.ts on
+      printf on >"$DATA/crew"
+      say "People sign in from the next ./ferula start on."
+      ;;
+    off)
+      is_loopback "$HOST" || fail "BIND=$BIND can be reached from other machines: there people must sign in."
+      printf off >"$DATA/crew"
+      say "Nobody signs in from the next ./ferula start on; accounts and roles stay for when it is on again."
+      ;;
+    recover) with_database node --import tsx src/server/crew/console.ts recover "${2:-}" ;;
+    status)
+      say "Signing in: $(crew_mode)"
+      with_database node --import tsx src/server/crew/console.ts status
+      ;;
+    *) fail "There is no command 'crew $1'. It is on, off, status, or recover NAME." ;;
+  esac
+}
+
+# Runs a command with a database that is up and at its newest; one that was not running is stopped again.
+with_database() {
+  local started=
   need_packages
   if [ -z "${DATABASE_URL:-}" ]; then
-    mariadb_alive "$DATA/mariadb" || fail "Ferula is not running. Start it first, for example: TLS=on PUBLIC_URL=https://192.168.1.20:4173 BIND=0.0.0.0:4173 ./ferula start"
+    need_mariadb
+    mariadb_alive "$DATA/mariadb" || started=yes
     mariadb_start "$DATA/mariadb" >/dev/null
-    DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
-    export DATABASE_URL
+    DATABASE_URL=$(mariadb_database "$DATA/mariadb" "$(database_name)")
   fi
-  node --import tsx src/server/devices/print-code.ts
+  export DATABASE_URL
+  node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
+  local status=0
+  "$@" || status=$?
+  [ -z "$started" ] || mariadb_stop "$DATA/mariadb"
+  [ "$status" = 0 ] || exit "$status"
 }
+
+# The private database in use: a restore makes a new one and then points here.
+database_name() { cat "$DATA/database" 2>/dev/null || printf ferula; }
 
 shut_down() {
   trap - EXIT INT TERM
@@ -198,17 +244,8 @@ show_status() {
 
 reset_demo() {
   need_node
-  need_packages
-  local started=
-  if [ -z "${DATABASE_URL:-}" ]; then
-    need_mariadb
-    mariadb_alive "$DATA/mariadb" || started=yes
-    mariadb_start "$DATA/mariadb" >/dev/null
-    DATABASE_URL=$(mariadb_database "$DATA/mariadb" ferula)
-    export DATABASE_URL
-  fi
-  node --import tsx src/db/prepare.ts --reset-demo
-  [ -z "$started" ] || mariadb_stop "$DATA/mariadb"
+  mkdir -p "$DATA"
+  with_database node --import tsx src/db/prepare.ts --reset-demo
 }
 
 # The pid may have been given to another program since: it must be a server of this checkout.
@@ -243,7 +280,8 @@ run_tests() {
   INTEGRATION_DATABASE_URL=$(mariadb_database "$dir" ferula_integration)
   END_TO_END_DATABASE_URL=$(mariadb_database "$dir" ferula_end_to_end)
   END_TO_END_DATABASE_URL_2=$(mariadb_database "$dir" ferula_end_to_end_2)
-  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL END_TO_END_DATABASE_URL_2
+  END_TO_END_DATABASE_URL_3=$(mariadb_database "$dir" ferula_end_to_end_3)
+  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL END_TO_END_DATABASE_URL_2 END_TO_END_DATABASE_URL_3
   node scripts/test.mjs || status=$?
   exit "$status"
 }

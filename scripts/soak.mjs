@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 
-const NAMES = ['fuzz', 'helm', 'kill', 'large', 'live', 'outbox', 'trials'].filter((name) =>
+const NAMES = ['fuzz', 'helm', 'kill', 'large', 'live', 'load', 'outbox', 'trials'].filter((name) =>
   readdirSync('tests/soak').includes(`${name}.ts`),
 );
 const [name, ...options] = process.argv.slice(2);

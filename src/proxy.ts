@@ -1,28 +1,29 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { DEVICE_COOKIE, isLetIn } from '@/server/devices/gate';
+import { isCrewOn } from '@/server/crew/mode';
 import { allowedHosts, isAllowedHost } from '@/server/hosts';
 
 /**
  * Every request comes by here. A page of another name that was made to lead to this address reads nothing: only the hosts
- * that people were told of are answered, and beyond this machine only devices that were paired. Pages run no script but their own.
+ * that people were told of are answered, and where people sign in, only the way in without a session. Whose session it is and what
+ * it may do is decided in `server/access`. Pages run no script but their own.
  */
-export async function proxy(request: NextRequest): Promise<NextResponse> {
-  const isHealth = request.nextUrl.pathname === '/health';
-  if (!isHealth && !isAllowedHost(request.headers.get('host'), allowedHosts(process.env)))
+export function proxy(request: NextRequest): NextResponse {
+  const { pathname } = request.nextUrl;
+  if (!FOR_MACHINES.has(pathname) && !isAllowedHost(request.headers.get('host'), allowedHosts(process.env)))
     return sentence(
       'This address is not one that Ferula answers to. Open it by the address that ./ferula start printed, or set PUBLIC_URL.',
       421,
     );
-  if (!isWellFormed(request.nextUrl.pathname))
+  if (!isWellFormed(pathname))
     return sentence(
       'This address has a % that means nothing. Type it anew, or start from the list of setups: /bench',
       400,
     );
   if (isForeign(request)) return sentence('Changes are taken only from the pages of Ferula itself.', 403);
-  if (!isHealth && !OPEN.has(request.nextUrl.pathname) && !(await isLetIn(request.cookies.get(DEVICE_COOKIE)?.value)))
+  if (isCrewOn(process.env) && !isOpen(pathname) && !SESSION_COOKIES.some((name) => request.cookies.has(name)))
     return request.method === 'GET' && (request.headers.get('accept') ?? '').includes('text/html')
-      ? NextResponse.redirect(new URL('/pair', process.env['PUBLIC_URL'] ?? request.url), 303)
-      : sentence('This device is not paired. Open /pair and enter the code that ./ferula pair prints.', 401);
+      ? NextResponse.redirect(new URL('/crew/sign-in', process.env['PUBLIC_URL'] ?? request.url), 303)
+      : NextResponse.json({ code: 'signed-out' }, { status: 401 });
   const nonce = btoa(crypto.randomUUID());
   const policy = contentPolicy(nonce);
   const headers = new Headers(request.headers);
@@ -34,8 +35,26 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   return response;
 }
 
-/** What a device sees before it is paired. */
-const OPEN: ReadonlySet<string> = new Set(['/pair', '/pair/code', '/pair/authority.crt']);
+/** What other programs ask: whether it lives, whether it is ready, how it does. */
+const FOR_MACHINES: ReadonlySet<string> = new Set(['/health', '/ready', '/metrics']);
+
+/** What is seen without a session: the ways in, what a link shows, and the application's own code. */
+const OPEN = [
+  '/crew/sign-in',
+  '/crew/join',
+  '/crew/recover',
+  '/crew/way-in',
+  '/crew/auth',
+  '/crew/authority.crt',
+  '/shared',
+  '/serwist',
+  '/manifest.webmanifest',
+];
+const isOpen = (pathname: string): boolean =>
+  FOR_MACHINES.has(pathname) || OPEN.some((each) => pathname === each || pathname.startsWith(`${each}/`));
+
+/** Over HTTPS the library gives its cookie the stricter name. */
+const SESSION_COOKIES = ['ferula.session_token', '__Secure-ferula.session_token'] as const;
 
 const sentence = (text: string, status: number): NextResponse =>
   new NextResponse(`${text}\n`, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });

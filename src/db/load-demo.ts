@@ -19,6 +19,7 @@ import {
 } from './demo';
 import {
   addTripEvents,
+  clearBench,
   deckRepo,
   FIRST_ANGLER,
   findBench,
@@ -31,13 +32,13 @@ import {
   putAngler,
   putCraft,
   putHouseDocument,
-  removeBench,
   saveRevision,
   helmRepo,
   spreadRepo,
   trialRepo,
   waterRepo,
 } from './repo';
+import { giveMembersAnglers } from './give-members-anglers';
 import { transact } from './transact';
 
 export const demoBenchId: BenchId = benchIdSchema.parse(DEMO_BENCH.id);
@@ -51,31 +52,43 @@ export async function loadDemo(db: Db, benchId: BenchId = demoBenchId): Promise<
   });
 }
 
-/** Throws the demo bench away, with all that was changed in it, and loads it anew. */
+/** The demo bench as on the first day, whatever was changed in it; who belongs to it stays. */
 export async function resetDemo(db: Db, benchId: BenchId = demoBenchId): Promise<void> {
   await transact(db, async (tx) => {
-    await removeBench(tx, benchId);
-    await writeDemo(tx, benchId);
+    if (!(await findBench(tx, benchId))) return writeDemo(tx, benchId);
+    await fillWithDemo(tx, benchId);
+    await giveMembersAnglers(tx, benchId, START);
   });
 }
 
+const START = new Date('2026-07-01T00:00:00Z');
+
 async function writeDemo(tx: Tx, benchId: BenchId): Promise<void> {
-  const start = new Date('2026-07-01T00:00:00Z');
-  await insertBench(tx, { id: benchId, name: DEMO_BENCH.name, createdAt: start });
+  await insertBench(tx, { id: benchId, name: DEMO_BENCH.name, createdAt: START });
+  await writeContents(tx, benchId);
+}
+
+/** Puts the demo on a bench that is there and empty. */
+export async function fillWithDemo(tx: Tx, benchId: BenchId): Promise<void> {
+  await clearBench(tx, benchId, DEMO_BENCH.name);
+  await writeContents(tx, benchId);
+}
+
+async function writeContents(tx: Tx, benchId: BenchId): Promise<void> {
   const { angler, crafts, ...documents } = demoHouse;
-  await putAngler(tx, benchId, { id: FIRST_ANGLER, name: DEMO_BENCH.angler, usual: true, entries: angler }, start);
-  for (const [position, craft] of crafts.entries()) await putCraft(tx, benchId, craft.id, position, craft, start);
+  await putAngler(tx, benchId, { id: FIRST_ANGLER, name: DEMO_BENCH.angler, usual: true, entries: angler }, START);
+  for (const [position, craft] of crafts.entries()) await putCraft(tx, benchId, craft.id, position, craft, START);
   for (const name of ['schools', 'sheet', 'classes', 'rigWords'] as const)
-    await putHouseDocument(tx, benchId, name, documents[name], start);
-  await insertParts(tx, benchId, demoParts, start);
+    await putHouseDocument(tx, benchId, name, documents[name], START);
+  await insertParts(tx, benchId, demoParts, START);
   for (const demo of demoSetupsOfBench) await writeSetup(tx, benchId, demo);
   await insertLeaders(tx, benchId, demoLeaders);
-  await deckRepo.insert(tx, benchId, demoDeck, start);
-  for (const water of demoWaters) await waterRepo.insert(tx, benchId, water, start);
-  await helmRepo.insert(tx, benchId, demoHelm, start);
-  for (const spread of demoSpreads) await spreadRepo.insert(tx, benchId, spread, start);
-  for (const trial of demoTrials) await trialRepo.insert(tx, benchId, trial, start);
-  for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, start);
+  await deckRepo.insert(tx, benchId, demoDeck, START);
+  for (const water of demoWaters) await waterRepo.insert(tx, benchId, water, START);
+  await helmRepo.insert(tx, benchId, demoHelm, START);
+  for (const spread of demoSpreads) await spreadRepo.insert(tx, benchId, spread, START);
+  for (const trial of demoTrials) await trialRepo.insert(tx, benchId, trial, START);
+  for (const plan of demoPlans) await planRepo.insert(tx, benchId, plan, START);
   for (const { id, events, blocks } of demoTrips()) {
     await addTripEvents(
       tx,

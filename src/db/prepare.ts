@@ -1,8 +1,8 @@
 import { connect } from './client';
 import { connectionProblem } from './connection-problem';
 import { loadDemo, resetDemo } from './load-demo';
-import { migrateDatabase } from './migrate';
-import { forgetOldMarks, forgetOldRequests } from './repo';
+import { HalfRestoredError, migrateDatabase } from './migrate';
+import { forgetOldLinks, forgetOldMarks, forgetOldRequests, forgetOldSignIns } from './repo';
 
 const SENTENCES = {
   unreachable: 'No MariaDB answers at the address in DATABASE_URL. Is it running, and are host and port right?',
@@ -23,6 +23,10 @@ if (!url || !URL.canParse(url)) {
 try {
   await prepare(url);
 } catch (error) {
+  if (error instanceof HalfRestoredError) {
+    console.error(`This database cannot be used: ${error.message}.`);
+    process.exit(1);
+  }
   const problem = connectionProblem(error);
   if (!problem) throw error;
   console.error(SENTENCES[problem]);
@@ -40,6 +44,8 @@ async function prepare(address: string): Promise<void> {
     });
     await forgetOldRequests(db, new Date());
     await forgetOldMarks(db, new Date());
+    await forgetOldLinks(db, new Date());
+    await forgetOldSignIns(db, new Date());
   } finally {
     await pool.end();
   }

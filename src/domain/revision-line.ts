@@ -4,4 +4,6 @@ export interface RevisionLine {
   readonly reason: string;
   /** ISO 8601 */
   readonly savedAt: string;
+  /** who saved it; null: nobody is named */
+  readonly by?: string | null;
 }

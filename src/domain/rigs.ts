@@ -219,6 +219,16 @@ export const RIGS = {
       slot('hook', { kind: 'hook', point: 'open' }, 'hook'),
     ],
   },
+  'bare-plug': {
+    fished: 'cast',
+    fall: 'floats',
+    slots: [...head, ...toLeader, toHook, link('snap', 'snap'), plain('lure', 'lure', 'hard-lure')],
+  },
+  'bare-topwater': {
+    fished: 'cast',
+    fall: 'floats',
+    slots: [...head, ...toLeader, toHook, link('snap', 'snap'), plain('lure', 'lure', 'topwater')],
+  },
   spoon: {
     fished: 'cast',
     fall: 'steady',

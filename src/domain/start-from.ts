@@ -1,7 +1,20 @@
 import { fitsSlot } from './fits';
 import type { Part } from './parts';
+import type { PartKind } from './parts/kinds';
 import type { Presentation } from './presentation';
 import { RIG_IDS, rigPattern, type RigId, type RigSlot } from './rigs';
+
+/** Kinds of part that a fish is to take: lures and baits. */
+export const LURE_KINDS = [
+  'hard-lure',
+  'spoon',
+  'topwater',
+  'trolled-fly',
+  'skirted-jig',
+  'soft-bait',
+  'jig-head',
+  'natural-bait',
+] as const satisfies readonly PartKind[];
 
 /** Kinds of joint that a rig is built round: what the fish is to take. */
 const TAKEN: ReadonlySet<RigSlot['seed']['kind']> = new Set([

@@ -39,7 +39,18 @@ export function usualPresentation(
   );
   const way: SetWay = read.rodPart.mount === 'spin' || family === 'light' ? 'one-arm' : 'two-hand';
   const common = { ...start, clutchN, sweep: { ...start.sweep, way, ...(way === 'two-hand' ? TWO_HANDED : {}) } };
-  return common.kind === 'cast' && family === 'big-lure' ? { ...common, castStyle: 'lob' } : common;
+  if (common.kind !== 'cast') return common;
+  const lure = parts.find((part) => part.kind === 'hard-lure' && chain.some(({ partId }) => partId === part.id));
+  // A pattern whose lure usually floats is fished as the lure at hand floats, suspends or sinks.
+  const fall =
+    lure?.kind === 'hard-lure' && common.wanted.fall.kind === 'floats'
+      ? ({ kind: lure.buoyancy === 'sinks' ? 'steady' : lure.buoyancy } as const)
+      : common.wanted.fall;
+  return {
+    ...common,
+    wanted: { ...common.wanted, fall },
+    ...(family === 'big-lure' ? { castStyle: 'lob' as const } : {}),
+  };
 }
 
 /** The rig as it is read; null where a part lies outside of what the models take: then there is no usual drag for it. */

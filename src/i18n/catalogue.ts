@@ -1,6 +1,6 @@
 import benchEn from './catalogues/en/bench.json';
 import boxEn from './catalogues/en/box.json';
-import devicesEn from './catalogues/en/devices.json';
+import crewEn from './catalogues/en/crew.json';
 import helmEn from './catalogues/en/helm.json';
 import logEn from './catalogues/en/log.json';
 import quiverEn from './catalogues/en/quiver.json';
@@ -13,7 +13,7 @@ import tyingEn from './catalogues/en/tying.json';
 import waterEn from './catalogues/en/water.json';
 import benchEs from './catalogues/es/bench.json';
 import boxEs from './catalogues/es/box.json';
-import devicesEs from './catalogues/es/devices.json';
+import crewEs from './catalogues/es/crew.json';
 import helmEs from './catalogues/es/helm.json';
 import logEs from './catalogues/es/log.json';
 import quiverEs from './catalogues/es/quiver.json';
@@ -38,7 +38,7 @@ const EN = {
   helm: helmEn,
   log: logEn,
   trials: trialsEn,
-  devices: devicesEn,
+  crew: crewEn,
   today: todayEn,
   rules: rulesEn,
 } satisfies Record<Room, object>;
@@ -54,7 +54,7 @@ const ES: typeof EN = {
   helm: helmEs,
   log: logEs,
   trials: trialsEs,
-  devices: devicesEs,
+  crew: crewEs,
   today: todayEs,
   rules: rulesEs,
 };
@@ -71,7 +71,7 @@ const whole = (rooms: typeof EN) => ({
   ...rooms.helm,
   ...rooms.log,
   ...rooms.trials,
-  ...rooms.devices,
+  ...rooms.crew,
   ...rooms.rules,
 });
 

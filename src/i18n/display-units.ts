@@ -1,6 +1,6 @@
 import type { Measure } from '@/core/base/measure';
 import { SI_PER_UNIT, type Unit } from '@/core/base/units';
-import type { Preferences, UnitSystem } from './preferences';
+import type { OwnUnit, UnitPreferences, UnitSystem } from './preferences';
 
 /** How a measure is shown: value in `unit` = SI / perUnit, less `offset`; significant digits, and how many decimals at most. */
 export interface DisplayUnit {
@@ -33,11 +33,34 @@ const SPEEDS = {
   mph: unit('mph', 2, 1),
 } as const;
 
+/** Measures that a choice of their own holds for. */
+const OWN: Partial<Record<Measure, OwnUnit>> = {
+  rodLength: 'lengthUnit',
+  distance: 'lengthUnit',
+  depth: 'lengthUnit',
+  size: 'lengthUnit',
+  diameter: 'lengthUnit',
+  fallSpeed: 'lengthUnit',
+  mass: 'weightUnit',
+  force: 'lineUnit',
+  smallForce: 'lineUnit',
+  moment: 'lineUnit',
+};
+
+/** The system that a reader sees a measure in. */
+export function systemOf(measure: Measure, preferences: UnitPreferences): UnitSystem {
+  const name = OWN[measure];
+  const own = name ? preferences[name] : undefined;
+  return own === undefined || own === 'usual' ? preferences.units : own;
+}
+
 /** What a reader sees a measure in. */
-export const displayUnit = (
-  measure: Measure,
-  { units, speedUnit = 'usual' }: Pick<Preferences, 'units'> & Partial<Pick<Preferences, 'speedUnit'>>,
-): DisplayUnit => (measure === 'speed' && speedUnit !== 'usual' ? SPEEDS[speedUnit] : DISPLAY_UNITS[measure][units]);
+export const displayUnit = (measure: Measure, preferences: UnitPreferences): DisplayUnit => {
+  const { speedUnit = 'usual' } = preferences;
+  return measure === 'speed' && speedUnit !== 'usual'
+    ? SPEEDS[speedUnit]
+    : DISPLAY_UNITS[measure][systemOf(measure, preferences)];
+};
 
 /** The only place where display units are chosen, each measure by the habit of those who use it. Forces in kilograms or pounds, never newtons. */
 export const DISPLAY_UNITS: Readonly<Record<Measure, Readonly<Record<UnitSystem, DisplayUnit>>>> = {

@@ -1,6 +1,6 @@
 import type { Measure } from '@/core/base/measure';
 import { SI_PER_UNIT } from '@/core/base/units';
-import { displayUnit } from './display-units';
+import { displayUnit, systemOf } from './display-units';
 import { feetAndInches, ouncesText } from './customary';
 import type { Preferences, UnitSystem } from './preferences';
 
@@ -33,7 +33,7 @@ const HEAVY_KG: Readonly<Record<UnitSystem, number>> = { metric: 1, customary: S
 const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
 
 export function formatter(preferences: Preferences): Formatter {
-  const { locale, units } = preferences;
+  const { locale } = preferences;
   // Making a formatter takes a hundred times longer than using one.
   const made = new Map<number, Intl.NumberFormat>();
   const ofDecimals = (decimals: number): Intl.NumberFormat => {
@@ -52,7 +52,8 @@ export function formatter(preferences: Preferences): Formatter {
     return value / perUnit - offset;
   };
   const show = (value: number, measure: Measure): Shown => {
-    if (measure === 'rodLength' && units === 'customary') return { number: feetAndInches(value), unit: '' };
+    if (measure === 'rodLength' && systemOf(measure, preferences) === 'customary')
+      return { number: feetAndInches(value), unit: '' };
     const display = displayUnit(measure, preferences);
     const shown = inUnit(value, measure);
     const magnitude = shown === 0 ? 0 : Math.floor(Math.log10(Math.abs(shown)));
@@ -67,7 +68,10 @@ export function formatter(preferences: Preferences): Formatter {
     format: (value, measure) => {
       if (value === null) return '–';
       // Only in a text of its own: a field is read again in the unit that it shows.
-      const shown = show(value, measure === 'mass' && Math.abs(value) >= HEAVY_KG[units] ? 'bodyMass' : measure);
+      const shown = show(
+        value,
+        measure === 'mass' && Math.abs(value) >= HEAVY_KG[systemOf(measure, preferences)] ? 'bodyMass' : measure,
+      );
       return shown.unit === 'oz' ? ouncesText(value, measure, shown) : joined(shown);
     },
     formatDecimal: (value, measure) => joined(show(value, measure)),

@@ -149,7 +149,7 @@ describe('readPreferences', () => {
         (name) => ({ locale: 'es', units: 'customary', lighting: 'lamp', speedUnit: 'usual', letterKeys: 'on' })[name],
         'en',
       ),
-    ).toEqual({
+    ).toMatchObject({
       locale: 'es',
       units: 'customary',
       lighting: 'lamp',
@@ -157,7 +157,7 @@ describe('readPreferences', () => {
       letterKeys: 'on',
     });
     expect(readPreferences(none, 'de-DE,es-MX;q=0.8,en;q=0.5').locale).toBe('es');
-    expect(readPreferences(none, 'fr')).toEqual({
+    expect(readPreferences(none, 'fr')).toMatchObject({
       locale: 'en',
       units: 'metric',
       lighting: 'day',
@@ -165,5 +165,30 @@ describe('readPreferences', () => {
       letterKeys: 'on',
     });
     expect(readPreferences(() => 'nonsense', null).lighting).toBe('day');
+  });
+});
+
+describe('units by quantity', () => {
+  const mixed: Preferences = { ...metric, weightUnit: 'customary', lineUnit: 'customary', speedUnit: 'kn' };
+  const { format, unitLabel } = formatter(mixed);
+  it('takes each kind of quantity as it was chosen, the rest as usual', () => {
+    expect(format(0.0106, 'mass')).toBe('3/8 oz');
+    expect(unitLabel('force')).toBe('lb');
+    expect(unitLabel('speed')).toBe('kn');
+    expect(unitLabel('depth')).toBe('m');
+    expect(format(2.1844, 'rodLength')).toBe('2.18 m');
+  });
+  it('tells rods in feet and inches where only lengths are chosen so', () => {
+    expect(formatter({ ...metric, lengthUnit: 'customary' }).format(2.1844, 'rodLength')).toBe(`7'2"`);
+    expect(formatter({ ...customary, lengthUnit: 'metric' }).format(2.1844, 'rodLength')).toBe('2.18 m');
+  });
+  it('reads a bare number in the unit that is shown', () => {
+    expect(readQuantity('3', 'mass', mixed)).toMatchObject({ kind: 'read', value: 3 * 0.028349523125 });
+    expect(readQuantity('3', 'depth', mixed)).toMatchObject({ kind: 'read', value: 3 });
+  });
+  it('keeps what is known of a cookie and drops the rest', () => {
+    const read = (value: string) => readPreferences((name) => (name === 'lineUnit' ? value : undefined), null).lineUnit;
+    expect(read('customary')).toBe('customary');
+    expect(read('stone')).toBe('usual');
   });
 });

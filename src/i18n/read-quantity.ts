@@ -1,7 +1,7 @@
 import type { Measure } from '@/core/base/measure';
 import { SI_PER_UNIT } from '@/core/base/units';
 import { displayUnit } from './display-units';
-import type { Preferences } from './preferences';
+import type { Preferences, UnitPreferences } from './preferences';
 
 export type ReadOutcome =
   | { readonly kind: 'read'; readonly value: number }
@@ -74,11 +74,7 @@ const UNITS: Partial<Record<Measure, Readonly<Record<string, number>>>> = {
  * Reads a quantity as anglers write it, to SI: `1/4 oz`, `1 1/2 oz`, `7'2"`, `12 lb`, `3,5 m`, `9`.
  * Comma and point are both decimal marks; a grouping mark is never used in so small numbers.
  */
-export function readQuantity(
-  text: string,
-  measure: Measure,
-  preferences: Pick<Preferences, 'units'> & Partial<Pick<Preferences, 'speedUnit'>>,
-): ReadOutcome {
+export function readQuantity(text: string, measure: Measure, preferences: UnitPreferences): ReadOutcome {
   // What stands in brackets is the same once more, as `3/8 oz (0.37)`.
   const given = text.replace(/\([^)]*\)\s*$/, '').trim();
   if (given === '') return { kind: 'empty', given };

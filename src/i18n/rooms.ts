@@ -11,7 +11,7 @@ export const ROOMS = [
   'helm',
   'log',
   'trials',
-  'devices',
+  'crew',
   'rules',
 ] as const;
 export type Room = (typeof ROOMS)[number];

@@ -60,8 +60,12 @@ describe.each(everyWay)('words in $locale, $units', (preferences) => {
   });
   it('explain every guide, with its care', () => {
     for (const guide of GUIDES)
-      for (const what of ['name', 'what', 'care'] as const)
-        expect(words.t(`guide.${guide}.${what}`).length).toBeGreaterThan(3);
+      for (const text of [
+        words.t(`guideName.${guide}`),
+        words.t(`guide.${guide}.what`),
+        words.t(`guide.${guide}.care`),
+      ])
+        expect(text.length).toBeGreaterThan(3);
   });
 });
 

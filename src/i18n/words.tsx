@@ -21,7 +21,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     helm: () => import('./catalogues/en/helm.json'),
     log: () => import('./catalogues/en/log.json'),
     trials: () => import('./catalogues/en/trials.json'),
-    devices: () => import('./catalogues/en/devices.json'),
+    crew: () => import('./catalogues/en/crew.json'),
     rules: () => import('./catalogues/en/rules.json'),
   },
   es: {
@@ -36,7 +36,7 @@ const FILES: Readonly<Record<Locale, Readonly<Record<Room, () => File>>>> = {
     helm: () => import('./catalogues/es/helm.json'),
     log: () => import('./catalogues/es/log.json'),
     trials: () => import('./catalogues/es/trials.json'),
-    devices: () => import('./catalogues/es/devices.json'),
+    crew: () => import('./catalogues/es/crew.json'),
     rules: () => import('./catalogues/es/rules.json'),
   },
 };

@@ -47,8 +47,9 @@ async function page(request: Request, url: URL, waitUntil: (kept: Promise<unknow
   const key = keptUnder(url);
   try {
     const answer = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
-    const isSentAway = answer.status === 401 || (answer.redirected && new URL(answer.url).pathname === '/pair');
-    // A device that was sent away keeps nothing of the bench; entries that wait are its own.
+    const wentTo = answer.redirected ? new URL(answer.url).pathname : '';
+    const isSentAway = answer.status === 401 || wentTo === '/crew/sign-in' || (key !== null && wentTo === '/crew/refused');
+    // Who was signed out or sent away keeps nothing of the bench; entries that wait are their own.
     if (isSentAway) waitUntil(caches.delete(PAGES_CACHE));
     if (answer.status >= 500 && key !== null) return (await kept(key)) ?? answer;
     if (answer.ok && !answer.redirected && key !== null) {

@@ -28,6 +28,7 @@ export function keepVersioned<Id extends string, D extends { readonly id: Id }>(
     save: (sent: unknown): Promise<Reply<Kept<D>, 'stale'>> =>
       change<z.infer<typeof saved>, Kept<D>, 'stale'>(
         `save-${name}`,
+        'edit',
         saved,
         sent,
         async ({ document, expectedVersion }, { tx, benchId, now }) => {
@@ -44,6 +45,7 @@ export function keepVersioned<Id extends string, D extends { readonly id: Id }>(
     remove: (sent: unknown): Promise<Reply<null, 'stale'>> =>
       change<z.infer<typeof removed>, null, 'stale'>(
         `remove-${name}`,
+        'edit',
         removed,
         sent,
         async ({ id, expectedVersion }, { tx, benchId }) =>

@@ -6,13 +6,16 @@ import type { Db, Tx } from '@/db/client';
 import { usualAnglerId } from '@/db/repo';
 import { requestIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
 import { outsideProblems, parse, type Problem } from '@/domain/problems';
+import type { Need } from '@/domain/crew/roles';
+import { accessTo, NoAccessError, type Access, type NoAccess } from './access';
+import { asAsker } from './asker';
 import type { SetupBroken } from './box/setups-of-parts';
-import { currentBench } from './current-bench';
 import { database } from './database';
 import { logFailure } from './log';
+import { timed, type Way } from './metrics';
 import { once } from './once';
 
-export type FailureCode = 'bad-input' | 'other-input' | 'database-away' | 'disk-full' | 'busy' | 'failed';
+export type FailureCode = 'bad-input' | 'other-input' | 'database-away' | 'disk-full' | 'busy' | 'failed' | NoAccess;
 
 /** What an action answers: data, or a code with the fields that are wrong. */
 export type Reply<T, Code extends string = never> =
@@ -30,6 +33,7 @@ export interface Context {
   readonly db: Db;
   readonly benchId: BenchId;
   readonly now: Date;
+  readonly access: Access;
 }
 
 export interface ChangeContext extends Omit<Context, 'db'> {
@@ -38,36 +42,46 @@ export interface ChangeContext extends Omit<Context, 'db'> {
   readonly authorId: AnglerId | null;
 }
 
-/** The way of every question: whose bench, is the input right, then one use case. */
+/** The way of every question: may they, whose bench, is the input right, then one use case. */
 export async function reply<I, T, Code extends string>(
+  need: Need,
   schema: z.ZodType<I>,
   raw: unknown,
   serve: (input: I, context: Context) => Promise<Reply<T, Code>>,
 ): Promise<Reply<T, Code>> {
-  return replyOf(async () => {
-    const benchId = await currentBench();
+  return replyOf('question', async () => {
+    const access = await accessTo(need);
     const parsed = fromOutside(schema, raw);
     if (!parsed.ok) return { ok: false, code: 'bad-input', fields: parsed.problems };
-    return serve(parsed.data, { db: database(), benchId, now: new Date() });
+    return asAsker(access.anglerId, () =>
+      serve(parsed.data, { db: database(), benchId: access.benchId, now: new Date(), access }),
+    );
   });
 }
 
-const sentSchema = z.strictObject({ requestId: requestIdSchema, input: z.unknown() });
+const sentSchema = z.strictObject({
+  requestId: requestIdSchema,
+  input: z.unknown(),
+  /** of which the page is that sends it; absent: as the browser stands */
+  benchId: z.string().max(64).optional(),
+});
 
 /**
- * The way of every change: whose bench, is the input right, was it answered before, then one use case in one transaction.
+ * The way of every change: may they, whose bench, is the input right, was it answered before, then one use case in one transaction.
  * A database that is away is an answer, so that the page can say so, keep what was typed, and send the same again.
  */
 export async function change<I, T, Code extends string = never>(
   action: string,
+  need: Need,
   schema: z.ZodType<I>,
   sent: unknown,
   serve: (input: I, context: ChangeContext) => Promise<Reply<T, Code>>,
 ): Promise<Reply<T, Code>> {
-  const answer = await replyOf(async (): Promise<Reply<T, Code>> => {
-    const benchId = await currentBench();
+  const answer = await replyOf('change', async (): Promise<Reply<T, Code>> => {
     const request = parse(sentSchema, sent);
+    const access = await accessTo(need, request.ok ? request.data.benchId : null);
     if (!request.ok) return { ok: false, code: 'bad-input', fields: request.problems };
+    const { benchId } = access;
     const parsed = fromOutside(schema, request.data.input);
     if (!parsed.ok) return { ok: false, code: 'bad-input', fields: parsed.problems };
     const now = new Date();
@@ -76,7 +90,10 @@ export async function change<I, T, Code extends string = never>(
       benchId,
       { id: request.data.requestId, action, input: request.data.input },
       now,
-      async (tx) => serve(parsed.data, { tx, benchId, now, authorId: await usualAnglerId(tx, benchId) }),
+      async (tx) => {
+        const authorId = access.anglerId ?? (await usualAnglerId(tx, benchId));
+        return asAsker(access.anglerId, () => serve(parsed.data, { tx, benchId, now, authorId, access }));
+      },
     );
     return outcome.kind === 'answered' ? outcome.answer : refused('other-input');
   });
@@ -84,14 +101,23 @@ export async function change<I, T, Code extends string = never>(
   return answer;
 }
 
+/** The bench of the page that sent a change, as far as it says so. */
+export const claimedBench = (sent: unknown): string | null => {
+  const parsed = sentSchema.safeParse(sent);
+  return parsed.success ? (parsed.data.benchId ?? null) : null;
+};
+
 function fromOutside<I>(schema: z.ZodType<I>, raw: unknown) {
   const problems = outsideProblems(raw);
   return problems.length > 0 ? ({ ok: false, problems } as const) : parse(schema, raw);
 }
 
-async function replyOf<T, Code extends string>(serve: () => Promise<Reply<T, Code>>): Promise<Reply<T, Code>> {
+async function replyOf<T, Code extends string>(
+  way: Way,
+  serve: () => Promise<Reply<T, Code>>,
+): Promise<Reply<T, Code>> {
   try {
-    return await serve();
+    return await timed(way, serve, (answer) => (answer.ok ? 'ok' : answer.code));
   } catch (error) {
     return refused(failureCode(error));
   }
@@ -99,6 +125,7 @@ async function replyOf<T, Code extends string>(serve: () => Promise<Reply<T, Cod
 
 /** What a failure is called to the page; whatever is no known trouble of the database is logged. */
 export function failureCode(error: unknown): FailureCode {
+  if (error instanceof NoAccessError) return error.code;
   switch (connectionProblem(error)) {
     case 'unreachable':
     case 'login-refused':

@@ -1,4 +1,5 @@
 import 'server-only';
+import { timed } from './metrics';
 import { PageFailedError } from './page-query';
 import { failureCode, type FailureCode } from './reply';
 
@@ -9,12 +10,15 @@ const STATUS: Readonly<Record<FailureCode, number>> = {
   busy: 503,
   'disk-full': 507,
   failed: 500,
+  'signed-out': 401,
+  'not-allowed': 403,
+  'other-bench': 409,
 };
 
 /** The way of every route: none ends in a bare failure, whatever happened has a code that the page has a sentence for. */
 export async function routeResponse(serve: () => Promise<Response>): Promise<Response> {
   try {
-    return await serve();
+    return await timed('route', serve, ({ status }) => String(status));
   } catch (error) {
     const code = error instanceof PageFailedError ? error.digest : failureCode(error);
     return Response.json({ code }, { status: STATUS[code] });

@@ -18,11 +18,14 @@ export function KeyFoot<A extends string>({ groups, onAction }: KeyFootProps<A>)
       onClick={() => onAction(action)}
       className="flex min-h-8 items-center gap-1 hover:text-ink lg:min-h-6"
     >
-      {keys
-        .filter((key) => letters || !isLetterKey(key))
-        .map((key) => (
-          <KeyCap key={key}>{capOf(key)}</KeyCap>
-        ))}
+      {/* Without a keyboard there is nothing to press. */}
+      <span className="contents pointer-coarse:hidden">
+        {keys
+          .filter((key) => letters || !isLetterKey(key))
+          .map((key) => (
+            <KeyCap key={key}>{capOf(key)}</KeyCap>
+          ))}
+      </span>
       {label}
     </button>
   ));

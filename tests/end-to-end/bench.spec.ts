@@ -64,12 +64,12 @@ test('joints and candidates by keys: try on, fit, undo, redo', async ({ page }) 
   await expect(figure(page, 'set')).toHaveText(before!);
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
-  await expect(page.getByTestId('revision')).toHaveText('B changed');
+  await expect(page.getByTestId('revision')).toHaveText('B, not saved');
   await page.keyboard.press('u');
   await expect(page.getByTestId('revision')).toHaveText('B');
   await expect(figure(page, 'set')).toHaveText(before!);
   await page.keyboard.press('Shift+U');
-  await expect(page.getByTestId('revision')).toHaveText('B changed');
+  await expect(page.getByTestId('revision')).toHaveText('B, not saved');
   await page.keyboard.press(']');
   await expect(current).toHaveAccessibleName(/bait: Paddle-tail/);
   await page.keyboard.press('[');
@@ -86,7 +86,7 @@ test('joints and candidates by mouse, and every candidate shows its effect', asy
   await heavy.click();
   await expect(figure(page, 'throw')).toHaveText('37.5');
   await page.getByRole('button', { name: 'fit', exact: true }).click();
-  await expect(page.getByTestId('revision')).toHaveText('B changed');
+  await expect(page.getByTestId('revision')).toHaveText('B, not saved');
 });
 
 test('a part is found by type, size or weight as it is written', async ({ page }) => {
@@ -99,7 +99,7 @@ test('a part is found by type, size or weight as it is written', async ({ page }
   await page.getByRole('searchbox').fill('1/4 oz');
   await expect(candidates(page)).toHaveCount(2);
   await page.getByRole('searchbox').fill('zzz');
-  await expect(page.getByText('Nothing in the Box fits')).toBeVisible();
+  await expect(page.getByText('No part in the Box fits')).toBeVisible();
 });
 
 test('the presentation changes every verdict, refuses what it cannot read, and undoes', async ({ page }) => {
@@ -110,7 +110,7 @@ test('the presentation changes every verdict, refuses what it cannot read, and u
   await page.getByLabel('Mouth').selectOption('soft');
   await expect(figure(page, 'set')).not.toHaveText(set!);
   await distance.fill('70 ft');
-  await expect(page.getByText(/gives .* at the set/).first()).toContainText('19.3 m of line');
+  await expect(page.getByText(/stretches .* at the set/).first()).toContainText('19.3 m of line');
   await distance.fill('9 furlong');
   await expect(page.getByText('“furlong” is not a unit for this')).toBeVisible();
   await expect(distance).toHaveAttribute('aria-invalid', 'true');
@@ -118,8 +118,8 @@ test('the presentation changes every verdict, refuses what it cannot read, and u
   await expect(page.getByText('500 m is outside 1 m to 150 m.')).toBeVisible();
   await distance.fill('');
   await expect(page.getByText('Enter a figure from 1 m to 150 m')).toBeVisible();
-  await expect(page.getByText(/gives .* at the set/).first()).toContainText('19.3 m of line');
-  await page.getByLabel('Clutch at full spool').fill('');
+  await expect(page.getByText(/stretches .* at the set/).first()).toContainText('19.3 m of line');
+  await page.getByLabel('Drag at full spool').fill('');
   await expect(verdict(page, 'hold')).toHaveAttribute('data-mark', 'cant-tell');
   await clean(page);
   await page.keyboard.press('Escape');
@@ -197,7 +197,7 @@ test('a revision opens with today’s readings; as then is one key away; the rea
   await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'edge');
   await page.keyboard.press('v');
   await expect(
-    page.getByText('Set was sound, now edge: wire of Offset worm 4/0 was 1.17 mm, now 1.27 mm.'),
+    page.getByText('Set was sound, now it is edge: the wire of Offset worm 4/0 was 1.17 mm, now it is 1.27 mm.'),
   ).toBeVisible();
   await clean(page);
   await page.keyboard.press('Escape');

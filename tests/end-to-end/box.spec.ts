@@ -56,7 +56,7 @@ test('a form refuses what cannot be at its field, and keeps what was typed', asy
   await expect(length).toHaveValue('99 ft');
   await length.fill('long');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('“long” is not a figure')).toBeVisible();
+  await expect(page.getByText('“long” is not a number')).toBeVisible();
   await clean(page);
 });
 
@@ -65,17 +65,17 @@ test('a hang test changes Throw and Set of the rod’s setups, and says so', asy
   await pick(page, 'tern');
   await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('mass hung 1').fill('100 g');
-  await dialog.getByLabel('tip went down 1').fill('40 cm');
-  await dialog.getByLabel('mass hung 2').fill('0.2 kg');
-  await dialog.getByLabel('tip went down 2').fill('300 mm');
-  await expect(dialog.getByText('Cannot be, left out')).toBeVisible();
+  await dialog.getByLabel('weight hung 1').fill('100 g');
+  await dialog.getByLabel('tip went down by 1').fill('40 cm');
+  await dialog.getByLabel('weight hung 2').fill('0.2 kg');
+  await dialog.getByLabel('tip went down by 2').fill('300 mm');
+  await expect(dialog.getByText('Left out, since it cannot be right')).toBeVisible();
   await expect(dialog.getByText('Add the angle of the tip')).toBeVisible();
-  await dialog.getByLabel('tip went down 2').fill('72 cm');
+  await dialog.getByLabel('tip went down by 2').fill('72 cm');
   await dialog.getByLabel(/tip below level/).fill('55');
-  await expect(dialog.getByText('Cannot be, left out')).toHaveCount(0);
+  await expect(dialog.getByText('Left out, since it cannot be right')).toHaveCount(0);
   await clean(page);
-  await dialog.getByRole('button', { name: /^write/ }).click();
+  await dialog.getByRole('button', { name: /^save/ }).click();
   await expect(dialog.getByRole('listitem').filter({ hasText: 'Lily bay' })).toContainText(/Throw was sound, now/);
   await page.keyboard.press('Escape');
   await expect(card(page)).toContainText('rigidity');
@@ -98,7 +98,7 @@ test('the stopwatch fills a sink test; a fall of no time is refused while the ot
   const before = Date.now();
   await dialog.getByRole('button', { name: /^start/ }).click();
   await page.waitForTimeout(2500);
-  await dialog.getByRole('button', { name: /^it is down/ }).click();
+  await dialog.getByRole('button', { name: /^it has landed/ }).click();
   const most = (Date.now() - before) / 1000;
   await expect(dialog.getByLabel('time 2')).toHaveValue(/^\d/);
   const fell = Number(await dialog.getByLabel('time 2').inputValue());
@@ -107,7 +107,7 @@ test('the stopwatch fills a sink test; a fall of no time is refused while the ot
   expect(fell).toBeLessThan(most + 0.05);
   await dialog.getByLabel('depth of fall 3').fill('1.2 m');
   await dialog.getByLabel('time 3').fill('0.1');
-  await expect(dialog.getByText('Cannot be, left out')).toBeVisible();
+  await expect(dialog.getByText('Left out, since it cannot be right')).toBeVisible();
   await expect(dialog.getByText('drag area', { exact: true })).toBeVisible();
 });
 
@@ -129,8 +129,8 @@ test('a part goes only after its setups were named, and comes back', async ({ pa
   await pick(page, 'heron');
   await page.keyboard.press('x');
   await expect(page.getByRole('dialog')).toContainText('Drowned-wall zander');
-  await page.getByRole('dialog').getByRole('button', { name: 'take out' }).click();
-  await expect(notice(page)).toHaveText('Taken out; U brings it back.');
+  await page.getByRole('dialog').getByRole('button', { name: 'remove' }).click();
+  await expect(notice(page)).toHaveText('Removed; U brings it back.');
   await expect(row(page, /Heron/)).toHaveCount(0);
   await page.keyboard.press('u');
   await expect(row(page, /Heron/)).toHaveCount(1);
@@ -146,8 +146,8 @@ test('a table is shown line by line and written only when confirmed', async ({ p
     .getByLabel('Choose a file')
     .setInputFiles({ name: 'new.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await expect(dialog.getByRole('button', { name: 'refused 2' })).toHaveAttribute('aria-pressed', 'true');
-  await expect(dialog).toContainText('mass: “1/2” is not a figure.');
-  await expect(dialog).toContainText('kind “wight” is none');
+  await expect(dialog).toContainText('mass: “1/2” is not a number.');
+  await expect(dialog).toContainText('There is no kind “wight”');
   await clean(page);
   await expect(page.getByText(before!, { exact: true })).toHaveCount(1);
   await dialog.getByRole('button', { name: 'write 1 part' }).click();
@@ -202,7 +202,7 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
   await clean(page);
   for (const [slot, words, choice] of [
     ['rod', 'heron', /Heron/],
-    ['reel', 'multiplier 6.3', /Multiplier, 6.3/],
+    ['reel', 'multiplier 6.3', /Conventional reel, 6.3/],
     ['line', 'braid 0.28', /Braid 0.28/],
     ['leader', '0.37', /Fluorocarbon 0.37/],
     ['weight', 'tungsten 10 g', /Bullet, tungsten 10 g/],
@@ -234,18 +234,18 @@ test('a setup from an empty sheet says what is missing and opens on the Bench; c
 test('a set test is kept with the angler, and a setup takes it', async ({ page }) => {
   await open(page, '/box');
   await pick(page, 'heron');
-  await page.getByRole('button', { name: 'Set test' }).click();
+  await page.getByRole('button', { name: 'Hookset test' }).click();
   const dialog = page.getByRole('dialog');
   for (const [i, pull] of ['2.1 kg', '2.3 kg', '1.9 kg'].entries())
     await dialog.getByLabel(`peak on the scale ${i + 1}`).fill(pull);
-  await dialog.getByRole('button', { name: 'keep with the angler' }).click();
-  await expect(dialog.getByText('Kept; the presentation of a setup can take it.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'save with the angler' }).click();
+  await expect(dialog.getByText('Saved; the presentation of a setup can use it.')).toBeVisible();
   await open(page, '/bench/setup-drowned-wall');
   const set = page.locator('[data-verdict="set"] output');
   const before = await set.textContent();
   await page.keyboard.press('p');
   await page.getByRole('button', { name: /^as measured/ }).click();
-  await expect(page.getByLabel('Own moment')).not.toHaveValue('');
+  await expect(page.getByLabel('Moment of your own')).not.toHaveValue('');
   await expect(set).not.toHaveText(before!);
 });
 
@@ -266,7 +266,7 @@ test('a setup comes in as a file and opens', async ({ page, request }) => {
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ ...file, name: 'Lent by a friend' })),
   });
-  await expect(dialog).toContainText('A setup: Lent by a friend. 1 part of it is new to the Box.');
+  await expect(dialog).toContainText('A setup: Lent by a friend. 1 of its parts is new to the Box.');
   await dialog.getByRole('button', { name: 'make this setup' }).click();
   await dialog.getByRole('link', { name: 'Open it on the Bench' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lent by a friend');

@@ -31,7 +31,7 @@ test('a joint is added, moved and taken out by keys; what would be no rig is ref
   await expect(joints(page)).toHaveCount(9);
   await page.getByRole('button', { name: /^2 reel/ }).click();
   await page.keyboard.press('x');
-  await expect(page.locator('footer').getByRole('status')).toContainText('rod, reel and main line come first');
+  await expect(page.locator('footer').getByRole('status')).toContainText('Rod, reel and main line come first');
   await expect(joints(page)).toHaveCount(9);
   for (let i = 0; i < 4; i += 1) await page.keyboard.press('u');
   await expect(page.getByTestId('revision')).toHaveText('B');
@@ -60,13 +60,13 @@ test('the worst remarks stand first with their reason; the panel says what to do
   request,
 }) => {
   await open(page, '/bench/setup-copper-deep');
-  await expect(remarks(page).first()).toContainText('saws ceramic');
+  await expect(remarks(page).first()).toContainText('cuts into ceramic');
   await expect(verdict(page, 'hold')).toHaveAttribute('data-mark', 'fails');
   await page.keyboard.press('c');
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('What to do: Fish it on steel rings or rollers.');
-  await expect(dialog).toContainText('House rule: Tip for wire: swivel tip.');
-  await expect(dialog).toContainText('Ferula knows no law');
+  await expect(dialog).toContainText('What to do: Fish it on steel guides or rollers.');
+  await expect(dialog).toContainText('House rule: Tip-top for wire: swivel tip-top.');
+  await expect(dialog).toContainText('Ferula does not know the law');
   await clean(page);
   await dialog.getByRole('button', { name: '3 line' }).first().click();
   await expect(page.locator('[aria-current="true"]')).toHaveAccessibleName(/^3 line/);
@@ -81,7 +81,7 @@ test('a part that is tried on shows in one row what it changes; strengths stand 
   await page.getByRole('button', { name: /^10 hook/ }).click();
   await page.getByRole('option', { name: /In-line single 2\/0/ }).click();
   const row = page.getByTestId('effect');
-  for (const name of ['beyond the tip', 'in water', 'pitch', 'needed', 'opens at', 'points in reach', 'price'])
+  for (const name of ['beyond the tip', 'in water', 'pitch', 'needed', 'opens at', 'points exposed', 'price'])
     await expect(row).toContainText(name);
   await expect(row.locator('[data-changed="true"]').filter({ hasText: 'opens at' })).toBeVisible();
   await page.keyboard.press('Escape');
@@ -96,7 +96,7 @@ test('a part that is tried on shows in one row what it changes; strengths stand 
 test('two revisions are laid over each other, with what changed, what it did, and why', async ({ page }) => {
   await open(page, '/bench/setup-bladed');
   await page.keyboard.press('v');
-  await page.getByRole('button', { name: 'lay over' }).click();
+  await page.getByRole('button', { name: 'overlay' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('heading', { level: 2 })).toHaveText('What changed from A to B');
   await expect(dialog).toContainText('Why: four segments off the trailer');
@@ -104,7 +104,7 @@ test('two revisions are laid over each other, with what changed, what it did, an
   await expect(dialog.getByRole('row', { name: /^Fall/ })).toContainText('sound');
   await expect(page.locator('g.ghost:visible path').first()).toBeAttached();
   await clean(page);
-  await dialog.getByRole('button', { name: 'take it off' }).click();
+  await dialog.getByRole('button', { name: 'remove the overlay' }).click();
   await expect(page.locator('g.ghost')).toHaveCount(0);
 });
 
@@ -121,7 +121,7 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   await page.getByLabel('Works from').fill('2 m/s');
   await expect(remarks(page).filter({ hasText: 'your own window' })).toBeVisible();
   await page.getByLabel('From', { exact: true }).selectOption('canoe');
-  await expect(page.getByText('A tight clutch in a small craft')).toBeVisible();
+  await expect(page.getByText('A tight drag in a small craft')).toBeVisible();
   await clean(page);
   await page.getByLabel('Fished').selectOption('cast');
   await expect(verdict(page, 'throw').locator('h2')).toHaveText(/Throw/);
@@ -132,29 +132,29 @@ test('house rules, rules sheet and class values change what the checks say, and 
   await open(page, '/rules');
   await clean(page);
   await page
-    .getByRole('group', { name: 'Weight before a weedless bait' })
-    .getByRole('radio', { name: /^free/ })
+    .getByRole('group', { name: 'Weight ahead of a weedless bait' })
+    .getByRole('radio', { name: /^sliding/ })
     .check();
   await page.getByRole('button', { name: 'Rules sheet' }).click();
   await page.getByRole('checkbox', { name: 'Barbless only' }).check();
-  await page.getByLabel('Hooks a line').fill('');
+  await page.getByLabel('Hooks per line').fill('');
   await clean(page);
   await page.getByRole('button', { name: 'Class values' }).click();
   await page.getByText('Mouths', { exact: true }).click();
-  const bony = page.getByLabel('tears at, a millimetre of wire').nth(2);
+  const bony = page.getByLabel('tears out at, per millimetre of wire').nth(2);
   await bony.fill('12');
   await clean(page);
   for (const section of ['Anglers', 'Craft', 'Knots']) {
     await page.getByRole('button', { name: section, exact: true }).click();
     await clean(page);
   }
-  await expect(page.getByRole('status')).toHaveText('Kept.');
+  await expect(page.getByRole('status')).toHaveText('Saved.');
   await open(page, '/bench/setup-drowned-wall');
   await expect(remarks(page).first()).toContainText('your sheet wants them barbless');
-  await expect(remarks(page).filter({ hasText: 'the house lets it slide' })).toBeVisible();
+  await expect(remarks(page).filter({ hasText: 'your house rule is sliding' })).toBeVisible();
   await open(page, '/rules');
   await page
-    .getByRole('group', { name: 'Weight before a weedless bait' })
+    .getByRole('group', { name: 'Weight ahead of a weedless bait' })
     .getByRole('radio', { name: /^pegged/ })
     .check();
   await page.getByRole('button', { name: 'Rules sheet' }).click();
@@ -164,11 +164,11 @@ test('house rules, rules sheet and class values change what the checks say, and 
     .getByText(/^Mouths/)
     .first()
     .click();
-  await page.getByRole('button', { name: /back to/ }).click();
+  await page.getByRole('button', { name: /reset to/ }).click();
   await expect(page.getByText('none changed')).toBeVisible();
-  await expect(page.getByRole('status')).toHaveText('Kept.');
+  await expect(page.getByRole('status')).toHaveText('Saved.');
   await open(page, '/bench/setup-drowned-wall');
-  await expect(page.getByText('Nothing to remark.')).toBeVisible();
+  await expect(page.getByText('No remarks.')).toBeVisible();
 });
 
 test('the drawing is made larger by wheel and keys, moved, saved as SVG, and printed on one page of A5, A4 and letter', async ({

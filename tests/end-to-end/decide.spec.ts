@@ -48,7 +48,7 @@ test('ranges stand beside the figures; a mark that the draws do not share is ope
   await page.getByRole('button', { name: /^Set .*working/ }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('5 to 95 %');
-  await expect(dialog).toContainText('256 draws, seed 20');
+  await expect(dialog).toContainText('256 random draws, seed 20');
   await clean(page);
   const command = await dialog.getByTestId('command').textContent();
   const { stdout } = spawnSync('bash', ['-c', command!], { encoding: 'utf8' });
@@ -67,8 +67,8 @@ test('a fit from a guide that the Bench sends to narrows the range', async ({ pa
   await expect(dialog).toContainText('Paddle-tail 125 mm');
   for (const [i, text] of ['15.8', '15.8', '15.9'].entries())
     await dialog.getByLabel(`scale shows ${i + 1}`).fill(text);
-  await dialog.getByRole('button', { name: /^write: / }).click();
-  await expect(dialog).toContainText('Written; what stood there before');
+  await dialog.getByRole('button', { name: /^save: / }).click();
+  await expect(dialog).toContainText('Saved; the value before');
   await open(page, '/bench/setup-drowned-wall');
   await ready(page);
   expect(await widthOf(page, 'throw')).toBeLessThan(0.75 * before);
@@ -83,11 +83,11 @@ test('what would fix it: the first remedy makes the flawed setup sound; tried on
   const first = dialog.getByRole('listitem').and(dialog.locator('[data-sound]')).first();
   await expect(first).toHaveAttribute('data-sound', 'true');
   await clean(page);
-  await first.getByRole('button', { name: 'try on' }).click();
+  await first.getByRole('button', { name: 'try' }).click();
   for (const name of ['throw', 'set', 'hold', 'balance'])
     await expect(verdict(page, name)).toHaveAttribute('data-mark', 'sound');
   await first.getByRole('button', { name: 'fit' }).click();
-  await expect(dialog).toContainText('Nothing to mend');
+  await expect(dialog).toContainText('Nothing to fix');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.keyboard.press('u');
   await expect(verdict(page, 'set')).toHaveAttribute('data-mark', 'fails');
@@ -98,7 +98,7 @@ test('what would fix it: the first remedy makes the flawed setup sound; tried on
   await dialog.getByRole('button', { name: 'bring 1 back' }).click();
   await expect(first).toHaveText(text!);
   const toFind = dialog.locator('[data-sound]').filter({ hasText: 'to look for' }).first();
-  await toFind.getByRole('button', { name: 'try on' }).click();
+  await toFind.getByRole('button', { name: 'try' }).click();
   await expect(toFind.getByRole('button', { name: 'fit' })).toHaveCount(0);
 });
 
@@ -108,7 +108,7 @@ test('a sweep says what a change by hand then gives; its value is taken over; it
   await open(page, '/bench/setup-evening-edge');
   await page.keyboard.press('y');
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Against', { exact: true }).selectOption({ label: 'Clutch at full spool' });
+  await dialog.getByLabel('Against', { exact: true }).selectOption({ label: 'Drag at full spool' });
   const at = dialog.getByTestId('sweep-at');
   await expect(at).toHaveAttribute('data-value', /\d/);
   const slider = dialog.getByRole('slider');
@@ -125,7 +125,7 @@ test('a sweep says what a change by hand then gives; its value is taken over; it
       .trim()
       .split('\r\n'),
   ).toHaveLength(42);
-  await dialog.getByRole('button', { name: /^take over Clutch/ }).click();
+  await dialog.getByRole('button', { name: /^use Drag/ }).click();
   await dialog.getByRole('button', { name: 'Close' }).click();
   await expect(verdict(page, 'set').locator('output')).toHaveText(String(Number(swept.toFixed(2))));
   await page.keyboard.press('u');
@@ -165,31 +165,31 @@ test('every candidate with every change: sorted by any figure, pinned side by si
     .check();
   await expect(dialog.getByTestId('pinned').getByRole('columnheader')).toHaveCount(3);
   await clean(page);
-  await dialog.getByTestId('pinned').getByRole('button', { name: 'try on' }).first().click();
+  await dialog.getByTestId('pinned').getByRole('button', { name: 'try' }).first().click();
   await expect(page.locator('[aria-current="true"]')).toHaveAccessibleName(/Wide gap 4\/0/);
   await page.keyboard.press('Escape');
   // In the drawer itself: any verdict in the column, the list by it.
   await page.getByLabel('Which verdict the column shows').selectOption('hold');
-  await page.getByRole('button', { name: /sort by the room that Hold has/ }).click();
+  await page.getByRole('button', { name: /sort by the margin of Hold/ }).click();
   await expect(page.getByRole('listbox').getByRole('option').first()).toContainText(/×/);
 });
 
-test('clutch and fight of a towed rig and of a canoe, each with its working', async ({ page }) => {
+test('drag and fight of a towed rig and of a canoe, each with its working', async ({ page }) => {
   await open(page, '/bench/setup-char-flasher');
   await page.keyboard.press('r');
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('img', { name: /Clutch settings/ })).toBeVisible();
+  await expect(dialog.getByRole('img', { name: /Drag settings/ })).toBeVisible();
   for (const title of [
-    'Giving line, or letting the rod load',
+    'Drop the rod back, or let it load',
     'The rod in its holder at other angles',
-    'In the hands',
-    'Winding',
+    'In your hands',
+    'Cranking',
     'The craft: Dunlin',
   ])
     await expect(dialog.getByRole('heading', { name: new RegExp(title) })).toBeVisible();
   await clean(page);
   await dialog
-    .getByRole('region', { name: /Giving line/ })
+    .getByRole('region', { name: /Drop the rod back/ })
     .getByRole('button', { name: 'working' })
     .click();
   const command = await dialog.getByTestId('command').textContent();
@@ -197,16 +197,16 @@ test('clutch and fight of a towed rig and of a canoe, each with its working', as
   expect(
     (JSON.parse(spawnSync('bash', ['-c', command!], { encoding: 'utf8' }).stdout) as { outcome: string }).outcome,
   ).toBe('buries');
-  for (const subject of ['the clutch window', 'the pull in the hands', 'winding', 'the small craft']) {
+  for (const subject of ['the drag window', 'the load in your hands', 'cranking', 'the small craft']) {
     await dialog.getByRole('button', { name: subject }).click();
     await expect(dialog.getByTestId('command')).toBeVisible();
   }
   await open(page, '/bench/setup-lily-bay');
   await page.keyboard.press('r');
-  await expect(dialog).toContainText('A tight clutch can turn a small craft over.');
+  await expect(dialog).toContainText('A tight drag can capsize a small craft.');
   await open(page, '/bench/setup-long-flat');
   await page.keyboard.press('r');
-  await expect(dialog).toContainText('No setting is right');
+  await expect(dialog).toContainText('No setting works');
 });
 
 test('up to four setups beside each other, by verdict', async ({ page }) => {
@@ -217,7 +217,7 @@ test('up to four setups beside each other, by verdict', async ({ page }) => {
   await expect(page).toHaveURL(/with=.*with=.*with=/);
   await expect(page.getByRole('columnheader')).toHaveCount(3);
   await expect(page.locator('[data-setup="setup-lily-bay"][data-mark="fails"]')).toHaveCount(1);
-  await expect(page.getByText(/of the draws give this mark/).first()).toBeVisible();
+  await expect(page.getByText(/of the draws give this verdict/).first()).toBeVisible();
   await clean(page);
   await open(page, '/bench/compare?with=nothing');
   await expect(page.getByText('Tick two to four setups')).toBeVisible();

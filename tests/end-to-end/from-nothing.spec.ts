@@ -7,7 +7,7 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 // Puts an empty bench in place; another file of tests after this one would find nothing.
 test('from an empty bench to the first verdicts, on a phone', async ({ page }) => {
   await open(page, '/box');
-  await page.getByRole('button', { name: /^I files/ }).click();
+  await page.getByRole('button', { name: /files$/ }).click();
   const dialog = page.getByRole('dialog');
   const empty = {
     version: 1,
@@ -26,7 +26,7 @@ test('from an empty bench to the first verdicts, on a phone', async ({ page }) =
   await dialog.getByRole('button', { name: 'put this bench in place' }).click();
   await expect(dialog).toContainText('The bench of the file is in place.');
   await dialog.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByText('Nothing in the Box answers to that.')).toBeVisible();
+  await expect(page.getByText('Nothing in the Box matches that.')).toBeVisible();
 
   for (const line of [
     `7'2" MH fast 3/8-1 oz cast`,
@@ -38,14 +38,14 @@ test('from an empty bench to the first verdicts, on a phone', async ({ page }) =
   ]) {
     await page.getByLabel('New part', { exact: true }).and(page.locator('input')).fill(line);
     await page.getByRole('button', { name: 'add', exact: true }).click();
-    const yes = page.getByRole('button', { name: 'yes, so' });
+    const yes = page.getByRole('button', { name: 'yes, that is right' });
     await expect(page.locator('#quick-add[value=""]').or(yes)).toBeVisible();
     if (await yes.isVisible()) await yes.click();
     await expect(page.locator('#quick-add')).toHaveValue('');
   }
   await open(page, '/bench');
-  await expect(page.getByText('No setups on this bench yet.')).toBeVisible();
-  await page.getByRole('link', { name: 'new setup' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What do you have in your hand?');
+  await page.getByRole('link', { name: 'Start from a rig drawing' }).click();
   await page.getByRole('button', { name: /Weedless soft bait, no weight/ }).click();
   for (const slot of ['rod', 'reel', 'line', 'leader', 'hook', 'bait']) await chooseFirst(page, slot);
   await expect(page.getByRole('status').getByText('Throw')).toBeVisible();

@@ -64,7 +64,7 @@ test('with nothing connected readings are typed, with the last values ready, and
   await dialog(page).getByLabel('Water at the probe', { exact: true }).fill('9.4');
   await dialog(page).getByLabel('Probe depth', { exact: true }).fill('60 ft');
   await dialog(page).getByLabel('Speed over ground', { exact: true }).fill('fast');
-  await expect(dialog(page).getByText('“fast” is not a figure')).toBeVisible();
+  await expect(dialog(page).getByText('“fast” is not a number')).toBeVisible();
   await dialog(page).getByLabel('Speed over ground', { exact: true }).fill('');
   await dialog(page).getByRole('button', { name: 'Save 3 readings' }).click();
   await expect(dialog(page)).toHaveCount(0);
@@ -111,11 +111,11 @@ test('out of the window it sounds until it is silenced, on every screen', async 
   await large.getByLabel('Wanted from').first().fill('2');
   await large.getByLabel('to', { exact: true }).first().fill('2.4');
   await page.keyboard.press('Escape');
-  await expect(page.getByTestId('alarms')).toContainText('Speed at the lures is below your window.');
+  await expect(page.getByTestId('alarms')).toContainText('Speed at the lures is below your range.');
   await expect(figure(page, 'probeMps')).toHaveAttribute('data-state', 'below');
   const second = await context.newPage();
   await openHelm(second);
-  await expect(second.getByTestId('alarms')).toContainText('below your window');
+  await expect(second.getByTestId('alarms')).toContainText('below your range');
   await page.keyboard.press('s');
   for (const each of [page, second]) {
     await expect(each.getByTestId('alarms')).toContainText('(silenced)');
@@ -171,7 +171,7 @@ test('a drop, a run and the water against time by hand and by instrument', async
   await expect(figure(page, 'probeMps')).not.toHaveAttribute('data-state', 'stale', { timeout: 60_000 });
   await page.keyboard.press('c');
   await dialog(page).getByRole('button', { name: 'Start a run' }).click();
-  await expect(dialog(page).getByTestId('current')).toContainText('From one course only');
+  await expect(dialog(page).getByTestId('current')).toContainText('One course only');
   await dialog(page)
     .getByRole('button', { name: /^End the run/ })
     .click();
@@ -183,7 +183,7 @@ test('a drop, a run and the water against time by hand and by instrument', async
   await expect(dialog(page).getByText('Too little was read')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('o');
-  await expect(dialog(page).getByTestId('other')).toContainText('What your probe reads now');
+  await expect(dialog(page).getByTestId('other')).toContainText('Your probe’s reading now');
   await dialog(page).getByLabel('What you know of the other boat').selectOption('scales');
   await dialog(page).getByLabel('Their probe reads').fill('1.2');
   await dialog(page).getByLabel('Scale of their probe').fill('0.9');
@@ -203,9 +203,7 @@ test('nothing for axe to find, by night and by lamp too, and on a phone', async 
   await page.setViewportSize({ width: 390, height: 844 });
   await openHelm(page);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await open(page, '/devices');
-  await expect(page.getByTestId('devices')).toContainText('open on this machine only');
-  await clean(page);
-  await open(page, '/pair');
+  await open(page, '/crew');
+  await expect(page.getByTestId('crew')).toContainText('open on this machine only');
   await clean(page);
 });

@@ -23,7 +23,7 @@ test('a lure in use keeps its hooks: taking them off is refused by name, and eve
   const hooks = page.getByLabel('hooks carried');
   await hooks.fill('0');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('alert')).toContainText('could not be worked out any more');
+  await expect(page.getByRole('alert')).toContainText('could no longer be worked out');
   await expect(hooks).toHaveValue('0');
 });
 
@@ -43,8 +43,11 @@ test('a record that cannot be read stands by name in every view, and is mended i
     .getByRole('link', { name: /Correct .* in the Box/ })
     .first()
     .click();
-  await page.getByRole('button', { name: /^Mend/ }).first().click();
-  await expect(page.getByText('Mended. Look over what it says now.')).toBeVisible();
+  await page
+    .getByRole('button', { name: /^Fix it/ })
+    .first()
+    .click();
+  await expect(page.getByText('Fixed. Check what it says now.')).toBeVisible();
   await open(page, WALL);
   await expect(page.getByRole('button', { name: /^Set / })).toBeVisible();
 });
@@ -99,15 +102,15 @@ test('two windows of the rules: the older is told, keeps what was typed, and dec
     await open(page, '/rules');
     await page.getByRole('button', { name: 'Rules sheet' }).click();
   }
-  await one.getByLabel('Rods a person').fill('2');
-  await expect(one.getByText('Kept.')).toBeVisible();
-  await two.getByLabel('Rods a person').fill('4');
-  await expect(two.getByText('Rods a person was changed elsewhere to 2 while you typed 4.')).toBeVisible();
+  await one.getByLabel('Rods per person').fill('2');
+  await expect(one.getByText('Saved.')).toBeVisible();
+  await two.getByLabel('Rods per person').fill('4');
+  await expect(two.getByText('Rods per person was changed elsewhere to 2 while you typed 4.')).toBeVisible();
   await two.getByRole('button', { name: 'Keep mine' }).click();
-  await expect(two.getByText('Kept.')).toBeVisible();
+  await expect(two.getByText('Saved.')).toBeVisible();
   await reload(one);
   await one.getByRole('button', { name: 'Rules sheet' }).click();
-  await expect(one.getByLabel('Rods a person')).toHaveValue('4');
+  await expect(one.getByLabel('Rods per person')).toHaveValue('4');
 });
 
 test('a tied batch is taken back', async ({ page }) => {
@@ -116,7 +119,7 @@ test('a tied batch is taken back', async ({ page }) => {
   await page.getByLabel('How many of Diving minnow on a crimped leader').fill('2');
   await page.getByRole('button', { name: 'mark as tied' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('The batch is taken back')).toBeVisible();
+  await expect(page.getByText('The batch was undone')).toBeVisible();
   await expect(page.locator('[data-leader]')).toHaveCount(9);
 });
 

@@ -13,7 +13,7 @@ test('the hole and the redundant rod are found by the solver, proved, and seen o
   await open(page, '/quiver');
   await expect(answer(page)).toHaveAttribute('data-outcome', 'not-coverable', SOLVED);
   await expect(answer(page)).toContainText(
-    '6 rods reach 90 wherever any does: Snipe, Wagtail, Tern, Heron, Gannet, Bittern. Proved: no 5 do',
+    '6 rods reach 90 wherever any does: Snipe, Wagtail, Tern, Heron, Gannet, Bittern. Proved: no 5 are enough',
   );
   await expect(answer(page).getByTestId('hole').last()).toContainText(
     'Sinking lure 190 mm: a gap between the rods: a casting rod, medium-heavy, fast, 40 g to 120 g',
@@ -58,23 +58,23 @@ test('what is asked: the best few, a purchase, what stays at home; pins and the 
   await expect(answer(page)).toContainText('Plover');
   await page.keyboard.press('b');
   await expect(answer(page)).toContainText('The best 3:', SOLVED);
-  await page.getByRole('button', { name: 'Plover: free to come or stay' }).click();
+  await page.getByRole('button', { name: 'Plover: may come or stay' }).click();
   await expect(answer(page)).toContainText(/The best 3: .*Plover/, SOLVED);
   await page.getByRole('button', { name: 'Plover: must come' }).click();
   await expect(answer(page)).not.toContainText('Plover', SOLVED);
-  await page.getByRole('button', { name: 'Plover: stays out' }).click();
+  await page.getByRole('button', { name: 'Plover: stays home' }).click();
   await page.keyboard.press('p');
   await expect(answer(page)).toContainText('To look for, 126 together: casting rod', SOLVED);
   await page.getByLabel('Budget, whole coins').fill('50');
   await expect(answer(page)).toContainText('Nothing within the budget', SOLVED);
   await page.keyboard.press('Escape');
-  await page.getByRole('combobox', { name: 'What is asked' }).selectOption({ label: 'the fewest that cover all' });
+  await page.getByRole('combobox', { name: 'Question' }).selectOption({ label: 'the fewest rods that cover all' });
   await page.getByLabel('and every lure of the Box').uncheck();
   await expect(answer(page)).toContainText(
     '5 rods reach 90 wherever any does: Wagtail, Tern, Heron, Gannet, Bittern',
     SOLVED,
   );
-  await page.getByLabel('towed, drifted, dropped').check();
+  await page.getByLabel('trolled, drifted, straight down').check();
   await expect(answer(page)).toHaveAttribute('data-outcome', 'optimal', SOLVED);
   await expect(answer(page)).toContainText('1 rod reaches 90');
   await page.keyboard.press('t');
@@ -91,31 +91,31 @@ test('a rod is chosen for a technique: curves, tables, the day; another place ch
   const before = await dialog.getByTestId('trade').innerText();
   await dialog.getByLabel('Place').selectOption({ label: 'in a canoe' });
   await expect.poll(() => dialog.getByTestId('trade').innerText(), SOLVED).not.toBe(before);
-  await expect(dialog.getByRole('link', { name: 'ten casts at a mark tell it' })).toBeVisible();
+  await expect(dialog.getByRole('link', { name: 'ten casts at a mark would tell' })).toBeVisible();
 });
 
 test('a deck: rigged, a reel wanted twice is a conflict, kept, opened again, thrown away and brought back', async ({
   page,
 }) => {
   await open(page, '/quiver/deck');
-  await page.getByLabel('Deck', { exact: true }).selectOption({ label: 'another one' });
+  await page.getByLabel('Deck', { exact: true }).selectOption({ label: 'another deck' });
   const add = page.getByLabel('Add a setup');
   for (const label of ['Drowned-wall zander, 12 cm tail', 'Big tail with a stinger', 'Bladed jig over the weed tops'])
     await add.selectOption({ label });
   await expect(page.locator('[data-remark]')).toHaveCount(0);
-  await page.getByRole('listitem').nth(1).getByLabel('Reel').selectOption({ label: 'Multiplier, 6.3 : 1' });
+  await page.getByRole('listitem').nth(1).getByLabel('Reel').selectOption({ label: 'Conventional reel, 6.3 : 1' });
   await expect(page.locator('[data-remark="reel-on-two-rods"]')).toContainText('place 1');
   await page.getByRole('textbox', { name: 'Name' }).fill('Evening on the wall');
-  await page.getByRole('button', { name: 'Place 3 one up' }).click();
+  await page.getByRole('button', { name: 'Move place 3 up' }).click();
   await page.keyboard.press('Tab');
-  await page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first().click();
-  await expect(page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first()).toBeDisabled();
+  await page.getByRole('main').getByRole('button', { name: 'save', exact: true }).first().click();
+  await expect(page.getByRole('main').getByRole('button', { name: 'save', exact: true }).first()).toBeDisabled();
   await clean(page);
   await reload(page);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Evening on the wall');
   await expect(page.getByRole('listitem').nth(1).getByLabel('Setup')).toHaveValue('setup-bladed');
   await expect(page.getByRole('region', { name: 'Pack list' })).toContainText('Rod “Gannet”');
-  await page.getByRole('button', { name: 'throw this deck away' }).click();
+  await page.getByRole('button', { name: 'delete this deck' }).click();
   await page.getByRole('button', { name: 'bring back “Evening on the wall”' }).click();
   await expect(page.getByRole('listitem')).not.toHaveCount(0);
 });

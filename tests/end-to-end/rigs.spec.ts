@@ -25,7 +25,7 @@ const RIGS: readonly (readonly [name: string, lines: readonly string[]])[] = [
     [...CAST, FLUORO, 'wide gap 5/0 weighted 1/4 oz', 'paddle tail swimbait 5 inch'],
   ],
   ['Prawn body with a slot', [...CAST, FLUORO, 'wide gap 3/0', 'soft prawn 90 mm']],
-  ['Pinched weight on a continuous line', [...CAST, 'split shot 1/16 oz', 'bait hook #6', 'nightcrawler 4 inch']],
+  ['Split shot on a continuous line', [...CAST, 'split shot 1/16 oz', 'bait hook #6', 'nightcrawler 4 inch']],
   [
     'Dragged rig with a split leader',
     [...CAST, 'lead egg sinker 1/2 oz', 'bead 6 mm', SWIVEL, FLUORO, 'offset 3/0', 'lizard 6 inch'],
@@ -65,7 +65,7 @@ const RIGS: readonly (readonly [name: string, lines: readonly string[]])[] = [
     [...BIG, STOUT, 'bullet jig head 2 oz 7/0', 'paddle tail swimbait 9 inch', 'treble 1/0'],
   ],
   [
-    'Plug with changed hooks',
+    'Hard lure with changed hooks',
     [
       ...CAST,
       FLUORO,
@@ -114,9 +114,12 @@ const RIGS: readonly (readonly [name: string, lines: readonly string[]])[] = [
     [...BIG, SWIVEL, 'crimp 1.6 mm', STOUT, 'crimp 1.6 mm', 'circle 5/0', 'bridle 25 mm', 'live bait 6 inch'],
   ],
   ['Hollow topwater bait', [...CAST, 'frog 1/2 oz 2.5 inch']],
-  ['Large jerked or glide bait', [...BIG, STOUT, 'wire trace 60 lb', SNAP, 'glide bait 8 inch 5 oz two hooks treble']],
   [
-    'Towed head on wire',
+    'Large jerkbait or glide bait',
+    [...BIG, STOUT, 'wire trace 60 lb', SNAP, 'glide bait 8 inch 5 oz two hooks treble'],
+  ],
+  [
+    'Skirted trolling head on wire',
     [
       ...TOWED,
       SWIVEL,
@@ -137,7 +140,7 @@ async function typeIn(place: Locator, line: string): Promise<void> {
   const make = place.getByRole('option', { name: /^New part/ });
   await expect(make, line).toBeVisible();
   await make.click();
-  const yes = place.getByRole('button', { name: 'yes, so' });
+  const yes = place.getByRole('button', { name: 'yes, that is right' });
   await expect(
     field
       .or(yes)
@@ -181,14 +184,14 @@ test('every rig is built from typed lines only, drawn with all its joints, and p
 
 test('what a line leaves open is asked once, can be changed, and is not added before', async ({ page }) => {
   await open(page, '/bench/new');
-  await page.getByRole('button', { name: /^Plug with changed hooks/ }).click();
+  await page.getByRole('button', { name: /^Hard lure with changed hooks/ }).click();
   const place = page.locator('form ol > li').filter({ has: page.getByRole('combobox', { name: 'lure', exact: true }) });
   await place.getByRole('combobox').fill('crankbait 99 mm');
   await place.getByRole('option', { name: /^New part/ }).click();
-  await expect(place).toContainText('Is that so?');
+  await expect(place).toContainText('Is that right?');
   await place.getByLabel('buoyancy').selectOption('sinks');
   await clean(page);
-  await place.getByRole('button', { name: 'yes, so' }).click();
+  await place.getByRole('button', { name: 'yes, that is right' }).click();
   await expect(page.locator('form ol > li').filter({ hasText: 'Sinking lure 99 mm' })).toContainText('new');
 });
 
@@ -200,13 +203,13 @@ test('a new setup starts from a lure, from a question and as a copy', async ({ p
     .getByRole('option', { name: /Floating lure 110 mm/ })
     .first()
     .click();
-  await page.getByRole('button', { name: /^Plug with changed hooks/ }).click();
+  await page.getByRole('button', { name: /^Hard lure with changed hooks/ }).click();
   await expect(page.locator('form')).toContainText('Floating lure 110 mm');
 
   await open(page, '/bench/new');
   await page.getByRole('radio', { name: 'a question' }).click();
   await page.getByLabel('Way of fishing').selectOption('trolled');
-  await page.getByLabel('At depth').fill('8');
+  await page.getByLabel('At a depth of').fill('8');
   await clean(page);
   await expect(page.locator('[data-rig="towed-minnow"]')).toBeVisible();
   await expect(page.locator('[data-rig="jig-head"]')).toHaveCount(0);

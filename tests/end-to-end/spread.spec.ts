@@ -98,7 +98,7 @@ test('two lines that come too near in the turn that is wanted are found, and men
   await page.locator('#main').focus();
   await page.keyboard.press('a');
   await expect(page.getByTestId('arrange')).toHaveAttribute('data-state', 'ok', { timeout: 60_000 });
-  await dialog(page).getByRole('button', { name: 'Set them so' }).click();
+  await dialog(page).getByRole('button', { name: 'Set them like this' }).click();
   await ready(page);
   for (const side of ['port', 'starboard'] as const) {
     const text = await radius(page, side).innerText();
@@ -141,7 +141,7 @@ test('when the break moves a list says what to wind in; a cut line corrects its 
   await expect(page.getByTestId('bands')).toHaveAttribute('data-state', 'ready');
   const two = dialog(page).getByRole('row', { name: /^2 / });
   await expect(two).toContainText('let out');
-  await two.getByRole('button', { name: 'Do it' }).click();
+  await two.getByRole('button', { name: 'Done' }).click();
   await expect(two).toContainText('stays');
   await page.keyboard.press('Escape');
   await page.locator('#main').focus();
@@ -171,7 +171,7 @@ test('goes out as JSON and comes in again; a file that is none is refused by its
       mimeType: 'application/json',
       buffer: Buffer.from('{"name":"x","lines":[{"id":"a"}]}'),
     });
-  await expect(dialog(page).getByRole('alert')).toContainText('This file is no spread');
+  await expect(dialog(page).getByRole('alert')).toContainText('This file is not a spread');
   await dialog(page).getByLabel('Open a spread from a file').setInputFiles(path);
   await expect(dialog(page)).toBeHidden();
   await expect(page.getByTestId('title')).toHaveAttribute('data-state', 'changed');

@@ -10,7 +10,7 @@ const slot = (page: Page, name: string) => page.getByRole('region', { name, exac
 /** A day of which nothing was said yet. */
 async function newDay(page: Page) {
   await open(page, '/today');
-  await page.getByLabel('Plan in hand').selectOption('a new day');
+  await page.getByLabel('Current plan').selectOption('a new day');
   await ready(page);
 }
 
@@ -25,7 +25,7 @@ test('what is said of the day ranks the setups, is kept, and says what to mind',
   await clean(page);
 
   await cell(page, 'temperature');
-  await page.getByLabel('Water on top').fill('6');
+  await page.getByLabel('Water at the surface').fill('6');
   await page.keyboard.press('Enter');
   await page.getByRole('dialog').getByLabel('clarity').selectOption('murky');
   await page.keyboard.press('Escape');
@@ -50,7 +50,7 @@ test('a depth and a method that nothing serves are holes; what fails is mended f
   await expect(page.getByTestId('holes')).toContainText(/to 60 m Nearest: /);
   const lily = suited(page).locator('[data-standing="fails"]').filter({ hasText: 'Lily bay' });
   await lily.getByRole('button', { name: 'Lily bay, flick of the wrist' }).click();
-  await expect(lily.getByRole('status')).toContainText('Then all is sound.', { timeout: 30_000 });
+  await expect(lily.getByRole('status')).toContainText('Then everything is sound.', { timeout: 30_000 });
   await page.keyboard.press('o');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lily bay, flick of the wrist');
 });
@@ -60,7 +60,7 @@ test('a day on a new water is planned from nothing to printed cards by keyboard'
   // The water, with its latitude for the light.
   await page.keyboard.press('e');
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('water', { exact: true }).selectOption('a new water …');
+  await dialog.getByLabel('water', { exact: true }).selectOption('new water …');
   await dialog.getByLabel('Name of the water').fill('Mill reach');
   await dialog.getByLabel('Latitude, north +').fill('55');
   await dialog.getByRole('button', { name: 'Save this water' }).press('Enter');
@@ -112,7 +112,7 @@ test('the slots of a plan go on deck with spares, into Tying and into the water'
   await expect(page.getByRole('region', { name: 'Pack list' })).toContainText('to spare');
   await clean(page);
   await page.getByRole('textbox', { name: 'Name' }).fill('Morning of the long shore');
-  await page.getByRole('main').getByRole('button', { name: 'keep', exact: true }).first().click();
+  await page.getByRole('main').getByRole('button', { name: 'save', exact: true }).first().click();
   await expect(page).toHaveURL(/\/quiver\/deck$/);
   await reload(page);
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Morning of the long shore');
@@ -158,12 +158,12 @@ test('baits and fish as a table, and a plan that was changed elsewhere is not wr
   await page.getByLabel('Plan', { exact: true }).fill('Ebb, later');
   await page.getByRole('button', { name: 'save the plan' }).first().click();
   await expect(page.getByRole('main').getByRole('alert')).toContainText('changed elsewhere');
-  await page.getByRole('button', { name: 'Keep it as a plan of its own' }).click();
+  await page.getByRole('button', { name: 'Save it as a plan of its own' }).click();
   await page.getByRole('button', { name: 'save the plan' }).first().click();
   await expect(page.getByTestId('plan-bar')).toHaveAttribute('data-state', 'kept');
   await reload(page);
-  await expect(page.getByLabel('Plan in hand')).toContainText('Flood over the kelp');
-  await expect(page.getByLabel('Plan in hand')).toContainText('Ebb, later');
+  await expect(page.getByLabel('Current plan')).toContainText('Flood over the kelp');
+  await expect(page.getByLabel('Current plan')).toContainText('Ebb, later');
 });
 
 test('fits a desk without scrolling and a phone without sideways scrolling', async ({ page }) => {
@@ -188,7 +188,7 @@ test.describe('on a phone', () => {
     await dialog.getByRole('button', { name: /^Next/ }).tap();
     await dialog.getByRole('button', { name: /^Next/ }).tap();
     await dialog.getByLabel('Fish', { exact: true }).fill('pollack');
-    await dialog.getByLabel('Fish of').fill('4');
+    await dialog.getByLabel('Weight of the fish').fill('4');
     await dialog.getByRole('button', { name: 'Close' }).tap();
     await page.locator('[data-cell="current"]').tap();
     await dialog.getByLabel('Current').fill('0.6');

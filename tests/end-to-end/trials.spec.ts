@@ -9,7 +9,7 @@ const begin = async (page: Page, name: string, by: string): Promise<void> => {
   await page.getByRole('button', { name: 'New trial' }).click();
   const form = page.getByTestId('edit-trial');
   await form.getByLabel('Name', { exact: true }).fill(name);
-  await form.getByLabel('What is compared').selectOption({ label: by });
+  await form.getByLabel('What do you compare?').selectOption({ label: by });
 };
 
 test('a trial is planned, swapped by the log through two days, and closed with a house rule', async ({ page }) => {
@@ -49,8 +49,8 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await page.getByRole('button', { name: 'All back' }).click();
   await expect(page.locator('[data-line][data-state=fishing]')).toHaveCount(8);
   const swaps = page.getByTestId('swaps').getByRole('button');
+  await expect(swaps.first()).toBeVisible();
   const before = await swaps.count();
-  expect(before).toBeGreaterThan(0);
   await swaps.first().click();
   await expect(swaps).toHaveCount(before - 1);
   await expect(page.getByTestId('unsent')).toBeHidden({ timeout: 40_000 });
@@ -59,7 +59,7 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await page.getByRole('button', { name: 'Close the trial' }).click();
   const close = page.getByTestId('close-trial');
   await close.getByRole('button', { name: 'Close it' }).click();
-  await expect(close).toContainText('Say in a few words why it ends');
+  await expect(close).toContainText('Write in a few words why it ends');
   await close.getByLabel('How it ends').selectOption('settled');
   await expect(close).toContainText('The numbers do not show a winner');
   await close.getByLabel('Why').fill('The season is over.');
@@ -106,7 +106,7 @@ test('two windows change one trial: the second is told, and nothing is written o
   await other.close();
 });
 
-test('the demo: settled, undecided, and the bench judged by fish', async ({ page }) => {
+test('the demo: settled, undecided, and predictions checked by fish', async ({ page }) => {
   await open(page, '/trials');
   await expect(page.getByTestId('ledger')).toContainText('Front hook or tail hook');
   await page.getByRole('link', { name: /^Minnow on a flat line/ }).click();

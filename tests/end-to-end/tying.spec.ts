@@ -32,7 +32,7 @@ test('three kinds of leader are planned, marked as tied, taken from stock, and k
     .first()
     .getByLabel('State')
     .selectOption({ label: 'frayed' });
-  await expect(page.getByText('Frayed: tie again before the next trip')).toBeVisible();
+  await expect(page.getByText('Frayed: retie before the next trip')).toBeVisible();
   await page
     .getByRole('paragraph')
     .filter({ hasText: '1 × Diving minnow' })
@@ -63,7 +63,7 @@ test('a leader is tied by steps: what is missing on the line holds Next back', a
   await clean(page);
   await next.click();
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Done: wind it up and hang it away.')).toBeVisible();
+  await expect(page.getByText('Done: coil it up and put it away.')).toBeVisible();
   await page.keyboard.press('t');
   await expect(page.getByRole('timer')).toContainText('rest');
 });
@@ -74,7 +74,7 @@ test('a torn bait is joined by steps, with its caution and a rest to cool; crimp
   await open(page, '/tying');
   await page.keyboard.press('m');
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('Elastomers (very stretchy, floating baits) never by heat');
+  await expect(dialog).toContainText('Never heat elastomers');
   await dialog.getByLabel('Rest').fill('2:30');
   await dialog.getByRole('button', { name: 'start' }).click();
   await expect(dialog.getByRole('timer')).toContainText(/rest 2:(30|2\d)/);
@@ -87,7 +87,7 @@ test('a torn bait is joined by steps, with its caution and a rest to cool; crimp
 test('cards bear what is on them and a code that opens the setup', async ({ page }) => {
   await open(page, '/tying/cards?setup=setup-drowned-wall&count=2&setup=setup-crimped-minnow&count=1');
   await expect(page.getByRole('listitem')).toHaveCount(3);
-  await expect(page.getByRole('listitem').first()).toContainText('gives at 6.56 kg, at Crossed-wrap knot');
+  await expect(page.getByRole('listitem').first()).toContainText('breaks at 6.56 kg, at Crossed-wrap knot');
   await clean(page);
   const code = (await page.getByRole('listitem').first().locator('p').last().innerText()).trim();
   await page.goto(`/s/${code.toLowerCase()}`);

@@ -37,7 +37,7 @@ test('the picture is what the shell computes, and a handle moves it by keys and 
     .focus();
   for (let i = 0; i < 6; i += 1) await page.keyboard.press('Shift+ArrowRight');
   await expect.poll(() => depthOf(page, 'crimped-minnow')).toBeGreaterThan(before + 0.5);
-  await expect(page.getByText('The picture differs from the setups')).toBeVisible();
+  await expect(page.getByText('The picture differs from the saved setups')).toBeVisible();
   const speed = page
     .getByRole('group', { name: 'The water from the side' })
     .getByRole('slider', { name: 'Speed through the surface water' });
@@ -59,7 +59,7 @@ test('a weight that touches: bottom, speed and weight by their figures', async (
   await open(page, water('crawler-harness'));
   const rig = line(page, 'crawler-harness');
   await expect(rig).toHaveAttribute('data-outcome', 'on-bottom');
-  await expect(page.getByTestId('figures')).toContainText('The bottom carries');
+  await expect(page.getByTestId('figures')).toContainText('Carried by the bottom');
   await page.getByRole('textbox', { name: 'Speed through the surface water' }).fill('1.6');
   await expect(rig).toHaveAttribute('data-outcome', 'runs');
   await page.getByRole('textbox', { name: 'Weight' }).fill('700');
@@ -75,7 +75,7 @@ test('the weight for an angle: solved, beside the rule, and put back in it gives
   await expect(dialog).toContainText(/the answer is [\d.]+ times that/);
   const grams = async () => Number((await dialog.getByTestId('weight-mass').textContent())!.replace(/[^\d.]/g, ''));
   const touching = await grams();
-  await dialog.getByLabel('Bottom').selectOption('free');
+  await dialog.getByLabel('Bottom', { exact: true }).selectOption('free');
   await expect.poll(grams).toBeLessThan(touching);
   await dialog.getByLabel('Angle measured from').selectOption('plumb');
   await expect(dialog.getByLabel('Line from the plumb')).toHaveValue('45');
@@ -132,7 +132,7 @@ test('every presentation has its tool: count, card, drift, downrigger, turn, spe
   await close();
   dialog = await tool(page, 'v');
   await expect(dialog.getByTestId('coverage')).toContainText(/of these depths are covered/);
-  await expect(dialog.getByTestId('coverage')).toContainText('Left:');
+  await expect(dialog.getByTestId('coverage')).toContainText('Not covered:');
   await close();
   dialog = await tool(page, 'p');
   await expect(dialog.getByTestId('paddle-depths')).toContainText('·');
@@ -166,18 +166,18 @@ test('current by depth and from readings, bottom and temperature from files', as
     mimeType: 'text/csv',
     buffer: Buffer.from('behind [m],depth [m]\r\n0,30\r\n40,9\r\nx,3\r\n80,6\r\n'),
   });
-  await expect(dialog.getByRole('status')).toContainText('3 lines can be taken');
-  await expect(dialog.getByRole('status')).toContainText('Line 4: “x” is not a figure.');
-  await dialog.getByRole('button', { name: 'Take them' }).click();
+  await expect(dialog.getByRole('status')).toContainText('3 lines can be used');
+  await expect(dialog.getByRole('status')).toContainText('Line 4: “x” is not a number.');
+  await dialog.getByRole('button', { name: 'Use them' }).click();
   await dialog.getByLabel(/Temperatures from a file/).setInputFiles({
     name: 'temperature.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('depth [m],temperature [°C]\n0,14\n6,12\n10,6\n'),
   });
-  await dialog.getByRole('button', { name: 'Take them' }).click();
+  await dialog.getByRole('button', { name: 'Use them' }).click();
   await dialog.getByLabel('to', { exact: true }).fill('12');
-  await dialog.getByLabel('Looked for from').fill('8');
-  await expect(dialog).toContainText(/The band lies at 6 m to 8\.\d m/);
+  await dialog.getByLabel('Wanted temperature from').fill('8');
+  await expect(dialog).toContainText(/The band is at 6 m to 8\.\d m/);
   const saved = page.waitForEvent('download');
   await dialog.getByRole('button', { name: 'Save as a file' }).first().click();
   expect((await saved).suggestedFilename()).toBe('bottom.csv');
@@ -210,7 +210,7 @@ test('setups come into the picture and go out; a desk holds it all, a phone does
   expect(
     await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]),
   ).toEqual([1280, 800]);
-  await page.getByRole('button', { name: /Take Copper line/ }).click();
+  await page.getByRole('button', { name: /Remove Copper line/ }).click();
   await expect(line(page, 'copper-deep')).toHaveCount(0);
   await page.getByLabel('Lighting', { exact: true }).selectOption('lamp');
   await clean(page);
@@ -228,11 +228,11 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
   await expect.poll(() => depthOf(page, 'crimped-minnow')).toBeGreaterThan(before + 0.3);
   const deeper = await depthOf(page, 'crimped-minnow');
   await page.keyboard.press('Tab');
-  await page.getByRole('button', { name: /Keep in the setup/ }).click();
+  await page.getByRole('button', { name: /Save in the setup/ }).click();
   await page.getByLabel('What changed, and why').fill('sixty metres find them');
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'Kept as revision C' })).toBeVisible();
-  await expect(page.getByText('As the setups have it.')).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Saved as revision C' })).toBeVisible();
+  await expect(page.getByText('As saved in the setups.')).toBeVisible();
   expect(await depthOf(page, 'crimped-minnow')).toBeCloseTo(deeper, 6);
 
   await open(page, '/bench/setup-crimped-minnow');
@@ -241,10 +241,10 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
   const shown = async () => Number((await depth.locator('output').textContent())!);
   const flat = await shown();
   await page.keyboard.press('p');
-  await page.getByLabel('Taken down or aside by').selectOption('side-planer');
+  await page.getByLabel('Taken down or out by').selectOption('side-planer');
   await expect.poll(shown).not.toBe(flat);
   await expect(depth).toContainText('From its release');
-  await page.getByLabel('Taken down or aside by').selectOption('none');
+  await page.getByLabel('Taken down or out by').selectOption('none');
   await expect.poll(shown).toBe(flat);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^4 .*knot/ }).click();

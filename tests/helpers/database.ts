@@ -35,11 +35,16 @@ export async function emptyDatabase(): Promise<{
     'trip_event',
     'trip_photo',
     'leader',
+    'link',
+    'member',
+    'rod_holder',
     'bench',
     'kept_evaluation',
     'lease',
-    'device',
-    'pairing_code',
+    'user',
+    'rate_limit',
+    'verification',
+    'live_message',
   ])
     await db.execute(sql.raw(`delete from \`${table}\``));
   return { db, url, close: () => pool.end() };

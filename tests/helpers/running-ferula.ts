@@ -86,7 +86,7 @@ export class RunningFerula {
 
   async isUp(): Promise<boolean> {
     try {
-      return (await fetch(`${this.url}/health`, { signal: AbortSignal.timeout(6000) })).ok;
+      return (await fetch(`${this.url}/ready`, { signal: AbortSignal.timeout(6000) })).ok;
     } catch {
       return false;
     }

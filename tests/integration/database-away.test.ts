@@ -2,7 +2,8 @@ import { beforeAll, expect, it } from 'vitest';
 import { partHistory } from '@/server/actions/box';
 import { startSetupAction } from '@/server/actions/setups';
 import { sent } from '../helpers/sent';
-import { benchNameIfUp, getBenchName } from '@/server/queries/bench-name';
+import { frameIfUp, getFrame } from '@/server/queries/frame';
+import { ready } from '@/server/ready';
 
 // Nothing listens on port 1: what a page meets while the database is away.
 beforeAll(() => {
@@ -22,7 +23,8 @@ it('bad input is told first, at its field', async () => {
   expect(await startSetupAction(sent({ name: '' }))).toMatchObject({ ok: false, code: 'bad-input' });
 });
 
-it('the frame of a page stands without it; the health check does not', async () => {
-  expect(await benchNameIfUp()).toBe('');
-  await expect(getBenchName()).rejects.toThrow();
+it('the frame of a page stands without it; readiness does not', async () => {
+  expect(await frameIfUp()).toBeNull();
+  await expect(getFrame()).rejects.toThrow();
+  expect((await ready()).status).toBe(503);
 });

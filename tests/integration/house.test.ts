@@ -23,7 +23,10 @@ let close: () => Promise<void>;
 const here: { benchId: BenchId } = { benchId: benchIdSchema.parse('none') };
 
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/current-bench', () => ({ currentBench: async () => here.benchId }));
+vi.mock('@/server/access', async (real) => ({
+  ...(await real<object>()),
+  accessTo: async () => ({ benchId: here.benchId, role: 'owner', userId: null, anglerId: null }),
+}));
 vi.mock('@/server/database', () => ({ database: () => db }));
 
 beforeAll(async () => {

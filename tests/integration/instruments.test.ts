@@ -73,10 +73,10 @@ function hub(database: () => Db = () => db): Hub {
 /** What a page hears, in order. */
 function listen(to: Hub): LiveMessage[] {
   const heard: LiveMessage[] = [];
-  to.listen(
-    (text) => heard.push(JSON.parse(text.slice('data: '.length)) as LiveMessage),
-    () => undefined,
-  );
+  to.listen({
+    send: (text) => heard.push(JSON.parse(text.slice('data: '.length)) as LiveMessage),
+    end: () => undefined,
+  });
   return heard;
 }
 const temperatures = (heard: readonly LiveMessage[]) =>
@@ -144,10 +144,44 @@ describe('the reader of instruments', () => {
     const other = hub();
     const second = listen(other);
     await new Promise((resolve) => setTimeout(resolve, 1500));
-    expect(temperatures(second)).toEqual([]);
+    const links = second.flatMap((message) => (message.kind === 'links' ? message.links : []));
+    expect(links.every(({ state }) => state === 'open')).toBe(true);
     await hubs.shift()!.stop();
     await other.reload();
     await vi.waitFor(() => expect(temperatures(second).length).toBeGreaterThan(0), 10_000);
+  }, 60_000);
+
+  it('what one instance hears or is told reaches the pages of another, once, and is kept once', async () => {
+    const source = await instrument();
+    await helmWith(source.port);
+    const first = hub();
+    const near = listen(first);
+    await vi.waitFor(() => expect(temperatures(near).length).toBeGreaterThan(0), 10_000);
+    const second = hub();
+    const far = listen(second);
+    // Each learns of the other at its next look.
+    await first.reload();
+    await vi.waitFor(() => expect(temperatures(far).length).toBeGreaterThan(3), 10_000);
+    const times = temperatures(far).map(([, atS]) => atS);
+    expect(new Set(times).size).toBe(times.length);
+    const typed = {
+      kind: 'typed',
+      id: crypto.randomUUID(),
+      atS: Date.now() / 1000,
+      readings: [{ channel: 'probeC', value: 7.5 }],
+    } as const;
+    await second.add(typed as unknown as HelmEvent);
+    await vi.waitFor(() => expect(near.filter(({ kind }) => kind === 'event')).toHaveLength(1), 10_000);
+    expect(far.filter(({ kind }) => kind === 'event')).toHaveLength(1);
+    expect((await listHelmEvents(db, benchId, { fromS: 0, most: 10 })).rows).toHaveLength(1);
+    // Alone again, nothing is passed on.
+    await second.stop();
+    hubs.splice(hubs.indexOf(second), 1);
+    await first.reload();
+    await db.execute(sql`delete from live_message`);
+    await new Promise((resolve) => setTimeout(resolve, 1000));
+    const [rows] = (await db.execute(sql`select count(*) as n from live_message`)) as unknown as [{ n: number }[]];
+    expect(Number(rows[0]!.n)).toBe(0);
   }, 60_000);
 
   it('goes on reading while the database is away, and keeps that when it is back', async () => {
@@ -240,7 +274,9 @@ describe('what is told at the helm', () => {
   it('one that cannot be read takes nothing down', async () => {
     benchId = await aBench(db);
     await addHelmEvent(db, benchId, typed(b, 12));
-    await db.execute(sql`insert into helm_event values (${benchId}, 'x', 1, '{"version":1,"data":{"kind":"?"}}')`);
+    await db.execute(
+      sql`insert into helm_event (bench_id, id, at_s, document) values (${benchId}, 'x', 1, '{"version":1,"data":{"kind":"?"}}')`,
+    );
     await db.execute(sql`insert into instrument_block values (${benchId}, 0, 'nonsense')`);
     await db.execute(sql`insert into helm values (${benchId}, 'broken', 0, '{"version":1,"data":7}', now())`);
     const { rows, broken } = await listHelmEvents(db, benchId, { fromS: 0, most: 10 });

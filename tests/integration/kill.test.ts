@@ -42,7 +42,7 @@ describe('a database that dies or stalls', () => {
 
   it('that stalls ends in a sentence, not in a hang, and pages come back when it does', async () => {
     ferula.kill(ferula.databasePid(), 'SIGSTOP');
-    const health = await pageIn('/health');
+    const health = await pageIn('/ready');
     const file = await pageIn('/files/bench.json');
     ferula.kill(ferula.databasePid(), 'SIGCONT');
     expect([health.status, file.status]).toEqual([503, 503]);

@@ -30,7 +30,10 @@ let db: Db;
 let close: () => Promise<void>;
 const here: { benchId: BenchId } = { benchId: demoBenchId };
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/current-bench', () => ({ currentBench: async () => here.benchId }));
+vi.mock('@/server/access', async (real) => ({
+  ...(await real<object>()),
+  accessTo: async () => ({ benchId: here.benchId, role: 'owner', userId: null, anglerId: null }),
+}));
 vi.mock('@/server/database', () => ({ database: () => db }));
 
 beforeAll(async () => {

@@ -73,7 +73,7 @@ it('an entry that cannot be read costs nothing but itself', async () => {
   const benchId = await aBench(db);
   await addTripEvents(db, benchId, rows([put(21, 5000, 'a')]));
   await db.execute(
-    sql`insert into trip_event values (${benchId}, 'trip-1', 'bad', 'in', 5001, 0, '{"version":1,"data":{"kind":"in"}}')`,
+    sql`insert into trip_event (bench_id, trip_id, id, kind, at_s, behind_s, document) values (${benchId}, 'trip-1', 'bad', 'in', 5001, 0, '{"version":1,"data":{"kind":"in"}}')`,
   );
   const { rows: kept, broken } = await listTripEvents(db, benchId, trip);
   expect([kept.length, broken.length]).toEqual([1, 1]);

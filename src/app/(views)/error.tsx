@@ -23,7 +23,7 @@ export default function ViewError({
   const router = useRouter();
   useEffect(() => {
     const timer = setInterval(() => {
-      fetch('/health').then(
+      fetch('/ready').then(
         (answer) => {
           if (!answer.ok) return;
           startTransition(() => {

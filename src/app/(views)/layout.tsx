@@ -1,14 +1,16 @@
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
+import { RoleProvider } from '@/features/fields/use-may';
 import { Ruler } from '@/features/ruler/ruler';
-import { benchNameIfUp } from '@/server/queries/bench-name';
+import { frameIfUp } from '@/server/queries/frame';
 
-export default async function BenchLayout({ children }: { readonly children: ReactNode }) {
+export default async function ViewsLayout({ children }: { readonly children: ReactNode }) {
   await connection();
+  const frame = await frameIfUp();
   return (
-    <>
-      <Ruler benchName={await benchNameIfUp()} />
+    <RoleProvider role={frame?.role ?? 'owner'}>
+      <Ruler frame={frame} />
       {children}
-    </>
+    </RoleProvider>
   );
 }

@@ -45,6 +45,14 @@ export async function lockBench(tx: Tx, benchId: BenchId): Promise<void> {
   await tx.select({ id: bench.id }).from(bench).where(eq(bench.id, benchId)).for('update');
 }
 
+/** Whether a bench has neither parts nor setups. */
+export async function isBenchEmpty(tx: Tx, benchId: BenchId): Promise<boolean> {
+  for (const table of [part, setup])
+    if ((await tx.select({ id: table.id }).from(table).where(eq(table.benchId, benchId)).limit(1)).length > 0)
+      return false;
+  return true;
+}
+
 /** Empties a bench and gives it a name; the bench itself stays, and so do the answers to requests. */
 export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promise<void> {
   const children = [
@@ -72,9 +80,4 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
   ];
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));
-}
-
-export async function removeBench(tx: Tx, benchId: BenchId): Promise<void> {
-  await clearBench(tx, benchId, '');
-  await tx.delete(bench).where(eq(bench.id, benchId));
 }

@@ -1,5 +1,37 @@
-export { clearBench, findBench, insertBench, lockBench, removeBench, type Bench } from './bench-repo';
-export { insertDevice, listDevices, putPairingCode, revokeDevice, takePairingCode, type Device } from './device-repo';
+export {
+  countRecoveryCodes,
+  countTry,
+  countUsers,
+  findPreferences,
+  findUserByName,
+  forgetOldSignIns,
+  forgetTries,
+  insertAccount,
+  listPasskeys,
+  putPassword,
+  putPreferences,
+  putRecoveryCodes,
+  takeRecoveryCode,
+} from './account-repo';
+export { clearBench, findBench, insertBench, isBenchEmpty, lockBench, type Bench } from './bench-repo';
+export {
+  endSessions,
+  findLink,
+  forgetOldLinks,
+  insertLink,
+  insertMember,
+  listBenches,
+  listLinks,
+  listMembers,
+  membershipsOf,
+  removeLink,
+  removeMember,
+  setRole,
+  type LinkRow,
+  type LinkTo,
+  type MemberRow,
+  type Membership,
+} from './crew-repo';
 export {
   FIRST_ANGLER,
   findHouseRows,
@@ -19,6 +51,7 @@ export {
 export { findKeptMarks, forgetOldMarks, keepMarks } from './kept-evaluation-repo';
 export { addHelmEvent, blocksIn, endLease, holdLease, keepBlock, listHelmEvents, type Block } from './instrument-repo';
 export { insertLeaders, listLeaders, lockLeaders, removeLeaders, setLeaderState } from './leader-repo';
+export { benchesWithHelm, countLeases, liveMessagesFrom, putLiveMessage, sweepLiveMessages } from './live-repo';
 export type { BrokenRow, Listed } from './listed';
 export { insertMovements, listAllMovements, listMovements, type Movement } from './movement-repo';
 export {
@@ -49,6 +82,7 @@ export {
   type ClaimOutcome,
   type RequestRow,
 } from './request-repo';
+export { listRodHolders, putRodDown, takeRod, type RodHolder } from './rod-holder-repo';
 export {
   findPartsThen,
   findRevision,
@@ -70,6 +104,6 @@ export {
   type SaveOutcome,
   type SetupHead,
 } from './setup-repo';
-export { addTripEvents, listTripEvents, listTrips, type TripHead, type TripRow } from './trip-repo';
+export { addTripEvents, listTripEvents, listTrips, tripAuthors, type TripHead, type TripRow } from './trip-repo';
 export { findKeptCells, findPhoto, keepCells, keepPhoto, tripsMadeOf } from './trip-kept-repo';
 export { deckRepo, helmRepo, planRepo, spreadRepo, trialRepo, waterRepo, type VersionedRepo } from './versioned-repo';

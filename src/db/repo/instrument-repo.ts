@@ -2,7 +2,7 @@ import { deflateSync, inflateSync } from 'node:zlib';
 import { and, desc, eq, gte, lt, sql } from 'drizzle-orm';
 import { DOCUMENTS, sealed } from '@/domain/documents';
 import type { HelmEvent } from '@/domain/helm/helm-event';
-import type { BenchId } from '@/domain/ids';
+import type { AnglerId, BenchId } from '@/domain/ids';
 import { BLOCK_S, blockStart, packedBlock, unpackedBlock, type BlockValues } from '@/domain/instruments/blocks';
 import type { Db, Tx } from '../client';
 import { helmEvent, instrumentBlock, lease } from '../schema';
@@ -50,11 +50,16 @@ export async function blocksIn(
 const MOST_BYTES = 30 * 20 * BLOCK_S;
 
 /** Adds an event; the same one again changes nothing. */
-export async function addHelmEvent(db: Db | Tx, benchId: BenchId, event: HelmEvent): Promise<void> {
+export async function addHelmEvent(
+  db: Db | Tx,
+  benchId: BenchId,
+  event: HelmEvent,
+  authorId: AnglerId | null = null,
+): Promise<void> {
   await db
     .insert(helmEvent)
     .ignore()
-    .values({ benchId, id: event.id, atS: event.atS, document: sealed(DOCUMENTS.helmEvent, event) });
+    .values({ benchId, id: event.id, atS: event.atS, authorId, document: sealed(DOCUMENTS.helmEvent, event) });
 }
 
 /** Events from a time on, the newest first, `most` of them. */

@@ -1,6 +1,6 @@
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { DOCUMENTS, sealed } from '@/domain/documents';
-import type { BenchId, TripId } from '@/domain/ids';
+import type { AnglerId, BenchId, TripId } from '@/domain/ids';
 import { byServerClock } from '@/domain/log/clock';
 import type { TripEvent } from '@/domain/log/trip-event';
 import type { Db, Tx } from '../client';
@@ -14,6 +14,8 @@ export interface TripRow {
   readonly event: TripEvent;
   /** how far its clock was behind [s] */
   readonly behindS: number;
+  /** who told it; absent: nobody signs in, or it came in a file */
+  readonly authorId?: AnglerId | null;
 }
 
 /** Adds events; one that is there already, by its id, stays as it is. */
@@ -23,13 +25,14 @@ export async function addTripEvents(db: Db | Tx, benchId: BenchId, rows: readonl
       .insert(tripEvent)
       .ignore()
       .values(
-        chunk.map(({ tripId, event, behindS }) => ({
+        chunk.map(({ tripId, event, behindS, authorId }) => ({
           benchId,
           tripId,
           id: event.id,
           kind: event.kind,
           atS: event.atS,
           behindS,
+          authorId: authorId ?? null,
           document: sealed(DOCUMENTS.tripEvent, event),
         })),
       ),
@@ -44,6 +47,19 @@ export async function listTripEvents(db: Db | Tx, benchId: BenchId, tripId: Trip
     .where(and(eq(tripEvent.benchId, benchId), eq(tripEvent.tripId, tripId)))
     .orderBy(tripEvent.atS, tripEvent.id);
   return listedBy(DOCUMENTS.tripEvent, rows, (event, { behindS }) => byServerClock(event, behindS));
+}
+
+/** Who told each event of a trip, as far as somebody was signed in. */
+export async function tripAuthors(
+  db: Db | Tx,
+  benchId: BenchId,
+  tripId: TripId,
+): Promise<ReadonlyMap<string, AnglerId>> {
+  const rows = await db
+    .select({ id: tripEvent.id, authorId: tripEvent.authorId })
+    .from(tripEvent)
+    .where(and(eq(tripEvent.benchId, benchId), eq(tripEvent.tripId, tripId), isNotNull(tripEvent.authorId)));
+  return new Map(rows.flatMap(({ id, authorId }) => (authorId ? [[id, authorId] as const] : [])));
 }
 
 export interface TripHead {

@@ -1,5 +1,5 @@
 import { double, index, mysqlTable, primaryKey } from 'drizzle-orm/mysql-core';
-import type { BenchId } from '@/domain/ids';
+import type { AnglerId, BenchId } from '@/domain/ids';
 import { bench } from './bench';
 import { document } from './document';
 import { idColumn } from './id';
@@ -14,6 +14,8 @@ export const helmEvent = mysqlTable(
     id: idColumn<string>('id').notNull(),
     /** seconds since 1970 */
     atS: double('at_s').notNull(),
+    /** who told it; null: nobody signs in, or it was told before */
+    authorId: idColumn<AnglerId>('author_id'),
     document: document('document').notNull(),
   },
   (table) => [

@@ -1,8 +1,9 @@
+export { account, passkey, rateLimit, recoveryCode, session, user, verification } from './account';
 export { angler } from './angler';
 export { bench } from './bench';
 export { craft } from './craft';
+export { link, member, rodHolder } from './crew';
 export { deck } from './deck';
-export { device, pairingCode } from './device';
 export { helm } from './helm';
 export { helmEvent } from './helm-event';
 export { houseDocument } from './house-document';
@@ -10,6 +11,7 @@ export { instrumentBlock } from './instrument-block';
 export { keptEvaluation } from './kept-evaluation';
 export { leader } from './leader';
 export { lease } from './lease';
+export { liveMessage } from './live-message';
 export { movement } from './movement';
 export { part } from './part';
 export { plan } from './plan';

@@ -1,5 +1,5 @@
 import { double, index, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
-import type { BenchId, TripId } from '@/domain/ids';
+import type { AnglerId, BenchId, TripId } from '@/domain/ids';
 import { bench } from './bench';
 import { document } from './document';
 import { idColumn } from './id';
@@ -19,6 +19,8 @@ export const tripEvent = mysqlTable(
     atS: double('at_s').notNull(),
     /** how far that clock was behind the server's when it was sent [s] */
     behindS: double('behind_s').notNull(),
+    /** who told it; null: nobody signs in, or it was told before */
+    authorId: idColumn<AnglerId>('author_id'),
     document: document('document').notNull(),
   },
   (table) => [

@@ -5,7 +5,7 @@ import { turnBetween } from '../instruments/direction';
 import { stepped, type Series } from './block-series';
 import { BAND_DIMENSIONS, BAND_NAMES, WORD_DIMENSIONS, type BandDimension, type WordDimension } from './dimensions';
 import { lineOf, stretchesByTurn, type TurnedStretch } from './stretches-by-turn';
-import { TIDES } from './trip-event';
+import { TIDES } from './event-choices';
 import { depthAtSpeed, speedTrend, thenAt, turnPlace } from './then-at';
 import type { Gear, Strike, Trip } from './trip';
 

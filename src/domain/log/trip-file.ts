@@ -3,7 +3,8 @@ import { tripIdSchema } from '../ids';
 import { BLOCK_S } from '../instruments/blocks';
 import { CHANNEL_NAMES, isPossible, kindOf, type ChannelName } from '../instruments/channels';
 import type { Problem } from '../problems';
-import { MOST_POINTS, tripEventSchema, type TripEvent, type TripEventOf } from './trip-event';
+import { MOST_POINTS } from './event-choices';
+import { tripEventSchema, type TripEvent, type TripEventOf } from './trip-event';
 
 const readingsSchema = z.partialRecord(
   z.enum(CHANNEL_NAMES as readonly [ChannelName, ...ChannelName[]]),

@@ -72,4 +72,5 @@ export const partSchema = z.discriminatedUnion('kind', [
 ]);
 
 export type Part = z.infer<typeof partSchema>;
+export type PartOf<K extends PartKind> = Extract<Part, { readonly kind: K }>;
 export { PART_KINDS, type PartKind };

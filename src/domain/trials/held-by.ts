@@ -1,7 +1,7 @@
 import { betaOf, betaQuantile } from '@/core/base/stats';
 import { trialLive, type TrialLive } from '@/core/afloat';
 import type { SetupId } from '../ids';
-import { HELD_BY } from '../log/trip-event';
+import { HELD_BY } from '../log/event-choices';
 import type { Trip } from '../log/trip';
 
 type Held = (typeof HELD_BY)[number];

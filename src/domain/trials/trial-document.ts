@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { TRIAL_PLAN_LIMITS as P, TRIAL_SIZE_LIMITS as S } from '@/core/afloat';
 import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
 import { setupIdSchema, trialIdSchema } from '../ids';
-import type { HELD_BY } from '../log/trip-event';
+import type { HELD_BY } from '../log/event-choices';
 import { numberIn } from '../number';
 import { broken } from '../problems';
 

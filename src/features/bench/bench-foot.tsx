@@ -18,7 +18,10 @@ export function BenchFoot({ onCommand, fileUrl, downloadRef, said }: BenchFootPr
   const { t } = useI18n();
   const groups = groupKeys(BENCH_COMMANDS, true).map((group) => ({ ...group, label: t(`key.${group.label}`) }));
   return (
-    <footer className="narrow print:hidden flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim">
+    <footer
+      data-tour="keys"
+      className="narrow print:hidden flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim"
+    >
       <KeyFoot groups={groups} onAction={onCommand} />
       <a ref={downloadRef} href={fileUrl} download="setup.json" className="hover:text-ink">
         {t('key.download')}

@@ -43,12 +43,15 @@ export interface BenchViewProps extends BenchInput {
   readonly moved: readonly MovedMark[];
   /** whether the page was asked for from a phone */
   readonly fromPhone: boolean;
+  /** the first setup of a bench is shown with a walk round the page */
+  readonly startsTour: boolean;
 }
 
+const Tour = dynamic(() => import('./tour').then((m) => m.Tour), { loading: () => null });
 // Nobody needs it who looks for what is there. Without a boundary of its own its coming would take the focus from the field.
 const MakePart = dynamic(() => import('@/features/fields/make-part').then((m) => m.MakePart), { loading: () => null });
 // Ranges come a second after the page, and what reads them with them.
-const verdictRanges = () => import('./verdicts/verdict-ranges');
+const verdictRanges = () => import('@/domain/verdict-ranges');
 
 /** One setup: its drawing and verdicts, its parts, and what else could go there. */
 export function BenchView(page: BenchViewProps) {
@@ -59,6 +62,7 @@ export function BenchView(page: BenchViewProps) {
   const router = useRouter();
   const [open, setOpen] = useState<Open>(null);
   const [notice, setNotice] = useState('');
+  const [isTouring, setTouring] = useState(page.startsTour);
   const downloadRef = useRef<HTMLAnchorElement>(null);
   const svgRef = useRef<SVGSVGElement>(null);
   const isWide = useMatches('print, (min-width: 64rem)', !page.fromPhone);
@@ -240,7 +244,12 @@ export function BenchView(page: BenchViewProps) {
           revisions={revisions}
           moved={moved}
           fileUrl={fileUrl}
+          onTour={() => {
+            setOpen(null);
+            setTouring(true);
+          }}
         />
+        {isTouring && <Tour onLeave={() => setTouring(false)} />}
       </main>
     </VerdictWords>
   );

@@ -25,7 +25,7 @@ import { useBox } from './use-box';
 const ExchangePanel = dynamic(() => import('./exchange-panel').then((m) => m.ExchangePanel));
 const GuidePanel = dynamic(() => import('./guides/guide-panel').then((m) => m.GuidePanel));
 const HistoryPanel = dynamic(() => import('./history-panel').then((m) => m.HistoryPanel));
-const KeysPanel = dynamic(() => import('@/ui/keys-panel').then((m) => m.KeysPanel));
+const HelpPanel = dynamic(() => import('@/features/fields/help-panel').then((m) => m.HelpPanel));
 const MergePanel = dynamic(() => import('./merge-panel').then((m) => m.MergePanel));
 const PartCard = dynamic(() => import('./part-card').then((m) => m.PartCard));
 const PartForm = dynamic(() => import('./part-form').then((m) => m.PartForm));
@@ -241,13 +241,7 @@ export function BoxView({ start, ...page }: BoxViewProps) {
       )}
       {open === 'exchange' && <ExchangePanel parts={parts} onClose={close} />}
       {open === 'keys' && (
-        <KeysPanel
-          open
-          onOpenChange={(next) => !next && close()}
-          title={t('key.title')}
-          closeLabel={t('common.close')}
-          groups={named(groupKeys(BOX_COMMANDS))}
-        />
+        <HelpPanel view="box" open onOpenChange={(next) => !next && close()} groups={named(groupKeys(BOX_COMMANDS))} />
       )}
     </main>
   );

@@ -43,6 +43,11 @@ export function ExchangePanel({
                 {t('files.benchJson')}
               </a>
             </li>
+            <li>
+              <a className="underline" href="/files/bundle.json" download="bundle.json">
+                {t('files.bundleJson')}
+              </a>
+            </li>
             <li className="semi-narrow mt-1 text-[13px] text-dim">
               {t('files.schemas')}{' '}
               <a className="underline" href="/files/schema/bench" download="bench.schema.json">
@@ -51,6 +56,10 @@ export function ExchangePanel({
               ,{' '}
               <a className="underline" href="/files/schema/setup" download="setup.schema.json">
                 setup
+              </a>
+              ,{' '}
+              <a className="underline" href="/files/schema/bundle" download="bundle.schema.json">
+                bundle
               </a>
             </li>
           </ul>
@@ -78,6 +87,17 @@ export function ExchangePanel({
           <p>{t('files.setupHas', { name: state.name, fresh: state.newParts })}</p>
           <Confirm
             label={t('files.confirmSetup')}
+            disabled={false}
+            onConfirm={exchange.confirm}
+            onCancel={exchange.cancel}
+          />
+        </div>
+      )}
+      {state.kind === 'bundle' && (
+        <div>
+          <p>{t('files.bundleHas', { parts: state.newParts, setups: state.setups, spreads: state.spreads })}</p>
+          <Confirm
+            label={t('files.confirmBundle')}
             disabled={false}
             onConfirm={exchange.confirm}
             onCancel={exchange.cancel}
@@ -124,6 +144,7 @@ function Progress({ state }: { readonly state: Exchange }) {
       );
     case 'idle':
     case 'setup':
+    case 'bundle':
     case 'parts':
     case 'bench':
       return null;

@@ -45,10 +45,11 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
             <p className="semi-narrow text-[14px]">{t('box.noReadings')}</p>
           )}
           <ul>
-            {history.readings.map(({ guide, before, after, takenAt }) => (
+            {history.readings.map(({ guide, before, after, takenAt, by }) => (
               <li key={takenAt + guide} className="border-t border-faint py-1 text-[14px]">
                 <span className="narrow text-dim">
-                  {date(new Date(takenAt), 'full')} · {t(`guide.${guide as Guide}.name`)}
+                  {date(new Date(takenAt), 'full')} · {t(`guideName.${guide as Guide}`)}
+                  {by && ` · ${by}`}
                 </span>
                 {changesOf(i18n, part, before, after).map(({ label, was, is }) => (
                   <span key={label} className="semi-narrow block">
@@ -61,9 +62,12 @@ export function HistoryPanel({ part, onClose }: { readonly part: Part; readonly 
           <h3 className="narrow mt-3 text-[13px] text-dim">{t('box.movements')}</h3>
           {history.movements.length === 0 && <p className="semi-narrow text-[14px]">{t('box.noMovements')}</p>}
           <ul>
-            {history.movements.map(({ amount, reason, at }, i) => (
+            {history.movements.map(({ amount, reason, at, by }, i) => (
               <li key={i} className="flex items-baseline justify-between gap-3 border-t border-faint py-1 text-[14px]">
-                <span className="narrow text-dim">{date(new Date(at), 'full')}</span>
+                <span className="narrow text-dim">
+                  {date(new Date(at), 'full')}
+                  {by && ` · ${by}`}
+                </span>
                 <span className="semi-narrow flex-1">{reason}</span>
                 <span>
                   {amount > 0 ? '+' : '−'}

@@ -96,7 +96,7 @@ export function PartCard({
                 onClick={() => onGuide(guide)}
                 className="narrow min-h-8 border border-ink px-2 text-[13px] hover:bg-hi hover:text-on-hi lg:min-h-6"
               >
-                {t(`guide.${guide}.name`)}
+                {t(`guideName.${guide}`)}
               </button>
             </li>
           ))}

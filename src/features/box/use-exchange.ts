@@ -7,6 +7,7 @@ import type { PlannedLine } from '@/domain/exchange/plan-parts';
 import type { ExchangeReply, ExchangeRequest } from '@/workers/exchange-protocol';
 import { answered, requestIdFor } from '@/features/fields/send';
 import type { BenchDifference } from '@/server/exchange/file-to-bench';
+import { benchHeader } from '@/features/fields/page-bench';
 
 export type Exchange =
   | { readonly kind: 'idle' }
@@ -16,6 +17,13 @@ export type Exchange =
   | { readonly kind: 'parts'; readonly lines: readonly PlannedLine[]; readonly name: string }
   | { readonly kind: 'bench'; readonly difference: BenchRehearsal; readonly file: string }
   | { readonly kind: 'setup'; readonly name: string; readonly newParts: number; readonly file: string }
+  | {
+      readonly kind: 'bundle';
+      readonly newParts: number;
+      readonly setups: number;
+      readonly spreads: number;
+      readonly file: string;
+    }
   | { readonly kind: 'started'; readonly setupId: string }
   | { readonly kind: 'writing' }
   | { readonly kind: 'written'; readonly count: number | null; readonly seconds: number };
@@ -27,6 +35,9 @@ export interface BenchRehearsal extends BenchDifference {
 }
 
 export type RefusedCode =
+  | 'signed-out'
+  | 'not-allowed'
+  | 'other-bench'
   | 'breaks'
   | 'busy'
   | 'disk-full'
@@ -84,10 +95,15 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
     if (file.size > 64 * 1024 * 1024) return refuse('too-large');
     setState({ kind: 'reading', done: 0, of: 0 });
     const text = await file.text();
-    const isSetup = looksLikeSetup(text);
-    const answer = await post(isSetup ? '/files/setup.json' : '/files/bench.json', text);
+    const found = kindOf(text);
+    const answer = await post(`/files/${found}.json`, text);
     if (!answer.ok) refuse(answer.code, answer.detail);
-    else if (isSetup) setState({ kind: 'setup', ...(answer.data as { name: string; newParts: number }), file: text });
+    else if (found === 'bundle') {
+      const { newParts, setups, spreads } = answer.data as BundleRehearsal;
+      const fresh = setups.filter(({ isNew }) => isNew).length;
+      setState({ kind: 'bundle', newParts, setups: fresh, spreads: spreads.length, file: text });
+    } else if (found === 'setup')
+      setState({ kind: 'setup', ...(answer.data as { name: string; newParts: number }), file: text });
     else setState({ kind: 'bench', difference: answer.data as BenchRehearsal, file: text });
   };
 
@@ -113,6 +129,7 @@ export function useExchange(parts: readonly BoxPart[], reason: string) {
       setState({ kind: 'idle' });
     },
     confirm: () => {
+      if (state.kind === 'bundle') void write('/files/bundle.json?confirm=yes', state.file);
       if (state.kind === 'setup') void write('/files/setup.json?confirm=yes', state.file);
       if (state.kind === 'bench') void write('/files/bench.json?confirm=yes', state.file);
       if (state.kind === 'parts') {
@@ -132,14 +149,22 @@ function changesOf(lines: readonly PlannedLine[], parts: readonly BoxPart[]) {
   );
 }
 
-/** A setup has a chain of joints; what is not JSON at all the server says. */
-function looksLikeSetup(text: string): boolean {
+/** A setup has a chain of joints, a bundle says that it is one; what is not JSON at all the server says. */
+function kindOf(text: string): 'setup' | 'bundle' | 'bench' {
   try {
     const json: unknown = JSON.parse(text);
-    return typeof json === 'object' && json !== null && 'chain' in json;
+    if (typeof json !== 'object' || json === null) return 'bench';
+    if ('kind' in json && json.kind === 'bundle') return 'bundle';
+    return 'chain' in json ? 'setup' : 'bench';
   } catch {
-    return false;
+    return 'bench';
   }
+}
+
+interface BundleRehearsal {
+  readonly newParts: number;
+  readonly setups: readonly { readonly isNew: boolean }[];
+  readonly spreads: readonly unknown[];
 }
 
 type Answer =
@@ -152,7 +177,7 @@ async function post(path: string, body: string): Promise<Answer> {
   try {
     const response = await fetch(path, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', 'idempotency-key': requestIdFor(asked) },
+      headers: { 'content-type': 'application/json', 'idempotency-key': requestIdFor(asked), ...benchHeader() },
       body,
     });
     const data = (await response.json()) as {

@@ -6,15 +6,14 @@ import type { Ranges } from '@/core/decide';
 import { effectFigures, VERDICT_NAMES, type VerdictName } from '@/core/judge';
 import type { Measure } from '@/core/base/measure';
 import { revisionLetter } from '@/domain/revision-letter';
-import { effectColumns, MARK_SHAPE, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { effectColumns, MEASURE_OF_UNIT } from '@/features/fields/shown-as';
+import { VerdictCell } from '@/features/fields/verdict-cell';
 import { useFished, useVerdictText } from '@/features/fields/verdict-words';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
-import { reasonText } from '@/i18n/setup-text';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import type { Compared } from '@/server/queries/comparison';
 import type { BrokenSetup } from '@/server/setups/newest-setups';
-import { Mark } from '@/ui/mark';
 import type { QuestionOf } from '@/workers/protocol';
 
 /** Up to four setups beside each other, verdict by verdict, each with its range. */
@@ -27,8 +26,7 @@ export function CompareView({
 }) {
   const fished = useFished();
   const verdictName = useVerdictText();
-  const i18n = useI18n();
-  const { t, format } = i18n;
+  const { t, format } = useI18n();
   const ranges = useRangesOf(setups);
   const figures = useMemo(() => setups.map(({ evaluation }) => effectFigures(evaluation)), [setups]);
   return (
@@ -71,16 +69,17 @@ export function CompareView({
                     const verdict = evaluation.verdicts[name];
                     return (
                       <td key={id} data-setup={id} data-mark={verdict.mark} className="px-3 py-1.5">
-                        <p className="narrow flex items-center gap-1.5">
-                          <Mark shape={MARK_SHAPE[verdict.mark]} size={13} /> {t(`mark.${verdict.mark}`)}{' '}
-                          <span className="ml-auto text-[19px] font-semibold">
-                            {format(verdict.value, MEASURE_OF_UNIT[verdict.unit])}
-                          </span>
-                        </p>
-                        <VerdictRange ranges={ranges[i] ?? null} name={name} measure={MEASURE_OF_UNIT[verdict.unit]} />
-                        <p className="semi-narrow text-[12.5px] leading-[1.25]">
-                          {verdict.reasons.map((reason) => reasonText(i18n, reason, file)).join(' ')}
-                        </p>
+                        <VerdictCell
+                          verdict={verdict}
+                          setup={file}
+                          range={
+                            <VerdictRange
+                              ranges={ranges[i] ?? null}
+                              name={name}
+                              measure={MEASURE_OF_UNIT[verdict.unit]}
+                            />
+                          }
+                        />
                       </td>
                     );
                   })}

@@ -20,6 +20,8 @@ export interface PartLineProps {
   /** what a typed line can be read as; empty: only the Box */
   readonly kinds: readonly PartKind[];
   readonly usual?: Readonly<Record<string, unknown>> | undefined;
+  /** shown while nothing is typed */
+  readonly example?: string;
   /** a field that it must have, which a mass on the line fills */
   readonly needs?: string | undefined;
   readonly onChoose: (part: Part) => void;
@@ -35,7 +37,7 @@ const SHOWN = 7;
  * yet is made from the line.
  */
 export function PartLine(props: PartLineProps) {
-  const { label, chosen, isNew, parts, kinds, usual, needs, onChoose, onMake, onClear } = props;
+  const { label, example, chosen, isNew, parts, kinds, usual, needs, onChoose, onMake, onClear } = props;
   const i18n = useI18n();
   const { t } = i18n;
   const id = useId();
@@ -106,7 +108,7 @@ export function PartLine(props: PartLineProps) {
         autoComplete="off"
         value={line}
         maxLength={200}
-        placeholder={t('reading.typeIt')}
+        placeholder={example ?? t('reading.typeIt')}
         onFocus={() => setOpen(true)}
         onClick={() => setOpen(true)}
         onChange={({ target }) => {

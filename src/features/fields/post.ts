@@ -1,3 +1,5 @@
+import { benchHeader } from './page-bench';
+
 /** How a request to the live routes ended. */
 export type Posted = 'kept' | 'refused' | 'unreachable';
 
@@ -6,7 +8,7 @@ export async function post(path: 'events' | 'phone', body: unknown): Promise<Pos
   try {
     const response = await fetch(`/live/${path}`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', ...benchHeader() },
       body: JSON.stringify(body),
     });
     return response.ok ? 'kept' : response.status === 422 ? 'refused' : 'unreachable';

@@ -2,6 +2,7 @@
 
 import { v7 as newRequestId } from 'uuid';
 import type { Reply } from '@/server/reply';
+import { pageBench } from './page-bench';
 
 /** Failures after which it is not known whether the change was made: the next try must be the same request. */
 const UNSURE: ReadonlySet<string> = new Set(['database-away', 'busy', 'failed', 'disk-full']);
@@ -23,14 +24,19 @@ export interface Unreachable {
  */
 export async function send<T, Code extends string>(
   name: string,
-  action: (sent: { readonly requestId: string; readonly input: unknown }) => Promise<Reply<T, Code>>,
+  action: (sent: {
+    readonly requestId: string;
+    readonly input: unknown;
+    readonly benchId?: string | undefined;
+  }) => Promise<Reply<T, Code>>,
   input: unknown,
 ): Promise<(Reply<T, Code> | Unreachable) & { readonly requestId: string }> {
-  const asked = `${name} ${JSON.stringify(input)}`;
+  const benchId = pageBench();
+  const asked = `${name} ${benchId} ${JSON.stringify(input)}`;
   const requestId = unanswered.get(asked) ?? newRequestId();
   unanswered.set(asked, requestId);
   for (const wait of [...AGAIN_AFTER_MS, null]) {
-    const reply = await action({ requestId, input }).catch(() => null);
+    const reply = await action({ requestId, input, ...(benchId && { benchId }) }).catch(() => null);
     if (reply) {
       if (reply.ok || !UNSURE.has(reply.code)) unanswered.delete(asked);
       return { ...reply, requestId };

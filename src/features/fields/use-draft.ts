@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { nameInBench } from './page-bench';
 
 export interface DraftOffer<T> {
   readonly value: T;
@@ -11,7 +12,7 @@ export interface DraftOffer<T> {
 type Reader<T> = (kept: unknown) => T | null | Promise<T | null>;
 
 const WAIT_MS = 250;
-const nameOf = (key: string) => `ferula draft ${key}`;
+const nameOf = (key: string) => nameInBench(`ferula draft ${key}`);
 
 /**
  * Keeps in this browser what was typed and not saved yet, and offers it again after a reload, a link away or a crash.

@@ -6,6 +6,7 @@ import type { HelmEvent } from '@/domain/helm/helm-event';
 import type { LinkState, LiveMessage } from '@/domain/helm/live';
 import { Tracks } from '@/domain/helm/tracks';
 import { post, type Posted } from './post';
+import { pageBench } from './page-bench';
 
 export interface KeptHelm {
   readonly document: Helm;
@@ -29,7 +30,7 @@ const LOST_S = 25;
 const MOST_EVENTS = 300;
 
 /** The live line to the server: readings, connections and events as they come. It mends itself. */
-export function useLive() {
+export function useLive(from?: string) {
   const [heard, setHeard] = useState<Heard | null>(null);
   const [line, setLine] = useState<'opening' | 'open' | 'lost'>('opening');
   const [clockS, setClockS] = useState(0);
@@ -38,7 +39,7 @@ export function useLive() {
     let aliveAt = Date.now();
     const open = () => {
       source?.close();
-      source = new EventSource('/live');
+      source = new EventSource(from ?? `/live?bench=${encodeURIComponent(pageBench() ?? '')}`);
       aliveAt = Date.now();
       source.onopen = () => setLine('open');
       source.onmessage = ({ data }: MessageEvent<string>) => {
@@ -63,7 +64,7 @@ export function useLive() {
       clearInterval(tick);
       source?.close();
     };
-  }, []);
+  }, [from]);
   return {
     line,
     heard,

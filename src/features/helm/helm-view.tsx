@@ -3,18 +3,15 @@
 import { useState } from 'react';
 import { courseNow, groundSpeedToHold } from '@/domain/helm/current-here';
 import { currentNow, speedAtLures, throughWater } from '@/domain/helm/current-now';
-import { outsideForS } from '@/domain/helm/figure';
 import type { HelmEvent } from '@/domain/helm/helm-event';
-import { LARGE } from '@/domain/helm/helm-limits';
 import { freshValue, standingOf } from '@/domain/helm/standing';
 import { NO_TRACKS } from '@/domain/helm/tracks';
-import { asRead } from '@/domain/helm/usual-helm';
 import { useI18n } from '@/i18n/client';
 import type { HelmPage } from '@/server/queries/helm-page';
 import { useKeys } from '@/ui/keys';
-import { ViewKeys } from '@/ui/view-keys';
+import { ViewKeys } from '@/features/fields/view-keys';
 import { Beside } from './figures/beside';
-import { LargeFigure } from './figures/large-figure';
+import { LargeFigures } from './figures/large-figures';
 import { HelmProblems } from './helm-problems';
 import { isPanel, KEYS, type Action, type PanelName } from './keys';
 import { LureWindows } from './lures/lure-windows';
@@ -122,22 +119,7 @@ export function HelmView(page: HelmPage) {
         {phone.problem && <span role="alert">{t(`helm.phone.problem.${phone.problem}`)}</span>}
       </p>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_232px]">
-        <div className="grid min-h-0 auto-rows-fr">
-          {helm.figures.slice(0, LARGE).map((figure, i) => (
-            <LargeFigure
-              key={`${figure.channel} ${i}`}
-              figure={figure}
-              standing={standing[figure.channel]}
-              smoothingS={helm.smoothingS}
-              outsideS={
-                figure.wanted
-                  ? outsideForS(tracks.of(figure.channel), asRead(helm, figure.channel, figure.wanted), helm.smoothingS)
-                  : 0
-              }
-              probe={figure.channel === 'probeMps' || figure.channel === 'probeC' ? standing.probeM : null}
-            />
-          ))}
-        </div>
+        <LargeFigures helm={helm} tracks={tracks} standing={standing} />
         <Beside channels={helm.beside} standing={standing} />
       </div>
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] lg:h-[min(23vh,200px)] lg:grid-cols-[minmax(0,4fr)_minmax(0,3fr)]">
@@ -165,13 +147,12 @@ export function HelmView(page: HelmPage) {
         </div>
       </div>
       <ViewKeys
+        view="helm"
         rows={KEYS}
         named={named}
         onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
-        title={t('helm.keys')}
-        closeLabel={t('common.close')}
         className="border-t border-faint px-3 py-0.5"
       />
       <HelmPanels

@@ -60,7 +60,7 @@ describe('what moved', () => {
     const water = event('water', { sensorMps: { mean: 1.3 - 0.5 / 3.6, sd: 0.02 } });
     expect(movedTitle(metric, water)).toBe('The water changed, not the boat.');
     expect(said(metric, water)).toBe(
-      'the probe lost 0.5 km/h; the temperature, the boat’s speed, and the probe’s depth did not change.',
+      'the probe slowed by 0.5 km/h; the temperature, the boat’s speed, and the probe’s depth did not change.',
     );
     const warmer = event('water', { sensorC: { mean: 10.2, sd: 0.05 }, boatMps: null, sensorDepthM: null });
     expect(said(knots, warmer)).toBe(
@@ -78,7 +78,7 @@ describe('what moved', () => {
   it('says each alarm in a sentence', () => {
     const alarm = { key: '', channel: 'probeMps', sinceS: 0, isSilenced: false } as const;
     const more = { nowS: 40, sinceS: 0, bottom: null, lineNumber: () => 3 };
-    expect(alarmText(metric, { ...alarm, kind: 'below' }, more)).toBe('Speed at the lures is below your window.');
+    expect(alarmText(metric, { ...alarm, kind: 'below' }, more)).toBe('Speed at the lures is below your range.');
     expect(alarmText(metric, { ...alarm, kind: 'break' }, more)).toBe(
       'The probe crossed the temperature break 40 s ago.',
     );

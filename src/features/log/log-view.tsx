@@ -7,7 +7,7 @@ import { suddenStop } from '@/domain/log/sudden-stop';
 import { NOTHING_KNOWN, tallyOf } from '@/domain/log/told';
 import { nextAngler, turnPassed } from '@/domain/log/turn-list';
 import type { TripEvent } from '@/domain/log/trip-event';
-import { tripIdSchema } from '@/domain/ids';
+import type { TripId } from '@/domain/ids';
 import { towPointsOf } from '@/domain/spread/tow-points';
 import { clockText } from '@/features/fields/readout';
 import { useLive } from '@/features/fields/use-live';
@@ -15,7 +15,7 @@ import { useUnpacked } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
 import type { LogPage } from '@/server/queries/log-page';
 import { useKeys } from '@/ui/keys';
-import { ViewKeys } from '@/ui/view-keys';
+import { ViewKeys } from '@/features/fields/view-keys';
 import { Bars } from './bars';
 import { KEYS, type Action, type Mode } from './keys';
 import { LineTiles } from './lines/line-tiles';
@@ -334,13 +334,12 @@ export function LogView({
         </div>
       )}
       <ViewKeys
+        view="log"
         rows={KEYS}
         named={(label) => t(`log.key.${label}`)}
         onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isShown) => setPanel(isShown ? 'keys' : null)}
-        title={t('log.keys')}
-        closeLabel={t('common.close')}
         className="hidden border-t border-faint px-3 py-0.5 lg:flex"
       />
       <LogPanels
@@ -385,7 +384,7 @@ export function LogView({
         }}
         onAdd={(events) => void add(events)}
         onOpenTrip={(opened) => {
-          const id = tripIdSchema.parse(`trip-${newId()}`);
+          const id = `trip-${newId()}` as TripId;
           void inHand.choose(id).then(() => add([{ kind: 'opened', ...own(), ...opened }], id));
           setPanel(null);
         }}

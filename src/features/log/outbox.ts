@@ -1,4 +1,5 @@
 import type { TripId } from '@/domain/ids';
+import { benchHeader, nameInBench } from '@/features/fields/page-bench';
 import { store, type KeptEvent } from './store';
 
 /** So many entries go at once. */
@@ -32,7 +33,7 @@ interface Taken {
  * it, and the server takes an id once however often it comes. Null while another page of this browser sends.
  */
 async function sendWaiting(): Promise<Sent | null> {
-  return navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
+  return navigator.locks.request(nameInBench(LOCK), { ifAvailable: true }, async (lock) => {
     if (!lock) return null;
     let [tripId, behindS]: [TripId | null, number | null] = [null, null];
     for (;;) {
@@ -58,7 +59,7 @@ async function post(batch: readonly KeptEvent[]): Promise<Taken | null> {
   try {
     const response = await fetch('/log/events', {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', ...benchHeader() },
       body: JSON.stringify({
         version: 1,
         tripId: batch[0]!.tripId,
@@ -88,7 +89,7 @@ async function sendPhotos(): Promise<boolean> {
     try {
       const response = await fetch(`/log/photos/${id}?trip=${encodeURIComponent(tripId)}`, {
         method: 'PUT',
-        headers: { 'content-type': 'image/jpeg' },
+        headers: { 'content-type': 'image/jpeg', ...benchHeader() },
         body,
         signal: AbortSignal.timeout(ANSWER_MS),
       });

@@ -1,6 +1,7 @@
 import { Dexie, type Table } from 'dexie';
 import type { TripEvent } from '@/domain/log/trip-event';
 import type { TripId } from '@/domain/ids';
+import { nameInBench } from '@/features/fields/page-bench';
 
 /** One entry as it was made on this phone, or as another phone's came from the server. */
 export interface KeptEvent {
@@ -24,9 +25,9 @@ class LogStore extends Dexie {
   declare readonly events: Table<KeptEvent, string>;
   declare readonly photos: Table<WaitingPhoto, string>;
   declare readonly settings: Table<{ readonly name: string; readonly value: unknown }, string>;
-  constructor() {
+  constructor(name: string) {
     // Strict: an entry that was shown as kept is on the disk, whatever happens to the browser.
-    super('ferula-log', { chromeTransactionDurability: 'strict' });
+    super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({
       events: 'id, tripId, order, [unsent+order]',
       photos: 'id, tripId',
@@ -38,7 +39,7 @@ class LogStore extends Dexie {
 let opened: LogStore | null = null;
 
 /** The phone's own memory of its trips. */
-export const store = (): LogStore => (opened ??= new LogStore());
+export const store = (): LogStore => (opened ??= new LogStore(nameInBench('ferula-log')));
 
 /** Keeps an entry of this phone, to be sent; resolves once it is on the disk. */
 export async function keepEntry(tripId: TripId, event: TripEvent): Promise<void> {

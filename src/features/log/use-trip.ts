@@ -2,11 +2,12 @@
 
 import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
-import { tripIdSchema, type TripId } from '@/domain/ids';
+import type { TripId } from '@/domain/ids';
 import { tripOf } from '@/domain/log/trip';
 import type { TripEvent } from '@/domain/log/trip-event';
 import { startOutbox } from './outbox';
 import { keepEntry, openTrip, setOpenTrip, store, takeOver, waiting } from './store';
+import { benchHeader } from '@/features/fields/page-bench';
 
 /** How often the other phones of the crew are asked after [ms]. */
 const MERGE_MS = 15_000;
@@ -50,7 +51,10 @@ export function useTrip(asked: string | null) {
 
   const merge = useCallback(async (of: TripId) => {
     try {
-      const response = await fetch(`/log/events/${encodeURIComponent(of)}`, { signal: AbortSignal.timeout(20_000) });
+      const response = await fetch(`/log/events/${encodeURIComponent(of)}`, {
+        headers: benchHeader(),
+        signal: AbortSignal.timeout(20_000),
+      });
       setReaches(response.ok);
       if (response.ok) await takeOver(of, ((await response.json()) as { events: TripEvent[] }).events);
     } catch {
@@ -69,9 +73,9 @@ export function useTrip(asked: string | null) {
   }, [merge]);
 
   useEffect(() => {
-    const found = tripIdSchema.safeParse(asked);
-    if (!found.success) return;
-    const timer = setTimeout(() => void merge(found.data).then(() => setOpenTrip(found.data)));
+    if (!asked || asked.length > 64) return;
+    const found = asked as TripId;
+    const timer = setTimeout(() => void merge(found).then(() => setOpenTrip(found)));
     return () => clearTimeout(timer);
   }, [asked, merge]);
 

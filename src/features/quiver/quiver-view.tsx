@@ -22,7 +22,7 @@ import { useQuiver } from './use-quiver';
 // What is opened over the map is fetched when it is first opened.
 const ChoosePanel = dynamic(() => import('./choose/choose-panel').then((m) => m.ChoosePanel));
 const DayPanel = dynamic(() => import('./day-panel').then((m) => m.DayPanel));
-const KeysPanel = dynamic(() => import('@/ui/keys-panel').then((m) => m.KeysPanel));
+const HelpPanel = dynamic(() => import('@/features/fields/help-panel').then((m) => m.HelpPanel));
 
 /** Rods against presentations: the map of territories, the table of scores, and what is asked of them. */
 export function QuiverView(page: QuiverPage) {
@@ -73,6 +73,17 @@ export function QuiverView(page: QuiverPage) {
   const labelled = (atFoot: boolean) =>
     groupKeys(QUIVER_KEYS, atFoot).map((group) => ({ ...group, label: label(group.label) }));
   const close = (isOpen: boolean) => !isOpen && setOpen(null);
+  const workChoice = (
+    <fieldset className="flex items-center gap-3">
+      <legend className="sr-only">{t('quiver.work')}</legend>
+      {(['cast', 'towed'] as const).map((each) => (
+        <label key={each} className="flex min-h-8 items-center gap-1.5">
+          <input type="radio" name="work" checked={work === each} onChange={() => state.setWork(each)} />
+          {t(`quiver.workOf.${each}`)}
+        </label>
+      ))}
+    </fieldset>
+  );
   if (presented.length === 0 || rods.length === 0) {
     return (
       <main id="main" tabIndex={-1} className="mx-auto max-w-4xl px-3 py-6 outline-none">
@@ -84,11 +95,7 @@ export function QuiverView(page: QuiverPage) {
             {t(rods.length === 0 ? 'nav.box' : 'list.new')}
           </Link>
         </p>
-        {page.setups.length > 0 && rods.length > 0 && (
-          <button type="button" onClick={() => run('work')} className="narrow mt-2 min-h-9 border border-ink px-3">
-            {label('work')}
-          </button>
-        )}
+        <div className="narrow mt-2">{workChoice}</div>
       </main>
     );
   }
@@ -102,15 +109,7 @@ export function QuiverView(page: QuiverPage) {
       <h1 className="sr-only">{t('nav.quiver')}</h1>
       <BrokenSetups broken={page.broken} />
       <div className="narrow flex flex-wrap items-center gap-x-5 gap-y-1 text-[14px]">
-        <fieldset className="flex items-center gap-3">
-          <legend className="sr-only">{t('quiver.work')}</legend>
-          {(['cast', 'towed'] as const).map((each) => (
-            <label key={each} className="flex min-h-8 items-center gap-1.5">
-              <input type="radio" name="work" checked={work === each} onChange={() => state.setWork(each)} />
-              {t(`quiver.workOf.${each}`)}
-            </label>
-          ))}
-        </fieldset>
+        {workChoice}
         <label className="flex min-h-8 items-center gap-1.5">
           <input
             type="checkbox"
@@ -198,15 +197,7 @@ export function QuiverView(page: QuiverPage) {
           <ChoosePanel page={page} start={presented[place.row]!} />
         </Panel>
       )}
-      {open === 'keys' && (
-        <KeysPanel
-          open
-          onOpenChange={close}
-          title={t('key.keys')}
-          closeLabel={t('common.close')}
-          groups={labelled(false)}
-        />
-      )}
+      {open === 'keys' && <HelpPanel view="quiver" open onOpenChange={close} groups={labelled(false)} />}
     </main>
   );
 }

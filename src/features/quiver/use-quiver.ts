@@ -28,7 +28,10 @@ const USUAL_FLOOR = 0.9;
  * and the solver's answer to what is asked.
  */
 export function useQuiver(page: QuiverPage) {
-  const [work, setWork] = useState<Work>('cast');
+  // Who only trolls is not shown an empty table first.
+  const [work, setWork] = useState<Work>(() =>
+    presentedOf(page, 'cast', false).length === 0 && presentedOf(page, 'towed', false).length > 0 ? 'towed' : 'cast',
+  );
   const [withLures, setWithLures] = useState(true);
   const [floor, setFloor] = useState(USUAL_FLOOR);
   const [marks, setMarks] = useState<Readonly<Record<string, RodMark>>>({});

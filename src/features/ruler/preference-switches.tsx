@@ -1,13 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useOptimistic, useTransition } from 'react';
 import { useI18n } from '@/i18n/client';
 import { LIGHTINGS, LOCALES, UNIT_SYSTEMS } from '@/i18n/preferences';
 import { choosePreference, type Choice } from '@/server/actions/choose-preference';
+import { useMatches } from '@/ui/use-matches';
 
-/** Language, units and lighting: each a short list that takes effect at once. */
-export function PreferenceSwitches() {
+// Only a phone has it: what it stands on weighs as much as a small view.
+const SettingsPop = dynamic(() => import('./settings-pop').then((m) => m.SettingsPop), { loading: () => null });
+
+/** Language, units and lighting: each a short list that takes effect at once; on a phone behind one button. */
+export function PreferenceSwitches({ crew }: { readonly crew: string }) {
   const { t, preferences } = useI18n();
   const router = useRouter();
   const [, startChoosing] = useTransition();
@@ -26,8 +31,13 @@ export function PreferenceSwitches() {
     const lighting = LIGHTINGS.find((each) => document.cookie.includes(`lighting=${each}`));
     if (lighting) document.documentElement.dataset['lighting'] = lighting;
   }, []);
-  return (
-    <div role="group" aria-label={t('preferences.label')} className="flex items-center gap-2">
+  const isPhone = useMatches('(width < 40rem)', false);
+  const switches = (
+    <div
+      role="group"
+      aria-label={t('preferences.label')}
+      className="flex items-center gap-2 max-sm:flex-col max-sm:items-stretch max-sm:gap-3"
+    >
       <Switch
         label={t('preferences.locale')}
         value={shown.locale}
@@ -51,6 +61,8 @@ export function PreferenceSwitches() {
       />
     </div>
   );
+  if (!isPhone) return switches;
+  return <SettingsPop label={t('preferences.label')} button={t('preferences.open')} switches={switches} crew={crew} />;
 }
 
 function keepHere({ name, value }: Choice): void {
@@ -74,7 +86,7 @@ function Switch<T extends string>({ label, value, options, textOf, onChoose }: S
         const chosen = options.find((each) => each === event.target.value);
         if (chosen) onChoose(chosen);
       }}
-      className="min-h-7 max-w-[6.5rem] border-b border-faint bg-sheet hover:text-ink"
+      className="min-h-7 border-b border-faint bg-sheet hover:text-ink max-sm:min-h-11 sm:max-w-[6.5rem]"
     >
       {options.map((each) => (
         <option key={each} value={each}>

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { failureText } from '@/i18n/problem-text';
@@ -15,6 +16,10 @@ import { SchoolList } from './school-list';
 import { SheetForm } from './sheet-form';
 import { TrialRules } from './trial-rules';
 import { useHouse } from './use-house';
+
+const HelpPanel = dynamic(() => import('@/features/fields/help-panel').then((m) => m.HelpPanel), {
+  loading: () => null,
+});
 
 const SECTIONS = ['schools', 'sheet', 'angler', 'crafts', 'classes', 'knots', 'browser'] as const;
 type Section = (typeof SECTIONS)[number];
@@ -41,6 +46,7 @@ export function RulesView({
   const bench = useHouse(initial);
   const { shown: house, change, keeping } = bench;
   const [section, setSection] = useState<Section>('schools');
+  const [help, setHelp] = useState(false);
   const note = NOTES[section];
   return (
     <main
@@ -63,6 +69,14 @@ export function RulesView({
             </button>
           ))}
         </nav>
+        <button
+          type="button"
+          onClick={() => setHelp(true)}
+          className="narrow mt-2 min-h-9 text-left text-[14px] text-dim underline underline-offset-2 hover:text-ink"
+        >
+          {t('help.title')}
+        </button>
+        {help && <HelpPanel view="rules" open onOpenChange={setHelp} groups={[]} />}
         <p role="status" className="narrow mt-2 min-h-5 text-[13px]">
           {keeping === 'unchanged'
             ? ''

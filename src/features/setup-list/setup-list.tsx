@@ -7,6 +7,7 @@ import { verdictText } from '@/i18n/setup-text';
 import { faultText } from '@/i18n/problem-text';
 import type { SetupLines } from '@/server/queries/setup-list';
 import { Mark } from '@/ui/mark';
+import { EmptyBench } from './empty-bench';
 import { BringBack, SetupActions } from './setup-actions';
 
 /** The setups of the bench with the marks of their newest revisions. */
@@ -39,7 +40,7 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
         <p>{find === '' ? t('list.empty') : t('list.noneFound')}</p>
       ) : (
         <div
-          className="overflow-x-auto border border-ink bg-sheet"
+          className="relative overflow-x-auto border border-ink bg-sheet"
           tabIndex={0}
           role="group"
           aria-label={t('list.title')}
@@ -51,8 +52,8 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
                   <span className="sr-only">{t('compare.go')}</span>
                 </th>
                 <th className="px-3 py-1.5 font-normal">{t('list.name')}</th>
-                <th className="px-2 font-normal">{t('list.revision')}</th>
-                <th className="px-2 font-normal">{t('list.date')}</th>
+                <th className="px-2 font-normal max-sm:hidden">{t('list.revision')}</th>
+                <th className="px-2 font-normal max-sm:hidden">{t('list.date')}</th>
                 {VERDICT_NAMES.map((name) => (
                   <th key={name} className="px-2 font-normal">
                     {verdictText({ t }, name, 'both')}
@@ -68,7 +69,7 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
                 'faults' in setup ? (
                   <tr key={setup.id} className="border-t border-faint" data-broken="">
                     <td className="pl-3" />
-                    <td className="semi-narrow p-0">
+                    <td className="semi-narrow min-w-44 p-0">
                       <Link
                         href={`/bench/${encodeURIComponent(setup.id)}`}
                         className="flex min-h-10 items-center px-3 font-semibold hover:underline"
@@ -76,8 +77,8 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
                         {setup.name}
                       </Link>
                     </td>
-                    <td className="px-2">{revisionLetter(setup.number)}</td>
-                    <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
+                    <td className="px-2 max-sm:hidden">{revisionLetter(setup.number)}</td>
+                    <td className="narrow whitespace-nowrap px-2 max-sm:hidden">{date(setup.savedAt, 'full')}</td>
                     <td className="semi-narrow px-2" colSpan={VERDICT_NAMES.length}>
                       {faultText(t, setup.faults)}{' '}
                       <Link href={`/bench/${encodeURIComponent(setup.id)}`} className="underline underline-offset-2">
@@ -100,7 +101,7 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
                         className="size-5 align-middle"
                       />
                     </td>
-                    <td className="semi-narrow p-0">
+                    <td className="semi-narrow min-w-44 p-0">
                       <Link
                         href={`/bench/${setup.id}`}
                         className="flex min-h-10 items-center px-3 font-semibold hover:underline"
@@ -108,8 +109,8 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
                         {setup.name}
                       </Link>
                     </td>
-                    <td className="px-2">{revisionLetter(setup.number)}</td>
-                    <td className="narrow whitespace-nowrap px-2">{date(setup.savedAt, 'full')}</td>
+                    <td className="px-2 max-sm:hidden">{revisionLetter(setup.number)}</td>
+                    <td className="narrow whitespace-nowrap px-2 max-sm:hidden">{date(setup.savedAt, 'full')}</td>
                     {VERDICT_NAMES.map((name) => {
                       const mark = setup.marks[name];
                       return (
@@ -145,6 +146,7 @@ export async function SetupList({ setups, broken, putAway, find, page, pages, fo
           </ul>
         </section>
       )}
+      <EmptyBench />
     </main>
   );
 }

@@ -3,10 +3,10 @@
 import { useMemo, useState, useTransition, type ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import type { Part } from '@/domain/parts';
-import { PART_KINDS, type PartKind } from '@/domain/parts/kinds';
+import type { PartKind } from '@/domain/parts/kinds';
 import { PRESENTATION_LIMITS as L } from '@/domain/presentation-limits';
 import { RIG_IDS, rigPattern, type RigId } from '@/domain/rigs';
-import { rigsFor, WAYS_FISHED, type Question } from '@/domain/start-from';
+import { LURE_KINDS, rigsFor, WAYS_FISHED, type Question } from '@/domain/start-from';
 import { PartLine } from '@/features/fields/part-line';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { send } from '@/features/fields/send';
@@ -16,13 +16,6 @@ import { copySetupAction } from '@/server/actions/setups';
 import { ChoiceField } from '@/ui/choice-field';
 import { RigList } from './rig-list';
 import type { SetupStartState } from './use-setup-start';
-
-/** Lures and baits: what a fish is to take. */
-const TAKEN: readonly PartKind[] = PART_KINDS.filter((kind) =>
-  ['hard-lure', 'spoon', 'topwater', 'trolled-fly', 'skirted-jig', 'soft-bait', 'natural-bait', 'jig-head'].includes(
-    kind,
-  ),
-);
 
 const STARTS = ['rig', 'lure', 'question', 'copy'] as const;
 
@@ -85,14 +78,17 @@ export function StartFrom({ start, sketches, setups }: StartFromProps) {
 
 function TakenLine({ start }: { readonly start: SetupStartState }) {
   const { t } = useI18n();
-  const parts = useMemo(() => start.parts.filter(({ kind }) => TAKEN.includes(kind)), [start.parts]);
+  const parts = useMemo(
+    () => start.parts.filter(({ kind }) => (LURE_KINDS as readonly PartKind[]).includes(kind)),
+    [start.parts],
+  );
   return (
     <PartLine
       label={t('start.lureOrBait')}
       chosen={start.about}
       isNew={start.isMade(start.about)}
       parts={parts}
-      kinds={TAKEN}
+      kinds={LURE_KINDS}
       onChoose={start.setAbout}
       onMake={(part: Part) => start.setAbout(start.make(part))}
       onClear={() => start.setAbout(null)}

@@ -15,7 +15,7 @@ import { useI18n } from '@/i18n/client';
 import { removeSpreadAction } from '@/server/actions/spreads';
 import type { SpreadPage } from '@/server/queries/spread-page';
 import { useKeys } from '@/ui/keys';
-import { ViewKeys } from '@/ui/view-keys';
+import { ViewKeys } from '@/features/fields/view-keys';
 import { Drawings } from './drawings/drawings';
 import { choosesLine, KEYS, lineOfAction, type Action } from './keys';
 import { LineList } from './list/line-list';
@@ -187,13 +187,12 @@ export function SpreadView(page: SpreadPage) {
         </div>
       )}
       <ViewKeys
+        view="spread"
         rows={KEYS}
         named={named}
         onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
-        title={t('spread.keys')}
-        closeLabel={t('common.close')}
       />
       <SpreadPanels
         open={drawn}

@@ -43,26 +43,34 @@ export function SideColumn({
     </>
   );
   return (
-    <div className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto">
-      <section aria-label={t('today.holes')} className="border border-ink bg-sheet px-3 py-1" data-testid="holes">
-        <h2 className="narrow text-[15px] font-semibold">{t('today.holes')}</h2>
-        {today.holes.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('today.noHoles')}</p>}
-        {today.holes.map((hole, i) => (
-          <p key={i} className="semi-narrow border-t border-faint py-1 text-[14px]">
-            <strong>{holeText(i18n, hole)}</strong>{' '}
-            {hole.nearest ? t('today.nearest', { setup: today.nameOf(hole.nearest) ?? '–' }) : t('today.noneNear')}
-          </p>
-        ))}
-      </section>
-      <section aria-label={t('today.care')} className="border border-ink bg-sheet px-3 py-1" data-testid="care">
-        <h2 className="narrow text-[15px] font-semibold">{t('today.care')}</h2>
-        {cares.map((care) => (
-          <p key={care.code} data-care={care.code} className="semi-narrow border-t border-faint py-1 text-[14px]">
-            {careText(i18n, care, authority)}
-          </p>
-        ))}
-      </section>
-      <nav aria-label={t('today.next')} className="border border-ink bg-sheet">
+    <div className="flex min-h-0 flex-col gap-2">
+      {/* What is to be read scrolls; the next steps stay in view. */}
+      <div
+        role="group"
+        aria-label={t('today.care')}
+        tabIndex={0}
+        className="flex min-h-0 flex-col gap-2 lg:overflow-y-auto"
+      >
+        <section aria-label={t('today.holes')} className="border border-ink bg-sheet px-3 py-1" data-testid="holes">
+          <h2 className="narrow text-[15px] font-semibold">{t('today.holes')}</h2>
+          {today.holes.length === 0 && <p className="semi-narrow text-[14px] text-dim">{t('today.noHoles')}</p>}
+          {today.holes.map((hole, i) => (
+            <p key={i} className="semi-narrow border-t border-faint py-1 text-[14px]">
+              <strong>{holeText(i18n, hole)}</strong>{' '}
+              {hole.nearest ? t('today.nearest', { setup: today.nameOf(hole.nearest) ?? '–' }) : t('today.noneNear')}
+            </p>
+          ))}
+        </section>
+        <section aria-label={t('today.care')} className="border border-ink bg-sheet px-3 py-1" data-testid="care">
+          <h2 className="narrow text-[15px] font-semibold">{t('today.care')}</h2>
+          {cares.map((care) => (
+            <p key={care.code} data-care={care.code} className="semi-narrow border-t border-faint py-1 text-[14px]">
+              {careText(i18n, care, authority)}
+            </p>
+          ))}
+        </section>
+      </div>
+      <nav aria-label={t('today.next')} className="shrink-0 border border-ink bg-sheet">
         {steps.map((each) =>
           each.href === null ? (
             <button key={each.action} type="button" className={step} onClick={() => onStep(each.action)}>

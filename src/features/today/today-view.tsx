@@ -16,7 +16,7 @@ import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
 import { useKeys } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
-import { ViewKeys } from '@/ui/view-keys';
+import { ViewKeys } from '@/features/fields/view-keys';
 import { ProgressLine } from '@/ui/progress-line';
 import { careOf } from './care';
 import { DeckStrip } from './deck-strip';
@@ -237,13 +237,12 @@ export function TodayView(
         />
       </div>
       <ViewKeys
+        view="today"
         rows={KEYS}
         named={named}
         onAction={run}
         open={panel === 'keys'}
         onOpenChange={(isOpen) => setPanel(isOpen ? 'keys' : null)}
-        title={t('today.keys')}
-        closeLabel={t('common.close')}
       />
       <Panel
         wide

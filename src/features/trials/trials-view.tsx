@@ -15,7 +15,7 @@ import { changeHouseAction } from '@/server/actions/house';
 import type { TrialsPage } from '@/server/queries/trials-page';
 import { useKeys } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
-import { ViewKeys } from '@/ui/view-keys';
+import { ViewKeys } from '@/features/fields/view-keys';
 import { KEYS, type Action } from './keys';
 import { Ledger } from './ledger';
 import { ClosePanel } from './panels/close-panel';
@@ -95,7 +95,7 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
   return (
     <main id="main" tabIndex={-1} data-testid="trials" className="mx-auto flex max-w-[1280px] flex-col outline-none">
       <TrialsNav open="trials" />
-      <div className="grid gap-4 p-3 md:grid-cols-[270px_minmax(0,1fr)]">
+      <div className="grid gap-4 p-3 md:grid-cols-[270px_minmax(0,1fr)] print:block">
         <aside className={trial ? 'hidden md:block print:hidden' : ''}>
           <button
             type="button"
@@ -139,13 +139,12 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
         </div>
       </div>
       <ViewKeys
+        view="trials"
         rows={KEYS}
         named={(label) => t(`trials.key.${label}`)}
         onAction={act}
         open={panel === 'keys'}
         onOpenChange={(isShown) => setPanel(isShown ? 'keys' : null)}
-        title={t('trials.keys')}
-        closeLabel={t('common.close')}
         className="px-3 pb-3"
       />
       <Panel

@@ -12,12 +12,12 @@ import { Figure, Note, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { TyingPage } from '@/server/queries/tying-page';
-import { KeyFoot } from '@/ui/key-foot';
-import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
+import { useKeys, type KeyRow } from '@/ui/keys';
 import { Panel } from '@/ui/panel';
 import { LeaderList } from './leader-list';
 import { DraftBar } from '@/features/fields/draft-bar';
 import { BrokenSetups } from '@/features/fields/broken-setups';
+import { ViewKeys } from '@/features/fields/view-keys';
 import { useBatch, type Batch } from './use-batch';
 
 const MendPanel = dynamic(() => import('./mend-panel').then((m) => m.MendPanel));
@@ -29,6 +29,7 @@ const KEYS = [
   { action: 'sizing', keys: ['s'], label: 'sizing', atFoot: true },
   { action: 'mend', keys: ['m'], label: 'mend', atFoot: true },
   { action: 'jig', keys: ['j'], label: 'jig', atFoot: true },
+  { action: 'keys', keys: ['?'], label: 'keys', atFoot: true },
 ] as const satisfies readonly KeyRow[];
 
 type Action = (typeof KEYS)[number]['action'];
@@ -39,7 +40,7 @@ export function TyingView(page: TyingPage) {
   const { t } = useI18n();
   const router = useRouter();
   const batch = useBatch(page, t('tying.reason'), t('tying.takenBackReason'));
-  const [open, setOpen] = useState<'allowances' | 'sizing' | 'mend' | null>(null);
+  const [open, setOpen] = useState<'allowances' | 'sizing' | 'mend' | 'keys' | null>(null);
   const cards = `/tying/cards?${batch.items.map(({ setup, count }) => `setup=${encodeURIComponent(setup.id)}&count=${count}`).join('&')}`;
   const run = (action: Action) => {
     switch (action) {
@@ -112,12 +113,14 @@ export function TyingView(page: TyingPage) {
           <LeaderList leaders={page.leaders} broken={page.brokenLeaders} box={page.box} />
         </div>
       </div>
-      <footer className="narrow flex flex-wrap items-center gap-x-2.5 gap-y-1 text-[12.5px] text-dim print:hidden">
-        <KeyFoot
-          groups={groupKeys(KEYS, true).map((group) => ({ ...group, label: label(group.label) }))}
-          onAction={run}
-        />
-      </footer>
+      <ViewKeys
+        view="tying"
+        rows={KEYS}
+        named={label}
+        onAction={run}
+        open={open === 'keys'}
+        onOpenChange={(isOpen) => setOpen(isOpen ? 'keys' : null)}
+      />
       <Panel
         open={open === 'allowances'}
         onOpenChange={close}

@@ -14,7 +14,7 @@ import type { WaterPage } from '@/server/queries/water-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
-import { KeysPanel } from '@/ui/keys-panel';
+import { HelpPanel } from '@/features/fields/help-panel';
 import { Panel } from '@/ui/panel';
 import { Column } from './column/column';
 import { STROKES } from './column/strokes';
@@ -197,11 +197,10 @@ export function WaterView({ shown, all, broken }: WaterPage) {
           router.refresh();
         }}
       />
-      <KeysPanel
+      <HelpPanel
+        view="water"
         open={open === 'keys'}
         onOpenChange={(isOpen) => setOpen(isOpen ? 'keys' : null)}
-        title={t('key.keys')}
-        closeLabel={t('common.close')}
         groups={groupKeys(WATER_KEYS).map((group) => ({ ...group, label: label(group.label) }))}
       />
     </main>

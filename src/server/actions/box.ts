@@ -1,9 +1,9 @@
 'use server';
 
 import { z } from 'zod';
-import { listMovements, listReadings } from '@/db/repo';
+import { listAnglers, listMovements, listReadings } from '@/db/repo';
 import type { Angler } from '@/domain/angler';
-import { partIdSchema } from '@/domain/ids';
+import { partIdSchema, type AnglerId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { changeBox, changesSchema, type ChangedPart } from '../box/change-box';
 import { measureAngler, measureAnglerInput, measureInput, measurePart } from '../box/measure-part';
@@ -16,6 +16,7 @@ import { breaking, change, refused, reply, type Reply } from '../reply';
 export async function changeBoxAction(sent: unknown): Promise<Reply<readonly ChangedPart[], 'stale' | 'breaks'>> {
   return change<z.infer<typeof changesSchema>, readonly ChangedPart[], 'stale' | 'breaks'>(
     'change-box',
+    'edit',
     changesSchema,
     sent,
     async ({ changes, reason }, { tx, benchId, now, authorId }) => {
@@ -45,6 +46,7 @@ export interface Measured {
 export async function measurePartAction(sent: unknown): Promise<Reply<Measured, 'stale' | 'not-found' | 'breaks'>> {
   return change<z.infer<typeof measureInput>, Measured, 'stale' | 'not-found' | 'breaks'>(
     'measure-part',
+    'edit',
     measureInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -72,6 +74,7 @@ export async function measurePartAction(sent: unknown): Promise<Reply<Measured, 
 export async function measureAnglerAction(sent: unknown): Promise<Reply<Angler, 'not-found'>> {
   return change<z.infer<typeof measureAnglerInput>, Angler, 'not-found'>(
     'measure-angler',
+    'own',
     measureAnglerInput,
     sent,
     async (input, { tx, benchId, now }) => {
@@ -90,6 +93,7 @@ export interface Moved {
 export async function moveStockAction(sent: unknown): Promise<Reply<Moved, 'not-so-much' | 'not-found'>> {
   return change<z.infer<typeof moveStockInput>, Moved, 'not-so-much' | 'not-found'>(
     'move-stock',
+    'edit',
     moveStockInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -113,7 +117,7 @@ export async function mergePartsAction(
     z.infer<typeof mergeSchema>,
     { readonly setups: readonly { readonly name: string }[] },
     'not-found' | 'other-kind' | 'breaks' | 'stale'
-  >('merge-parts', mergeSchema, sent, async ({ merge, reason }, { tx, benchId, now, authorId }) => {
+  >('merge-parts', 'edit', mergeSchema, sent, async ({ merge, reason }, { tx, benchId, now, authorId }) => {
     const outcome = await mergeParts(tx, benchId, merge, reason, now, authorId);
     if (outcome.kind === 'merged') return { ok: true, data: outcome.merged };
     return outcome.kind === 'breaks' ? breaking(outcome.setups) : refused(outcome.kind);
@@ -123,6 +127,7 @@ export async function mergePartsAction(
 export async function unmergePartsAction(sent: unknown): Promise<Reply<null, 'not-found' | 'stale'>> {
   return change<z.infer<typeof unmergeInput>, null, 'not-found' | 'stale'>(
     'unmerge-parts',
+    'edit',
     unmergeInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -136,6 +141,7 @@ export async function unmergePartsAction(sent: unknown): Promise<Reply<null, 'no
 export async function mendPartAction(sent: unknown): Promise<Reply<Moved, 'stale' | 'not-found' | 'breaks'>> {
   return change<z.infer<typeof mendPartInput>, Moved, 'stale' | 'not-found' | 'breaks'>(
     'mend-part',
+    'edit',
     mendPartInput,
     sent,
     async (input, { tx, benchId, now }) => {
@@ -152,29 +158,43 @@ export interface PartHistory {
     readonly before: Record<string, unknown>;
     readonly after: Record<string, unknown>;
     readonly takenAt: string;
+    readonly by: string | null;
   }[];
-  readonly movements: readonly { readonly amount: number; readonly reason: string; readonly at: string }[];
+  readonly movements: readonly {
+    readonly amount: number;
+    readonly reason: string;
+    readonly at: string;
+    readonly by: string | null;
+  }[];
   /** readings that cannot be shown */
   readonly unreadable: number;
 }
 
 /** What was measured of a part and how its stock moved, newest first. */
 export async function partHistory(raw: unknown): Promise<Reply<PartHistory>> {
-  return reply(z.strictObject({ partId: partIdSchema }), raw, async ({ partId }, { db, benchId }) => {
-    const [readings, movements] = await Promise.all([
+  return reply('bench', z.strictObject({ partId: partIdSchema }), raw, async ({ partId }, { db, benchId }) => {
+    const [readings, movements, anglers] = await Promise.all([
       listReadings(db, benchId, partId),
       listMovements(db, benchId, partId),
+      listAnglers(db, benchId),
     ]);
+    const by = (author: AnglerId | null) => anglers.find(({ id }) => id === author)?.name || null;
     return {
       ok: true,
       data: {
-        readings: readings.rows.map(({ guide, before, after, takenAt }) => ({
+        readings: readings.rows.map(({ guide, before, after, takenAt, authorId }) => ({
           guide,
           before,
           after,
           takenAt: takenAt.toISOString(),
+          by: by(authorId),
         })),
-        movements: movements.map(({ amount, reason, at }) => ({ amount, reason, at: at.toISOString() })),
+        movements: movements.map(({ amount, reason, at, authorId }) => ({
+          amount,
+          reason,
+          at: at.toISOString(),
+          by: by(authorId),
+        })),
         unreadable: readings.broken.length,
       },
     };

@@ -9,6 +9,7 @@ import { change, type Reply } from '../reply';
 export async function changeHouseAction(sent: unknown): Promise<Reply<HouseChanged>> {
   return change<z.infer<typeof houseChangesSchema>, HouseChanged>(
     'change-house',
+    'edit',
     houseChangesSchema,
     sent,
     async ({ changes }, { tx, benchId, now }) => ({ ok: true, data: await changeHouse(tx, benchId, changes, now) }),

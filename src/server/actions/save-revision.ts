@@ -14,6 +14,7 @@ export type SaveRevisionReply = Reply<Saved, 'stale' | 'not-found'>;
 export async function saveRevisionAction(sent: unknown): Promise<SaveRevisionReply> {
   return change<z.infer<typeof saveRevisionInput>, Saved, 'stale' | 'not-found'>(
     'save-revision',
+    'edit',
     saveRevisionInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {

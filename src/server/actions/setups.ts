@@ -15,6 +15,7 @@ export type SetupReply = Reply<Named, 'not-found'>;
 export async function startSetupAction(sent: unknown): Promise<SetupReply> {
   return change<z.infer<typeof startSetupInput>, Named, 'not-found'>(
     'start-setup',
+    'edit',
     startSetupInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -29,6 +30,7 @@ export async function startSetupAction(sent: unknown): Promise<SetupReply> {
 export async function copySetupAction(sent: unknown): Promise<SetupReply> {
   return change<z.infer<typeof copySetupInput>, Named, 'not-found'>(
     'copy-setup',
+    'edit',
     copySetupInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -46,6 +48,7 @@ const renameInput = z.strictObject({ setupId: setupIdSchema, name: setupNameSche
 export async function renameSetupAction(sent: unknown): Promise<SetupReply> {
   return change<z.infer<typeof renameInput>, Named, 'not-found'>(
     'rename-setup',
+    'edit',
     renameInput,
     sent,
     async ({ setupId, name }, { tx, benchId }) =>
@@ -61,6 +64,7 @@ const putAwayInput = z.strictObject({ setupId: setupIdSchema, away: z.boolean() 
 export async function putSetupAwayAction(sent: unknown): Promise<SetupReply> {
   return change<z.infer<typeof putAwayInput>, Named, 'not-found'>(
     'put-setup-away',
+    'edit',
     putAwayInput,
     sent,
     async ({ setupId, away }, { tx, benchId, now }) =>

@@ -11,6 +11,7 @@ import { tieBatch, tieBatchInput, untieBatch, untieBatchInput, type Tied } from 
 export async function tieBatchAction(sent: unknown): Promise<Reply<Tied, 'not-found' | 'short'>> {
   return change<z.infer<typeof tieBatchInput>, Tied, 'not-found' | 'short'>(
     'tie-batch',
+    'edit',
     tieBatchInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -24,6 +25,7 @@ export async function tieBatchAction(sent: unknown): Promise<Reply<Tied, 'not-fo
 export async function untieBatchAction(sent: unknown): Promise<Reply<null, 'not-found' | 'used'>> {
   return change<z.infer<typeof untieBatchInput>, null, 'not-found' | 'used'>(
     'untie-batch',
+    'edit',
     untieBatchInput,
     sent,
     async (input, { tx, benchId, now, authorId }) => {
@@ -38,6 +40,7 @@ const stateInput = z.strictObject({ leaderId: leaderIdSchema, state: z.enum(LEAD
 export async function setLeaderStateAction(sent: unknown): Promise<Reply<null, 'not-found'>> {
   return change<z.infer<typeof stateInput>, null, 'not-found'>(
     'set-leader-state',
+    'edit',
     stateInput,
     sent,
     async ({ leaderId, state }, { tx, benchId }) =>
@@ -53,6 +56,7 @@ const removeInput = z.strictObject({ leaderId: leaderIdSchema });
 export async function removeLeaderAction(sent: unknown): Promise<Reply<null>> {
   return change<z.infer<typeof removeInput>, null>(
     'remove-leader',
+    'edit',
     removeInput,
     sent,
     async ({ leaderId }, { tx, benchId }) => {

@@ -9,6 +9,7 @@ import { valueAt } from '@/core/decide';
 import { withValueAt } from '@/domain/parts/with-value-at';
 import { parse, type Problem } from '@/domain/problems';
 import { setupsBrokenBy, setupsMovedBy, type MovedSetup, type SetupBroken } from './setups-of-parts';
+import { askingAngler } from '../asker';
 
 export const measureInput = z.strictObject({
   partId: partIdSchema,
@@ -81,7 +82,7 @@ export type MeasureAnglerOutcome =
   | { readonly kind: 'not-found' }
   | { readonly kind: 'bad-input'; readonly problems: readonly Problem[] };
 
-/** The same for a guide that tells of the angler: the usual one's figures, or those of a first one. */
+/** The same for a guide that tells of the angler: of the one who asks, else of the usual one, else of a first one. */
 export async function measureAngler(
   tx: Tx,
   benchId: BenchId,
@@ -95,8 +96,9 @@ export async function measureAngler(
   if (!found.ok) return { kind: 'bad-input', problems: found.problems };
   const figures = found.data.angler;
   if (!figures) return { kind: 'bad-input', problems: nothingFound(found.data) };
-  const usual = (await listAnglers(tx, benchId)).find((each) => each.usual);
-  const held = usual ?? { id: FIRST_ANGLER, name: '', usual: true, entries: {} };
+  const anglers = await listAnglers(tx, benchId);
+  const held = anglers.find(({ id }) => id === askingAngler()) ??
+    anglers.find((each) => each.usual) ?? { id: FIRST_ANGLER, name: '', usual: true, entries: {} };
   const named = (entries: Readonly<Record<string, unknown>>) =>
     Object.fromEntries(Object.keys(figures).map((key) => [`angler.${key}`, entries[key] ?? null]));
   await putAngler(tx, benchId, { ...held, entries: { ...held.entries, ...figures } }, now);

@@ -23,6 +23,7 @@ import type { Tx } from '@/db/client';
 import type { BenchFile } from '@/domain/bench-file';
 import { HOUSE_SCHEMAS, type HouseDocumentName } from '@/domain/house';
 import type { BenchId } from '@/domain/ids';
+import { giveMembersAnglers } from '@/db/give-members-anglers';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 /** Puts the bench of a file in the place of what is there, and names the setups of it that cannot be worked out. */
@@ -84,6 +85,7 @@ export async function fileToBench(
   for (const { spread, createdAt } of file.spreads) await spreadRepo.insert(tx, benchId, spread, new Date(createdAt));
   for (const { trial, createdAt } of file.trials) await trialRepo.insert(tx, benchId, trial, new Date(createdAt));
   await insertLeaders(tx, benchId, file.leaders);
+  await giveMembersAnglers(tx, benchId, now);
   return (await newestSetups(tx, benchId)).broken;
 }
 

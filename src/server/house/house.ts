@@ -6,6 +6,7 @@ import type { AnglerLine } from '@/domain/house-difference';
 import type { BenchId } from '@/domain/ids';
 import { anglerSchema } from '@/domain/angler';
 import { parse } from '@/domain/problems';
+import { askingAngler } from '../asker';
 
 /** What a bench holds to: all of it that can be used, and by name what cannot. */
 export interface ReadHouse {
@@ -18,7 +19,7 @@ export async function readHouse(db: Db | Tx, benchId: BenchId): Promise<ReadHous
   return houseOf(await findHouseRows(db, benchId));
 }
 
-/** The house that setups of this bench are judged in; entries that cannot be used are left out, and named on Rules. */
+/** The house that setups of this bench are judged in, with the figures of the angler who asks; entries that cannot be used are left out, and named on Rules. */
 export async function findHouse(db: Db | Tx, benchId: BenchId): Promise<House> {
   return (await readHouse(db, benchId)).house;
 }
@@ -58,7 +59,7 @@ export function houseOf({ documents, crafts, anglers }: HouseRows): ReadHouse {
     classes: HOUSE_SCHEMAS.classes.parse(used.classes),
     rigWords: HOUSE_SCHEMAS.rigWords.parse(used.rigWords),
     crafts: boats,
-    angler: people.find(({ usual }) => usual)?.figures ?? {},
+    angler: (people.find(({ id }) => id === askingAngler()) ?? people.find(({ usual }) => usual))?.figures ?? {},
   };
   return { house, anglers: people, broken };
 }

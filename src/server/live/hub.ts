@@ -10,7 +10,7 @@ import { probeDepthBy } from '@/domain/helm/probe-depth';
 import { layerTemperature } from '@/domain/helm/profile';
 import { REMEMBERED_S, Tracks } from '@/domain/helm/tracks';
 import { corrected } from '@/domain/helm/usual-helm';
-import type { BenchId } from '@/domain/ids';
+import type { AnglerId, BenchId } from '@/domain/ids';
 import { isPossible, type ChannelName } from '@/domain/instruments/channels';
 import { secondsOf } from '@/domain/instruments/recording';
 import { Router } from '@/domain/instruments/routes';
@@ -18,6 +18,7 @@ import { LinkCounts } from './counts';
 import { Keeper } from './keeper';
 import { openLink, type Link } from './link';
 import { noted } from './noted';
+import { Relay } from './relay';
 import { Told } from './told';
 
 /** Readings are sent together, so often at most [ms]. */
@@ -31,6 +32,13 @@ const LEASE_MS = 15_000;
 const SPOKE_S = 5;
 /** The link of a recorded file that is played. */
 const RECORDING = 'recording';
+
+interface Listener {
+  readonly send: (text: string) => void;
+  readonly end: () => void;
+  /** what of a message is for this page, or null: nothing; absent: all of it */
+  readonly only?: ((message: LiveMessage) => LiveMessage | null) | undefined;
+}
 
 interface OpenLink {
   readonly link: Link;
@@ -46,14 +54,17 @@ export class Hub {
   #helm: { document: Helm; version: number } | null = null;
   #router = new Router([]);
   readonly #links = new Map<string, OpenLink>();
-  readonly #listeners = new Set<{ readonly send: (text: string) => void; readonly end: () => void }>();
+  readonly #listeners = new Set<Listener>();
   readonly #keeper: Keeper;
   readonly #holder = crypto.randomUUID();
+  readonly #relay: Relay;
+  /** connections of the instance that reads them, while this one does not */
+  #farLinks: readonly LinkState[] = [];
   #reads = false;
   #pending = new Map<ChannelName, readonly [number, number]>();
   #sendTimer: NodeJS.Timeout | null = null;
   #second = 0;
-  /** when an instrument told each channel last */
+  /** when an instrument, here or at another instance, told each channel last */
   readonly #spokeS = new Map<ChannelName, number>();
   #playing = false;
   #toldUntilS = -Infinity;
@@ -66,7 +77,15 @@ export class Hub {
     private readonly benchId: BenchId,
   ) {
     this.#keeper = new Keeper(db, benchId);
-    this.#told = new Told(db, benchId, (event) => this.#tell({ kind: 'event', event }));
+    this.#relay = new Relay(db, benchId, this.#holder, (message) => this.#hear(message));
+    const tell = (event: HelmEvent) => this.#tell({ kind: 'event', event });
+    this.#told = new Told(db, benchId, {
+      onNew: (event) => {
+        tell(event);
+        this.#relay.pass({ kind: 'event', event });
+      },
+      onHeard: tell,
+    });
   }
 
   start(): void {
@@ -81,14 +100,15 @@ export class Hub {
     this.#links.clear();
     for (const { end } of [...this.#listeners]) end();
     await this.#told.keepOwn();
-    await this.#keeper.write(nowS()).catch(noted);
+    if (this.#reads) await this.#keeper.write(nowS()).catch(noted);
+    await this.#relay.leave();
     if (this.#reads) await endLease(this.db(), this.#leaseName, this.#holder).catch(() => undefined);
   }
 
   /** A page that listens; what is new is sent to it until it is let go. */
-  listen(send: (text: string) => void, end: () => void): () => void {
-    const listener = { send, end };
-    send(textOf(this.#hello()));
+  listen(listener: Listener): () => void {
+    const hello = listener.only ? listener.only(this.#hello()) : this.#hello();
+    if (hello) listener.send(textOf(hello));
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);
   }
@@ -107,8 +127,12 @@ export class Hub {
   }
 
   /** Keeps an event of a page and tells it; the same one again changes nothing. */
-  async add(event: HelmEvent): Promise<void> {
-    if (!(await this.#told.add(event)) || event.kind !== 'typed') return;
+  async add(event: HelmEvent, authorId: AnglerId | null = null): Promise<void> {
+    if (await this.#told.add(event, authorId)) this.#putTyped(event);
+  }
+
+  #putTyped(event: HelmEvent): void {
+    if (event.kind !== 'typed') return;
     for (const { channel, value } of event.readings)
       if (isPossible(channel, value)) this.#tracks.put(channel, event.atS, value);
   }
@@ -141,6 +165,7 @@ export class Hub {
         forMs: LEASE_MS,
         now: new Date(),
       });
+      await this.#relay.attend();
       const { rows } = await helmRepo.list(this.db(), this.benchId);
       const first = rows[0];
       if (!this.#loadedEvents) await this.#loadEvents();
@@ -217,8 +242,12 @@ export class Hub {
     if (second === this.#second) return;
     this.#second = second;
     this.#recordCurrent(now);
-    this.#keeper.take(this.#tracks, second - 1);
-    if (second % WRITE_S === 0) this.#keeper.write(now).catch(noted);
+    // Others pass on what they hear; one instance keeps it.
+    if (this.#reads) {
+      this.#keeper.take(this.#tracks, second - 1);
+      if (second % WRITE_S === 0) this.#keeper.write(now).catch(noted);
+      void this.#relay.sweep(second);
+    }
     if (second % RELOAD_S === 0) void this.reload();
     if (second % WRITE_S === 0) void this.#told.keepOwn();
     if (second % 3 === 0) this.#tellLinks();
@@ -284,11 +313,36 @@ export class Hub {
   }
 
   #states(): readonly LinkState[] {
-    return [...this.#links.values()].map(({ counts }) => counts.whole());
+    const own = [...this.#links.values()].map(({ counts }) => counts.whole());
+    const ids = new Set(own.map(({ id }) => id));
+    return this.#reads ? own : [...own, ...this.#farLinks.filter(({ id }) => !ids.has(id))];
   }
 
   #tellLinks(): void {
     this.#tell({ kind: 'links', links: this.#states() });
+    if (this.#reads) this.#relay.pass({ kind: 'links', links: this.#states() });
+  }
+
+  /** What another instance told its pages. */
+  #hear(message: LiveMessage): void {
+    switch (message.kind) {
+      case 'readings':
+        for (const [channel, atS, value] of message.readings)
+          if (isPossible(channel, value)) {
+            this.#tracks.record(channel, atS, value);
+            this.#spokeS.set(channel, nowS());
+          }
+        return this.#tell(message);
+      case 'event':
+        this.#putTyped(message.event);
+        return this.#told.hear(message.event);
+      case 'links':
+        this.#farLinks = message.links;
+        return this.#tell({ kind: 'links', links: this.#states() });
+      case 'helm':
+        return void this.reload();
+      case 'hello':
+    }
   }
 
   #flush(): void {
@@ -296,12 +350,16 @@ export class Hub {
     const readings = [...this.#pending].map(([channel, [atS, value]]) => [channel, atS, value] as const);
     this.#pending = new Map();
     this.#tell({ kind: 'readings', readings });
+    this.#relay.pass({ kind: 'readings', readings });
   }
 
   #tell(message: LiveMessage): void {
     if (this.#listeners.size === 0) return;
     const text = textOf(message);
-    for (const { send } of this.#listeners) send(text);
+    for (const { send, only } of this.#listeners) {
+      const part = only ? only(message) : message;
+      if (part) send(part === message ? text : textOf(part));
+    }
   }
 }
 

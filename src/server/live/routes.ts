@@ -2,16 +2,29 @@ import 'server-only';
 import { z } from 'zod';
 import { blocksIn } from '@/db/repo';
 import { helmEventSchema } from '@/domain/helm/helm-event';
+import type { LiveMessage } from '@/domain/helm/live';
 import { isChannel, READ_CHANNELS, type ChannelName } from '@/domain/instruments/channels';
 import { drawnOf } from '@/domain/instruments/drawn';
-import { refusedInput, textUpTo, withBody } from '../json-body';
-import { pageQuery } from '../page-query';
+import { metrics } from '../metrics';
+import { refusedInput, textUpTo, withMembersBody } from '../json-body';
+import { database } from '../database';
 import { routeResponse } from '../route-response';
+import { accessTo } from '../access';
+import type { Hub } from './hub';
 import { liveHub } from './live-hub';
 
 /** The live line: all there is, then what is new, for as long as the page listens. */
-export async function openLive(request: Request): Promise<Response> {
-  const hub = await liveHub();
+export const openLive = (request: Request): Promise<Response> =>
+  routeResponse(async () =>
+    lineOf(request, liveHub((await accessTo('helm', new URL(request.url).searchParams.get('bench') || null)).benchId)),
+  );
+
+/** What a hub tells, as a stream of events. */
+export function lineOf(
+  request: Request,
+  hub: Hub,
+  { only, until }: { readonly only?: (message: LiveMessage) => LiveMessage | null; readonly until?: Date } = {},
+): Response {
   const encoder = new TextEncoder();
   let leave: () => void = () => undefined;
   const stream = new ReadableStream<Uint8Array>({
@@ -33,11 +46,15 @@ export async function openLive(request: Request): Promise<Response> {
           // It was closed from the other side.
         }
       };
-      const beat = setInterval(() => send(': beat\n\n'), BEAT_MS);
-      const unlisten = hub.listen(send, close);
+      const beat = setInterval(() => (until && until < new Date() ? close() : send(': beat\n\n')), BEAT_MS);
+      const unlisten = hub.listen({ send, end: close, only });
+      metrics().liveLines.inc();
+      let isLeft = false;
       leave = () => {
         clearInterval(beat);
         unlisten();
+        if (!isLeft) metrics().liveLines.dec();
+        isLeft = true;
       };
       request.signal.addEventListener('abort', close);
     },
@@ -59,10 +76,10 @@ const MOST_FILE = 20_000_000;
 
 /** An event of a page: typed readings, an answer, a run, a drop, silence. The same one sent again changes nothing. */
 export const addEvent = (request: Request): Promise<Response> =>
-  withBody(request, helmEventSchema, async (event) => {
+  withMembersBody('helm', request, helmEventSchema, async (event, { benchId, anglerId }) => {
     if (event.kind === 'moved')
       return refusedInput([{ path: 'kind', given: event.kind, allowed: { kind: 'rule', rule: 'an event of a page' } }]);
-    await (await liveHub()).add(event);
+    await liveHub(benchId).add(event, anglerId);
     return Response.json({ ok: true });
   });
 
@@ -75,8 +92,8 @@ const phoneSchema = z.strictObject({
 
 /** What a phone knows of itself: where it is, how it moves, where it points. */
 export const takePhone = (request: Request): Promise<Response> =>
-  withBody(request, phoneSchema, async ({ readings }) => {
-    const hub = await liveHub();
+  withMembersBody('helm', request, phoneSchema, async ({ readings }, { benchId }) => {
+    const hub = liveHub(benchId);
     for (const { channel, value } of readings) hub.recordPhone(channel, value);
     return Response.json({ ok: true });
   });
@@ -86,6 +103,7 @@ const speedSchema = z.coerce.number().min(0.1).max(100);
 /** A recorded file, played as if it came now. */
 export const playRecording = (request: Request): Promise<Response> =>
   routeResponse(async () => {
+    const { benchId } = await accessTo('edit');
     const speed = speedSchema.safeParse(new URL(request.url).searchParams.get('speed') ?? '1');
     if (!speed.success)
       return refusedInput([{ path: 'speed', given: null, allowed: { kind: 'rule', rule: '0.1 to 100' } }]);
@@ -95,7 +113,7 @@ export const playRecording = (request: Request): Promise<Response> =>
       return refusedInput([
         { path: '$', given: null, allowed: { kind: 'rule', rule: `sentences, ${MOST_FILE} bytes at most` } },
       ]);
-    (await liveHub()).play(lines, speed.data);
+    liveHub(benchId).play(lines, speed.data);
     return Response.json({ ok: true, lines: lines.length });
   });
 
@@ -106,13 +124,14 @@ const spanSchema = z
 /** Kept readings of a span of time, as many points as are drawn. */
 export const keptReadings = (request: Request): Promise<Response> =>
   routeResponse(async () => {
+    const { benchId } = await accessTo('helm');
     const asked = new URL(request.url).searchParams;
     const span = spanSchema.safeParse({ fromS: asked.get('from'), toS: asked.get('to') });
     if (!span.success)
       return refusedInput([
         { path: 'from', given: asked.get('from'), allowed: { kind: 'rule', rule: 'before `to`, a day apart at most' } },
       ]);
-    const { blocks, broken } = await pageQuery((db, benchId) => blocksIn(db, benchId, span.data));
+    const { blocks, broken } = await blocksIn(database(), benchId, span.data);
     const only = asked.get('only')?.split(',').filter(isChannel);
     return Response.json({ channels: drawnOf(blocks, span.data, only), broken });
   });

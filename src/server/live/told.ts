@@ -2,7 +2,7 @@ import 'server-only';
 import type { Db } from '@/db/client';
 import { addHelmEvent, listHelmEvents } from '@/db/repo';
 import type { HelmEvent } from '@/domain/helm/helm-event';
-import type { BenchId } from '@/domain/ids';
+import type { AnglerId, BenchId } from '@/domain/ids';
 import { noted } from './noted';
 
 /** Events of so long are remembered [s], and so many of them. */
@@ -17,7 +17,12 @@ export class Told {
   constructor(
     private readonly db: () => Db,
     private readonly benchId: BenchId,
-    private readonly onNew: (event: HelmEvent) => void,
+    private readonly on: {
+      /** an event of a page of this instance, or of the reader's own */
+      readonly onNew: (event: HelmEvent) => void;
+      /** one that another instance kept */
+      readonly onHeard: (event: HelmEvent) => void;
+    },
   ) {}
 
   get events(): readonly HelmEvent[] {
@@ -33,8 +38,8 @@ export class Told {
   }
 
   /** Keeps an event of a page, then tells it; whether it is new. Throws while the database is away: then the page sends it again. */
-  async add(event: HelmEvent): Promise<boolean> {
-    await addHelmEvent(this.db(), this.benchId, event);
+  async add(event: HelmEvent, authorId: AnglerId | null): Promise<boolean> {
+    await addHelmEvent(this.db(), this.benchId, event, authorId);
     if (this.#knows(event.id)) return false;
     this.#remember(event);
     return true;
@@ -57,12 +62,19 @@ export class Told {
     }
   }
 
+  /** An event that another instance kept already. */
+  hear(event: HelmEvent): void {
+    if (this.#knows(event.id)) return;
+    this.#events = [event, ...this.#events].slice(0, MOST);
+    this.on.onHeard(event);
+  }
+
   #knows(id: string): boolean {
     return this.#events.some((event) => event.id === id);
   }
 
   #remember(event: HelmEvent): void {
     this.#events = [event, ...this.#events].slice(0, MOST);
-    this.onNew(event);
+    this.on.onNew(event);
   }
 }

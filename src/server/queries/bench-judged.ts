@@ -41,7 +41,7 @@ export interface JudgePage {
 
 /** What fish, the bottom and the user's own tests say of what the bench predicted. */
 export const getJudgePage = (): Promise<JudgePage> =>
-  pageQuery(async (db, benchId) => {
+  pageQuery('bench', async (db, benchId) => {
     const trips = await TrialTrips.of(db, benchId);
     const all = await trips.all();
     const { house, setups } = trips.context;

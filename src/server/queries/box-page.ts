@@ -21,7 +21,7 @@ export interface BoxPage {
 const GUIDES_OF_KIND = Object.fromEntries(PART_KINDS.map((kind) => [kind, guidesOf(kind)])) as BoxPage['guidesOf'];
 
 export async function getBoxPage(): Promise<BoxPage> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('bench', async (db, benchId) => {
     const [box, used] = await Promise.all([listBox(db, benchId), listPartUses(db, benchId)]);
     const uses: Record<PartId, { id: string; name: string }[]> = {};
     for (const { partId, setupId, name } of used) (uses[partId] ??= []).push({ id: setupId, name });
@@ -31,5 +31,5 @@ export async function getBoxPage(): Promise<BoxPage> {
 
 /** The parts alone, for whoever builds from them. */
 export async function getBox(): Promise<readonly Part[]> {
-  return pageQuery((db, benchId) => listParts(db, benchId));
+  return pageQuery('bench', (db, benchId) => listParts(db, benchId));
 }

@@ -23,7 +23,7 @@ export interface Compared {
 export async function getComparison(
   ids: readonly string[],
 ): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('bench', async (db, benchId) => {
     const asked = ids.slice(0, MOST_ASKED).flatMap((id) => setupIdSchema.safeParse(id).data ?? []);
     const { whole, broken } = workedOut(await newestSetups(db, benchId, asked), ({ file }) => evaluate(file));
     return {

@@ -23,7 +23,7 @@ export interface HelmPage {
 
 /** The helm, and what hangs behind the boat. */
 export async function getHelmPage(): Promise<HelmPage> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('helm', async (db, benchId) => {
     const [helms, spreads, newest, box, house] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),

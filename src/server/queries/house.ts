@@ -6,17 +6,17 @@ import { findHouse, readHouse, type ReadHouse } from '../house/house';
 import type { House } from '@/domain/house';
 
 export async function getHouse(): Promise<House> {
-  return pageQuery(findHouse);
+  return pageQuery('bench', findHouse);
 }
 
 /** With what cannot be used and the anglers, for Rules. */
 export async function getRules(): Promise<ReadHouse> {
-  return pageQuery(readHouse);
+  return pageQuery('bench', readHouse);
 }
 
 /** What settled trials made a rule of the house, the newest first. */
 export const getTrialRules = (): Promise<readonly TrialRule[]> =>
-  pageQuery(async (db, benchId) => {
+  pageQuery('bench', async (db, benchId) => {
     const { rows } = await trialRepo.list(db, benchId);
     return rows
       .flatMap(({ document: { id, name, closed } }): TrialRule[] =>

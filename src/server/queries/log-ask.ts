@@ -41,7 +41,7 @@ export function questionOf(asked: Asked): Question {
 
 /** What all trips say together. */
 export const getLogAsk = (asked: Asked): Promise<LogAsk> =>
-  pageQuery(async (_, benchId) => {
+  pageQuery('log', async (_, benchId) => {
     const question = questionOf(asked);
     const trips = [...(await cellsOfTrips(database(), benchId)).values()];
     const answer = askOf(trips, question);

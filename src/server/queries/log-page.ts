@@ -53,7 +53,7 @@ const MOST_PLANS = 10;
 
 /** All that a phone needs on the water: it opens this page before it leaves, and has it without a server. */
 export async function getLogPage(): Promise<LogPage> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('log', async (db, benchId) => {
     const [helms, spreads, plans, waters, trials, newest, box, house] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),

@@ -9,7 +9,7 @@ export interface LogTrips {
 
 /** Every trip of the bench, the newest first. */
 export const getLogTrips = (): Promise<LogTrips> =>
-  pageQuery(async (db, benchId) => {
+  pageQuery('log', async (db, benchId) => {
     const [trips, { crafts }] = await Promise.all([listTrips(db, benchId), findHouse(db, benchId)]);
     return {
       trips: trips.map((trip) => ({ ...trip, craft: crafts.find(({ id }) => id === trip.craftId)?.name ?? null })),

@@ -28,7 +28,7 @@ const TO_BUY = { cast: classRods(MOUNTS_OF_WORK.cast), towed: classRods(MOUNTS_O
 
 /** Every setup at its newest revision, the Box, and the decks. */
 export async function getQuiverPage(): Promise<QuiverPage> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('bench', async (db, benchId) => {
     const [newest, box, decks] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),

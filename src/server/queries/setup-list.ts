@@ -39,7 +39,7 @@ const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').to
 
 /** One page of the setups by name, with the marks of their newest revisions. */
 export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('bench', async (db, benchId) => {
     const all = await listAllSetups(db, benchId);
     const words = plain(ask.find).split(/\s+/);
     const found = all
@@ -69,7 +69,7 @@ export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
 
 /** Every setup that was not put away, by name. */
 export async function getSetupNames(): Promise<readonly { readonly id: SetupId; readonly name: string }[]> {
-  return pageQuery(async (db, benchId) =>
+  return pageQuery('bench', async (db, benchId) =>
     (await listAllSetups(db, benchId))
       .filter(({ archivedAt }) => archivedAt === null)
       .map(({ id, name }) => ({ id, name }))
@@ -79,7 +79,7 @@ export async function getSetupNames(): Promise<readonly { readonly id: SetupId; 
 
 /** The setup that a code typed from a card means; null: none of this bench. */
 export async function findByShortCode(code: string): Promise<SetupId | null> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('bench', async (db, benchId) => {
     const found = (await listAllSetups(db, benchId)).find(({ id }) => shortCode(id) === code.toUpperCase());
     return found?.id ?? null;
   });

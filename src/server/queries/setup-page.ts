@@ -1,6 +1,6 @@
 import 'server-only';
 import { setupIdSchema } from '@/domain/ids';
-import { pageQuery } from '../page-query';
+import { pageQuery, routeQuery } from '../page-query';
 import type { SetupFileOutcome } from '../setups/setup-file';
 import { setupFileOf, setupPage, type BrokenSetupPage, type SetupPage } from '../setups/setup-page';
 
@@ -14,15 +14,17 @@ export async function getSetupPage(
   setupId: string,
   revision: string | undefined,
 ): Promise<SetupPage | BrokenSetupPage | null> {
-  const id = setupIdSchema.safeParse(setupId);
-  const number = numberOf(revision);
-  if (!id.success || number === null) return null;
-  return pageQuery((db, benchId) => setupPage(db, benchId, id.data, number));
+  return pageQuery('bench', async (db, benchId) => {
+    const id = setupIdSchema.safeParse(setupId);
+    const number = numberOf(revision);
+    return id.success && number !== null ? setupPage(db, benchId, id.data, number) : null;
+  });
 }
 
 export async function getSetupFile(setupId: string, revision: string | undefined): Promise<SetupFileOutcome | null> {
-  const id = setupIdSchema.safeParse(setupId);
-  const number = numberOf(revision);
-  if (!id.success || number === null) return null;
-  return pageQuery((db, benchId) => setupFileOf(db, benchId, id.data, number));
+  return routeQuery('bench', async (db, benchId) => {
+    const id = setupIdSchema.safeParse(setupId);
+    const number = numberOf(revision);
+    return id.success && number !== null ? setupFileOf(db, benchId, id.data, number) : null;
+  });
 }

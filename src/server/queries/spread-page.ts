@@ -8,6 +8,8 @@ import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
+import type { Db } from '@/db/client';
+import type { BenchId } from '@/domain/ids';
 
 export type TowedSetup = Pick<NewestSetup, 'id' | 'name' | 'file'>;
 
@@ -38,27 +40,29 @@ export interface SpreadPage {
 }
 
 /** Every setup that is towed, the rods of the Box, the craft and house rules, and the spreads that were kept. */
-export async function getSpreadPage(asked: SpreadAsked): Promise<SpreadPage> {
-  return pageQuery(async (db, benchId) => {
-    const [newest, box, spreads, house] = await Promise.all([
-      newestSetups(db, benchId),
-      listParts(db, benchId),
-      spreadRepo.list(db, benchId),
-      findHouse(db, benchId),
-    ]);
-    const { whole, broken } = await marked(db, newest);
-    return {
-      setups: packed(
-        whole.flatMap(({ setup: { id, name, file } }): TowedSetup[] =>
-          file.presentation.kind === 'towed' ? [{ id, name, file }] : [],
-        ),
+export async function getSpreadPage(asked: SpreadAsked, need: 'bench' | 'cards' = 'bench'): Promise<SpreadPage> {
+  return pageQuery(need, (db, benchId) => spreadPage(db, benchId, asked));
+}
+
+export async function spreadPage(db: Db, benchId: BenchId, asked: SpreadAsked): Promise<SpreadPage> {
+  const [newest, box, spreads, house] = await Promise.all([
+    newestSetups(db, benchId),
+    listParts(db, benchId),
+    spreadRepo.list(db, benchId),
+    findHouse(db, benchId),
+  ]);
+  const { whole, broken } = await marked(db, newest);
+  return {
+    setups: packed(
+      whole.flatMap(({ setup: { id, name, file } }): TowedSetup[] =>
+        file.presentation.kind === 'towed' ? [{ id, name, file }] : [],
       ),
-      rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
-      house,
-      spreads: spreads.rows.map(({ document: spread, version }) => ({ spread, version })),
-      brokenSetups: broken,
-      brokenSpreads: spreads.broken,
-      asked,
-    };
-  });
+    ),
+    rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+    house,
+    spreads: spreads.rows.map(({ document: spread, version }) => ({ spread, version })),
+    brokenSetups: broken,
+    brokenSpreads: spreads.broken,
+    asked,
+  };
 }

@@ -31,8 +31,8 @@ export interface TodayPage {
 }
 
 /** Every setup at its newest revision, what would mend it, what the bench holds to, its plans and its waters. */
-export async function getTodayPage(asked: string | null = null): Promise<TodayPage> {
-  return pageQuery(async (db, benchId) => {
+export async function getTodayPage(asked: string | null = null, need: 'bench' | 'cards' = 'bench'): Promise<TodayPage> {
+  return pageQuery(need, async (db, benchId) => {
     const [newest, box, plans, waters, house] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),

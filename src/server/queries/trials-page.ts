@@ -57,7 +57,7 @@ export interface TrialsPage {
 
 /** The ledger of all trials, and one of them whole. */
 export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
-  pageQuery(async (db, benchId) => {
+  pageQuery('bench', async (db, benchId) => {
     const [{ rows, broken }, trips, spreads] = await Promise.all([
       trialRepo.list(db, benchId),
       TrialTrips.of(db, benchId),

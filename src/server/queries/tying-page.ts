@@ -22,8 +22,11 @@ export interface TyingPage {
 }
 
 /** Every setup, the Box, and the leaders that were tied. */
-export async function getTyingPage(asked: readonly string[] = []): Promise<TyingPage> {
-  return pageQuery(async (db, benchId) => {
+export async function getTyingPage(
+  asked: readonly string[] = [],
+  need: 'bench' | 'cards' = 'bench',
+): Promise<TyingPage> {
+  return pageQuery(need, async (db, benchId) => {
     const [newest, box, leaders] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),

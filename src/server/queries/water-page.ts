@@ -26,7 +26,7 @@ export interface WaterPage {
 
 /** The setups asked for, at most four; without any, the first that is towed, else the first. */
 export async function getWaterPage(asked: readonly string[]): Promise<WaterPage> {
-  return pageQuery(async (db, benchId) => {
+  return pageQuery('bench', async (db, benchId) => {
     const { whole, broken } = await marked(db, await newestSetups(db, benchId));
     const all: readonly WaterSetup[] = whole.map(({ setup }) => setup);
     const wanted = asked.flatMap((id) => all.filter((setup) => setup.id === id)).slice(0, MOST_IN_PICTURE);

@@ -8,7 +8,9 @@ import {
   listRevisions,
   type PartsThen,
   type ReadRevision,
+  type RevisionHead,
 } from '@/db/repo';
+import type { AnglerLine } from '@/domain/house-difference';
 import type { Db } from '@/db/client';
 import type { House } from '@/domain/house';
 import type { BenchId, PartId, SetupId } from '@/domain/ids';
@@ -18,7 +20,7 @@ import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
 import type { RevisionLine } from '@/domain/revision-line';
 import type { SetupFile } from '@/domain/setup';
-import { findHouse } from '../house/house';
+import { findHouse, readHouse } from '../house/house';
 import { logFailure } from '../log';
 import { partIdsOf } from './newest-setups';
 import { setupFileFrom, type Fault, type SetupFileOutcome } from './setup-file';
@@ -67,17 +69,18 @@ export async function setupPage(
     findRevision(db, benchId, setupId, number),
   ]);
   if (!setup || !revision) return null;
-  const [revisions, box, used, house, then] = await Promise.all([
+  const [revisions, box, used, { house, anglers }, then] = await Promise.all([
     listRevisions(db, benchId, setupId),
     listParts(db, benchId),
     findParts(db, benchId, partIdsOf(revision)),
-    findHouse(db, benchId),
+    readHouse(db, benchId),
     findPartsThen(db, benchId, [revision.id]),
   ]);
+  const line = lineOf(anglers);
   const partsThen = then.get(revision.id) ?? { parts: [], broken: [] };
   const outcome = worked(setupFileFrom(setup.name, revision, used, house), partsThen);
   if (outcome.kind === 'broken')
-    return brokenPage(db, benchId, setup, revision, outcome.faults, partsThen, revisions, house);
+    return brokenPage(db, benchId, setup, revision, outcome.faults, partsThen, revisions, house, line);
   const boxIds = new Set(box.map((part) => part.id));
   return {
     kind: 'whole',
@@ -147,6 +150,7 @@ async function brokenPage(
   { parts: then }: PartsThen,
   revisions: readonly ReadRevision[],
   house: House,
+  line: ReturnType<typeof lineOf>,
 ): Promise<BrokenSetupPage> {
   const ids = [...new Set([...faults.flatMap(({ partId }) => (partId ? [partId] : [])), ...partIdsOf(revision)])];
   const all = await findParts(db, benchId, [...ids, ...revisions.flatMap(partIdsOf)]);
@@ -174,8 +178,11 @@ async function brokenPage(
   };
 }
 
-const line = ({ number, reason, savedAt }: { number: number; reason: string; savedAt: Date }): RevisionLine => ({
-  number,
-  reason,
-  savedAt: savedAt.toISOString(),
-});
+const lineOf =
+  (anglers: readonly AnglerLine[]) =>
+  ({ number, reason, savedAt, authorId }: RevisionHead): RevisionLine => ({
+    number,
+    reason,
+    savedAt: savedAt.toISOString(),
+    by: anglers.find(({ id }) => id === authorId)?.name || null,
+  });

@@ -4,7 +4,8 @@ import { setupIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { differences, isOneSetup, type ElseDiffers } from '@/domain/trials/else-differs';
 import type { TrialDocument } from '@/domain/trials/trial-document';
-import { pageQuery } from '../page-query';
+import { accessTo } from '../access';
+import { database } from '../database';
 import { routeResponse } from '../route-response';
 import { fileKey, gearFiles, tripContext, type TripContext } from '../trips/gear-known';
 
@@ -33,6 +34,7 @@ export async function differsOf(
 /** The same for versions that are still being chosen: `a` and `b` by setup, `ar` and `br` by revision. */
 export const differsRoute = (request: Request): Promise<Response> =>
   routeResponse(async () => {
+    const { benchId } = await accessTo('bench');
     const asked = new URL(request.url).searchParams;
     const version = (side: 'a' | 'b'): TrialDocument['a'] | null => {
       const setupId = setupIdSchema.safeParse(asked.get(side));
@@ -43,7 +45,6 @@ export const differsRoute = (request: Request): Promise<Response> =>
     };
     const [a, b] = [version('a'), version('b')];
     if (!a || !b) return Response.json(UNTOLD);
-    return Response.json(
-      await pageQuery(async (db, benchId) => differsOf(db, benchId, { a, b }, await tripContext(db, benchId))),
-    );
+    const db = database();
+    return Response.json(await differsOf(db, benchId, { a, b }, await tripContext(db, benchId)));
   });

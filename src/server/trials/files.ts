@@ -3,7 +3,7 @@ import { trialRepo } from '@/db/repo';
 import { resultOf, type TrialResult } from '@/domain/trials/result';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import { csv, download } from '../download';
-import { pageQuery } from '../page-query';
+import { routeQuery } from '../page-query';
 import { routeResponse } from '../route-response';
 import { TrialTrips } from './tried-trips';
 
@@ -11,7 +11,7 @@ import { TrialTrips } from './tried-trips';
 export const trialFile = (request: Request): Promise<Response> =>
   routeResponse(async () => {
     const asked = new URL(request.url).searchParams;
-    const found = await pageQuery(async (db, benchId) => {
+    const found = await routeQuery('bench', async (db, benchId) => {
       const { rows } = await trialRepo.list(db, benchId);
       const document = rows.find((row) => row.document.id === asked.get('trial'))?.document;
       if (!document) return null;

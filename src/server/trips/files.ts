@@ -9,7 +9,8 @@ import { tripIdSchema, type TripId } from '@/domain/ids';
 import { blockStart, type BlockValues } from '@/domain/instruments/blocks';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { tripOf } from '@/domain/log/trip';
-import { OUTCOMES, type TripEvent } from '@/domain/log/trip-event';
+import { OUTCOMES } from '@/domain/log/event-choices';
+import type { TripEvent } from '@/domain/log/trip-event';
 import {
   geoJsonOf,
   gpxOf,
@@ -23,10 +24,10 @@ import {
 } from '@/domain/log/trip-file';
 import { NOTHING_KNOWN } from '@/domain/log/told';
 import { parse, type Problem } from '@/domain/problems';
-import { currentBench } from '../current-bench';
+import { accessTo } from '../access';
 import { database } from '../database';
 import { refusedInput, textUpTo } from '../json-body';
-import { pageQuery } from '../page-query';
+import { routeQuery } from '../page-query';
 import { getLogDay, type LogDay } from '../queries/log-day';
 import { csv, download } from '../download';
 import { routeResponse } from '../route-response';
@@ -47,6 +48,7 @@ const rule = (path: string, text: string, given: unknown = null): Problem => ({
 /** A trip, or a table of all of them, as a file. */
 export const tripFile = (request: Request): Promise<Response> =>
   routeResponse(async () => {
+    await accessTo('log');
     const asked = new URL(request.url).searchParams;
     const [id, as, table] = [asked.get('trip'), asked.get('as'), asked.get('table')];
     if (table === 'trips') return csv(await tripRows(), 'trips.csv');
@@ -89,7 +91,7 @@ const waypointsOf = (day: LogDay): readonly Waypoint[] =>
   );
 
 const tripRows = async () =>
-  (await pageQuery((db, benchId) => listTrips(db, benchId))).map(
+  (await routeQuery('log', (db, benchId) => listTrips(db, benchId))).map(
     ({ tripId, name, waterName, fromS, toS, strikes, isClosed }) => ({
       trip: tripId,
       name: quotedCell(name),
@@ -102,7 +104,7 @@ const tripRows = async () =>
   );
 
 async function strikeRows(onlyLanded: boolean) {
-  const trips = await pageQuery((db, benchId) => listTrips(db, benchId));
+  const trips = await routeQuery('log', (db, benchId) => listTrips(db, benchId));
   const rows: Record<string, unknown>[] = [];
   for (const { tripId } of trips) {
     const day = await getLogDay(tripId);
@@ -145,7 +147,7 @@ function strikeRowsOf(day: LogDay) {
 }
 
 async function wholeTrip(tripId: TripId) {
-  return pageQuery(async (db, benchId) => {
+  return routeQuery('log', async (db, benchId) => {
     const { rows } = await listTripEvents(db, benchId, tripId);
     const { blocks } = await blocksIn(db, benchId, spanOf(tripOf(rows), rows));
     return {
@@ -175,6 +177,7 @@ interface Read {
 /** Says what a file would bring, line by line; with `confirm` takes it. What is there already stays as it is. */
 export const takeTripFile = (request: Request): Promise<Response> =>
   routeResponse(async () => {
+    const { benchId, anglerId } = await accessTo('log');
     const asked = new URL(request.url).searchParams;
     const text = await textUpTo(request, MOST_BYTES);
     if (text === null) return refusedInput([rule('$', 'a file of at most 40 MB')]);
@@ -183,12 +186,11 @@ export const takeTripFile = (request: Request): Promise<Response> =>
     const read = readFile(name, text, into.success ? into.data : null);
     if ('problems' in read) return refusedInput(read.problems);
     if (asked.get('confirm') === 'yes') {
-      const benchId = await currentBench();
       await transact(database(), async (tx) => {
         await addTripEvents(
           tx,
           benchId,
-          read.events.map((event) => ({ tripId: read.tripId, event, behindS: 0 })),
+          read.events.map((event) => ({ tripId: read.tripId, event, behindS: 0, authorId: anglerId })),
         );
         for (const { startS, values } of read.blocks) {
           const { blocks } = await blocksIn(tx, benchId, { fromS: startS, toS: startS + 1 });

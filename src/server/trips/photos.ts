@@ -2,7 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { findPhoto, keepPhoto } from '@/db/repo';
 import { tripIdSchema } from '@/domain/ids';
-import { currentBench } from '../current-bench';
+import { accessTo } from '../access';
 import { database } from '../database';
 import { bytesUpTo, refusedInput } from '../json-body';
 import { routeResponse } from '../route-response';
@@ -17,17 +17,19 @@ const refused = (rule: string) => refusedInput([{ path: 'photo', given: null, al
 /** Takes a photo under the id that the phone gave it; sent again it is the same one. */
 export const takePhoto = (request: Request, id: string): Promise<Response> =>
   routeResponse(async () => {
+    const { benchId } = await accessTo('log');
     const tripId = tripIdSchema.safeParse(new URL(request.url).searchParams.get('trip'));
     if (!idSchema.safeParse(id).success || !tripId.success) return refused('an id of a photo, and of its trip');
     const body = await bytesUpTo(request, MOST_BYTES);
     if (!body || !JPEG.every((byte, i) => body[i] === byte)) return refused('a JPEG picture of at most 300 kB');
-    await keepPhoto(database(), await currentBench(), { id, tripId: tripId.data, body });
+    await keepPhoto(database(), benchId, { id, tripId: tripId.data, body });
     return new Response(null, { status: 204 });
   });
 
 export const photoOf = (id: string): Promise<Response> =>
   routeResponse(async () => {
-    const body = idSchema.safeParse(id).success ? await findPhoto(database(), await currentBench(), id) : null;
+    const { benchId } = await accessTo('log');
+    const body = idSchema.safeParse(id).success ? await findPhoto(database(), benchId, id) : null;
     if (!body) return new Response('There is no photo under this address.\n', { status: 404 });
     return new Response(new Uint8Array(body), {
       headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable' },

@@ -6,10 +6,10 @@ import { tripIdSchema } from '@/domain/ids';
 import { behind } from '@/domain/log/clock';
 import { tripEventSchema } from '@/domain/log/trip-event';
 import { parse, type Problem } from '@/domain/problems';
-import { currentBench } from '../current-bench';
+import { accessTo } from '../access';
 import { database } from '../database';
-import { refusedInput, withBody } from '../json-body';
-import { pageQuery } from '../page-query';
+import { refusedInput, withMembersBody } from '../json-body';
+import { routeQuery } from '../page-query';
 import { routeResponse } from '../route-response';
 
 const MOST_EVENTS = 500;
@@ -32,17 +32,17 @@ interface RefusedEvent {
 
 /** Takes events of a trip, in order; what was taken before stays as it is, and a bad one holds nobody up: it is named. */
 export const takeTripEvents = (request: Request): Promise<Response> =>
-  withBody(
+  withMembersBody(
+    'log',
     request,
     sentSchema,
-    async ({ tripId, sentS, events }) => {
-      const benchId = await currentBench();
+    async ({ tripId, sentS, events }, { benchId, anglerId }) => {
       const behindS = behind(sentS, Date.now() / 1000);
       const rows: TripRow[] = [];
       const refused: RefusedEvent[] = [];
       events.forEach((raw, at) => {
         const parsed = parse(tripEventSchema, raw);
-        if (parsed.ok) rows.push({ tripId, event: parsed.data, behindS });
+        if (parsed.ok) rows.push({ tripId, event: parsed.data, behindS, authorId: anglerId });
         else refused.push({ at, problems: parsed.problems });
       });
       await transact(database(), (tx) => addTripEvents(tx, benchId, rows));
@@ -52,14 +52,15 @@ export const takeTripEvents = (request: Request): Promise<Response> =>
   );
 
 export const tripHeads = (): Promise<Response> =>
-  routeResponse(async () => Response.json({ trips: await pageQuery((db, benchId) => listTrips(db, benchId)) }));
+  routeResponse(async () => Response.json({ trips: await routeQuery('log', (db, benchId) => listTrips(db, benchId)) }));
 
 /** The events of one trip by the server's clock, and how many could not be read. */
 export const tripEvents = (trip: string): Promise<Response> =>
   routeResponse(async () => {
+    const { benchId } = await accessTo('log');
     const id = tripIdSchema.safeParse(trip);
     if (!id.success)
       return refusedInput([{ path: 'trip', given: trip, allowed: { kind: 'rule', rule: 'an id of a trip' } }]);
-    const { rows, broken } = await pageQuery((db, benchId) => listTripEvents(db, benchId, id.data));
+    const { rows, broken } = await listTripEvents(database(), benchId, id.data);
     return Response.json({ events: rows, broken: broken.length });
   });

@@ -60,27 +60,27 @@ export const CHECK_LIMITS = {
   hardwareStrength: {
     least: 1,
     most: 5,
-    reason: 'weaker than the line it is a fuse, five times stronger only a weight on the nose',
+    reason: 'weaker than the line it breaks first, five times stronger it is only weight on the nose',
   },
   crimpBore: { least: 2, most: 3.2, reason: 'the tube takes the line twice: bore over line diameter' },
   abrasion: {
     teethMm: 0.7,
     rockMm: 0.4,
-    reason: 'what fluorocarbon must be thick to be sawn by teeth, or dragged over stone and gill plates',
+    reason: 'how thick fluorocarbon must be against teeth, or dragged over stone and gill plates',
   },
   leaderOverRod: {
     cast: 0.9,
     towed: 1,
-    reason: 'what cannot pass the rings must hang below the tip to cast, and within reach to land',
+    reason: 'what cannot pass the guides must hang below the tip to cast, and within reach to land a fish',
   },
   leaderShort: { least: 0.3, reason: 'less than a forearm brings the main line or the swivel to the fish’s eye' },
-  leaderWeak: { edge: 0.5, reason: 'a leader under half of the line throws away what the line could do' },
+  leaderWeak: { edge: 0.5, reason: 'a leader under half of the line wastes what the line could do' },
   attractorLead: {
     leastM: 0.3,
     drivenToM: 1.4,
     mostM: 4.6,
     reason:
-      'leads from a forearm to two rods are fished; what nothing else drives, a fly or a spoon, must be near enough for the attractor to throw it about',
+      'leads from a forearm to two rod lengths are fished; a fly or a spoon, which nothing else drives, must be close enough for the attractor to throw it about',
   },
   attractorMood: {
     active: 0.8,
@@ -89,12 +89,12 @@ export const CHECK_LIMITS = {
     dusk: 0.85,
     reason: 'the lead shortens for hungry fish and at dusk, and grows for wary ones',
   },
-  workingSpeed: { edge: 0.12, reason: 'windows are read beside the boat to a tenth' },
+  workingSpeed: { edge: 0.12, reason: 'ranges are read beside the boat to a tenth' },
   reserveLine: {
     runs: 1.2,
     leastM: 40,
     reason:
-      'line that a fish may take besides what is out: a run and a fifth of a fish of its mass, forty metres at least',
+      'line that a fish may take beyond what is out: a run and a fifth for a fish of its weight, at least forty metres',
   },
   lineForFish: {
     open: 0.15,
@@ -107,7 +107,7 @@ export const CHECK_LIMITS = {
   blank: {
     clutchEdge: 0.8,
     clutchFails: 1.2,
-    reason: 'pull that the drag allows over what the blank bears: above it a rod breaks when it is raised',
+    reason: 'pull that the drag allows over what the blank bears: above it a rod breaks when it is lifted',
   },
   clearance: {
     downRad: 0.7,
@@ -124,5 +124,5 @@ export const CHECK_LIMITS = {
     overKg: 0.012,
     reason: 'a weight over a dozen grams goes into mud, and draws a bait on a short lead after it',
   },
-  ringBore: { tipM: 0.006, buttM: 0.025, reason: 'what must pass a usual tip ring and a butt ring' },
+  ringBore: { tipM: 0.006, buttM: 0.025, reason: 'what must pass a usual tip-top and a butt guide' },
 } as const;

@@ -14,7 +14,7 @@ export const FIGHT_CLASSES = {
     efficiency: 0.75,
     mostTurnsPerMin: 150,
     reason:
-      'a hand keeps up a push of three and a half kilograms; gears, line and rings take a quarter; faster than two and a half turns a second nobody winds for long',
+      'a hand keeps up a push of three and a half kilograms; gears, line and guides take a quarter; nobody cranks faster than two and a half turns a second for long',
   },
   bait: { pullShare: 0.5, reason: 'a live bait pulls with half of its weight while it swims' },
   giving: { toRad: 0.17, reason: 'ten degrees: the rod points at the fish, with a little bend left' },

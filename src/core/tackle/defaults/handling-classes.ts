@@ -6,7 +6,7 @@ export const ROD_MASS = {
     reason:
       'mass over the length to the power of one and a half: thirty grams, and more by the root of the power in kilograms; 0.09 kg for a light 1.8 m, 0.2 kg for a heavy 2.35 m',
   },
-  bends: { share: 0.45, reason: 'blank and rings are less than half of a rod; the rest is grip and seat' },
+  bends: { share: 0.45, reason: 'blank and guides are less than half of a rod; the rest is grip and seat' },
   centre: {
     share: 0.22,
     reason: 'with the reel on, a rod balances a little ahead of the hand: over the working length',

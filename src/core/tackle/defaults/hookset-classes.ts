@@ -7,7 +7,7 @@ export const HOOK_POINTS = {
 
 /** How much thicker than the wire the hole must be for the barb, kb. */
 export const BARBS = {
-  barbed: { factor: 1.45, reason: 'the barb stands almost half a wire above it' },
+  barbed: { factor: 1.45, reason: 'the barb rises almost half a wire above it' },
   micro: { factor: 1.25, reason: 'a low barb' },
   barbless: { factor: 1, reason: 'the wire alone' },
 } as const;

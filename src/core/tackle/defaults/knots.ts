@@ -38,7 +38,7 @@ export const KNOTS = {
   'loop-to-loop': {
     use: 'line-to-line',
     shares: { nylon: 0.75, fluorocarbon: 0.7, braid: 0.6, metal: 0.5 },
-    reason: 'two loops drawn square into each other: it is the loop knots that give',
+    reason: 'two loops drawn square into each other: what breaks are the loop knots',
   },
   'line-splice': {
     use: 'line-to-line',

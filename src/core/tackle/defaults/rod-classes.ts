@@ -4,14 +4,14 @@
  * The steps grow by about half: less than that two anglers would not call a different power.
  */
 export const ROD_POWERS = {
-  ultralight: { powerKgf: 0.08, reason: 'throws 1 to 4 g, for small trout and panfish' },
-  light: { powerKgf: 0.14, reason: 'throws 2 to 8 g' },
-  'medium-light': { powerKgf: 0.22, reason: 'throws 4 to 12 g, thin single hooks' },
-  medium: { powerKgf: 0.33, reason: 'throws 7 to 20 g, the usual all-round rod' },
-  'medium-heavy': { powerKgf: 0.5, reason: 'throws 10 to 28 g, stout single hooks' },
-  heavy: { powerKgf: 0.75, reason: 'throws 15 to 45 g, weedless rigs in cover' },
-  'extra-heavy': { powerKgf: 1.1, reason: 'throws 30 to 90 g, matted weed and big soft baits' },
-  'double-extra-heavy': { powerKgf: 1.65, reason: 'throws 60 to 200 g, the largest plugs' },
+  ultralight: { powerKgf: 0.08, reason: 'casts 1 to 4 g, for small trout and panfish' },
+  light: { powerKgf: 0.14, reason: 'casts 2 to 8 g' },
+  'medium-light': { powerKgf: 0.22, reason: 'casts 4 to 12 g, thin single hooks' },
+  medium: { powerKgf: 0.33, reason: 'casts 7 to 20 g, the usual all-round rod' },
+  'medium-heavy': { powerKgf: 0.5, reason: 'casts 10 to 28 g, stout single hooks' },
+  heavy: { powerKgf: 0.75, reason: 'casts 15 to 45 g, weedless rigs in cover' },
+  'extra-heavy': { powerKgf: 1.1, reason: 'casts 30 to 90 g, matted weed and big soft baits' },
+  'double-extra-heavy': { powerKgf: 1.65, reason: 'casts 60 to 200 g, the largest plugs' },
 } as const;
 
 /**
@@ -19,22 +19,22 @@ export const ROD_POWERS = {
  * same word on an all-round rod, and on a surf rod twice as much.
  */
 export const ROD_FAMILIES = {
-  light: { factor: 0.6, reason: 'trout and panfish rods: a medium of theirs throws 3 to 10 g' },
-  general: { factor: 1, reason: 'the all-round ladder' },
+  light: { factor: 0.6, reason: 'trout and panfish rods: a medium of theirs casts 3 to 10 g' },
+  general: { factor: 1, reason: 'the usual scale for all-round rods' },
   trolling: { factor: 0.7, reason: 'downrigger and trolling rods are light and slow for their word' },
   surf: { factor: 2, reason: 'two-handed rods of three metres and more' },
 } as const;
 
 /** Power words of rods for casting plugs and baits of 50 to 350 g, as force; most of such lures are lobbed. */
 export const BIG_LURE_POWERS = {
-  ultralight: { powerKgf: 0.35, reason: 'hardly made: under all that such rods are for' },
-  light: { powerKgf: 0.5, reason: 'hardly made: throws 20 to 60 g' },
-  'medium-light': { powerKgf: 0.7, reason: 'throws 25 to 75 g' },
-  medium: { powerKgf: 1, reason: 'throws 30 to 90 g' },
-  'medium-heavy': { powerKgf: 1.5, reason: 'throws 40 to 120 g' },
-  heavy: { powerKgf: 2.2, reason: 'throws 60 to 170 g' },
-  'extra-heavy': { powerKgf: 2.8, reason: 'throws 85 to 280 g' },
-  'double-extra-heavy': { powerKgf: 3.5, reason: 'throws 110 to 400 g' },
+  ultralight: { powerKgf: 0.35, reason: 'hardly ever made: below all that such rods are for' },
+  light: { powerKgf: 0.5, reason: 'hardly ever made: casts 20 to 60 g' },
+  'medium-light': { powerKgf: 0.7, reason: 'casts 25 to 75 g' },
+  medium: { powerKgf: 1, reason: 'casts 30 to 90 g' },
+  'medium-heavy': { powerKgf: 1.5, reason: 'casts 40 to 120 g' },
+  heavy: { powerKgf: 2.2, reason: 'casts 60 to 170 g' },
+  'extra-heavy': { powerKgf: 2.8, reason: 'casts 85 to 280 g' },
+  'double-extra-heavy': { powerKgf: 3.5, reason: 'casts 110 to 400 g' },
 } as const;
 
 /** Power words of boat and stand-up rods, as the line they are named by [lb]. */
@@ -55,7 +55,7 @@ export const ROD_PRINT = {
     perMiddle: 30,
     lobbedKg: 0.15,
     reason:
-      'the middle of a lure window, thrown overhead, drops the tip by some 0.13 of the length and its top by 0.2; heavy lures are lobbed, at less acceleration',
+      'cast overhead, the middle of the printed lure weights bends the tip down by some 0.13 of the length and the heaviest by 0.2; heavy lures are lobbed, at less acceleration',
   },
   'line-class': { perLine: 0.065, reason: 'force that drops the tip by a third, over the middle of the printed lines' },
   blank: {

@@ -4,7 +4,7 @@ export const TOWED_ENDS = {
     drag: 0.08,
     width: 0.29,
     reason:
-      'a shaking body over its length squared, and a lip nearly twice as wide as it: 40 m of 0.28 mm nylon at 1.5 m/s take a deep 70 mm lure to 5.5 m, a medium one to 3.3 m',
+      'a shaking body over its length squared, and a lip nearly twice as wide as it: 40 m of 0.28 mm mono at 1.5 m/s take a deep 70 mm lure to 5.5 m, a medium one to 3.3 m',
   },
   spoon: { dragPerLengthSquared: 0.07, reason: 'sways, and shows the stream a quarter of its plan' },
   rotating: {
@@ -99,7 +99,7 @@ export const DRIFT = {
 export const FOULING = {
   none: { width: 1, along: 1, reason: 'a clean line' },
   some: { width: 1.8, along: 3, reason: 'threads and single clumps: nearly twice as wide' },
-  much: { width: 3.5, along: 6, reason: 'hung full: wiped off every few minutes, or fished no more' },
+  much: { width: 3.5, along: 6, reason: 'fully hung with weed: wiped off every few minutes, or not fished any more' },
 } as const;
 export type Fouling = keyof typeof FOULING;
 

@@ -67,6 +67,7 @@ export function Candidates(props: CandidatesProps) {
   return (
     <section
       aria-labelledby="candidates-title"
+      data-tour="candidates"
       className="relative flex min-h-0 flex-1 flex-col border border-ink bg-sheet px-2 pb-1 pt-1"
     >
       <ProgressEdge progress={props.progress} label={t('candidates.working')} />
@@ -99,7 +100,7 @@ export function Candidates(props: CandidatesProps) {
             aria-label={t('candidates.shows')}
             value={shows}
             onChange={(event) => VERDICT_NAMES.filter((name) => name === event.target.value).forEach(onShows)}
-            className="max-w-[50px] bg-transparent"
+            className="max-w-[58px] bg-transparent"
           >
             {VERDICT_NAMES.map((name) => (
               <option key={name} value={name} className="bg-sheet">

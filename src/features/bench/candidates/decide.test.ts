@@ -18,7 +18,7 @@ import { mended } from '../state/read-draft';
 import { candidateRows, ordered } from './candidate-order';
 import { canTakeOver, RESULTS, sweepChoices, takenOver } from '../panels/sweep/sweep-choices';
 import { bands } from '../verdicts/bands';
-import { causesOf, verdictRanges } from '../verdicts/verdict-ranges';
+import { causesOf, verdictRanges } from '@/domain/verdict-ranges';
 
 const wall = demoFile('setup-drowned-wall');
 const lily = demoFile('setup-lily-bay');

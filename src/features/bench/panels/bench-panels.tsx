@@ -31,7 +31,7 @@ const FightPanel = dynamic(() => import('./fight-panel').then((m) => m.FightPane
 const OverlayPanel = dynamic(() => import('./overlay-panel').then((m) => m.OverlayPanel));
 const SavePanel = dynamic(() => import('@/features/fields/save-panel').then((m) => m.SavePanel));
 const RevisionsPanel = dynamic(() => import('./revisions-panel').then((m) => m.RevisionsPanel));
-const KeysPanel = dynamic(() => import('@/ui/keys-panel').then((m) => m.KeysPanel));
+const HelpPanel = dynamic(() => import('@/features/fields/help-panel').then((m) => m.HelpPanel));
 const WorkingPanel = dynamic(() => import('./working-panel').then((m) => m.WorkingPanel));
 
 export interface BenchPanelsProps {
@@ -48,6 +48,7 @@ export interface BenchPanelsProps {
   readonly revisions: readonly RevisionLine[];
   readonly moved: readonly MovedMark[];
   readonly fileUrl: string;
+  readonly onTour: () => void;
 }
 
 /** Every sheet that can be laid over the Bench. */
@@ -65,6 +66,7 @@ export function BenchPanels({
   revisions,
   moved,
   fileUrl,
+  onTour,
 }: BenchPanelsProps) {
   const { state, dispatch, answered, ranges, rangesAreOf } = bench;
   const { t } = useI18n();
@@ -194,9 +196,7 @@ export function BenchPanels({
           onOverlay={(revision) => void layOver(revision)}
         />
       )}
-      {seen.has('keys') && (
-        <KeysPanel {...panel('keys')} title={t('key.title')} closeLabel={t('common.close')} groups={keyGroups} />
-      )}
+      {seen.has('keys') && <HelpPanel view="bench" {...panel('keys')} groups={keyGroups} onTour={onTour} />}
       {open !== null && typeof open === 'object' && (
         <WorkingPanel
           subject={open.working}

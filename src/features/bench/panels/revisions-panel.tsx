@@ -15,7 +15,12 @@ export interface RevisionsPanelProps {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly setupId: string;
-  readonly revisions: readonly { readonly number: number; readonly reason: string; readonly savedAt: string }[];
+  readonly revisions: readonly {
+    readonly number: number;
+    readonly reason: string;
+    readonly savedAt: string;
+    readonly by?: string | null;
+  }[];
   readonly current: number;
   readonly moved: readonly MovedMark[];
   readonly readingsChanged: number;
@@ -57,6 +62,7 @@ export function RevisionsPanel({
               <span>{revision.reason}</span>
               <span className="narrow text-[13px] text-dim">
                 {date(new Date(revision.savedAt), 'full')}
+                {revision.by && ` · ${revision.by}`}
                 {revision.number === current ? ` · ${t('revisions.current')}` : ''}
               </span>
             </Link>

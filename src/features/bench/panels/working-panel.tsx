@@ -12,12 +12,13 @@ import { measurableBy } from '@/domain/measurable';
 import { uncertainInput } from '@/domain/uncertain-input';
 import { measurementUrl } from '@/domain/measurement';
 import type { Part } from '@/domain/parts';
+import { MEASURE_OF_UNIT } from '@/features/fields/shown-as';
 import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { partTitle } from '@/i18n/part-text';
 import { Panel } from '@/ui/panel';
-import { causesOf, figureAt, verdictRanges } from '../verdicts/verdict-ranges';
+import { causesOf, figureAt, verdictRanges } from '@/domain/verdict-ranges';
 
 export interface WorkingPanelProps {
   readonly subject: WorkingSubject | null;
@@ -66,6 +67,7 @@ export function WorkingPanel({ subject, onSubject, setup, evaluation, ranges, bo
       </div>
       {working ? (
         <>
+          {subject && isVerdict(subject) && <Meaning verdict={subject} evaluation={evaluation} />}
           {working.equations.map((equation) => (
             <div key={equation} className="overflow-x-auto text-[15px]" dangerouslySetInnerHTML={tex(equation, true)} />
           ))}
@@ -231,5 +233,19 @@ function Terms({
         })}
       </tbody>
     </table>
+  );
+}
+
+/** What the figure says, as an angler would say it. */
+function Meaning({ verdict, evaluation }: { readonly verdict: VerdictName; readonly evaluation: Evaluation }) {
+  const { t, format } = useI18n();
+  const { value, unit } = evaluation.verdicts[verdict];
+  if (value === null) return null;
+  const isTowed = Boolean(evaluation.figures.tow);
+  const name = isTowed && verdict === 'throw' ? 'carry' : isTowed && verdict === 'fall' ? 'depth' : verdict;
+  return (
+    <p className="mb-2 border-l-2 border-ink pl-2">
+      {t(`meaning.${name}`, { value: format(value, name === 'carry' ? 'share' : MEASURE_OF_UNIT[unit]) })}
+    </p>
   );
 }

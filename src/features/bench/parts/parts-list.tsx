@@ -59,6 +59,7 @@ export function PartsList(props: PartsListProps) {
   return (
     <section
       aria-label={t('joint.list')}
+      data-tour="joints"
       className="flex min-h-0 flex-col border border-ink bg-sheet lg:max-h-[46%] print:max-h-none"
     >
       {drag ? (

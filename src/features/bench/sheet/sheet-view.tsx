@@ -27,6 +27,7 @@ export function SheetView({ drawings, over, isWide, selected, onSelect, dimmed, 
   const parts = { selected, onSelect };
   return (
     <div
+      data-tour="sheet"
       data-state={dimmed ? 'waiting' : 'ready'}
       className="relative min-h-0 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300"
     >

@@ -7,6 +7,7 @@ import type { RevisionLine } from '@/domain/revision-line';
 import { useAnswer } from '@/features/fields/use-answer';
 import type { QuestionOf } from '@/workers/protocol';
 import { drawingsOf, overlaid } from '../sheet/drawings';
+import { benchHeader } from '@/features/fields/page-bench';
 
 /** Another revision of the setup, as its file says. */
 interface Over {
@@ -44,7 +45,9 @@ export function useOverlay({ setupId, line, revisions, shown }: OverlayInput) {
     versions: there && (there.number < here.number ? { older: there, newer: here } : { older: here, newer: there }),
     /** lays a revision over: its file is what the shell reads too. False when the server does not answer. */
     lay: async (number: number): Promise<boolean> => {
-      const reply = await fetch(`/bench/${setupId}/setup.json?revision=${number}`).catch(() => null);
+      const reply = await fetch(`/bench/${setupId}/setup.json?revision=${number}`, { headers: benchHeader() }).catch(
+        () => null,
+      );
       if (!reply?.ok) return false;
       setOver({ number, setup: (await reply.json()) as Setup });
       return true;

@@ -13,7 +13,8 @@ import { reasonText } from '@/i18n/setup-text';
 import { Mark } from '@/ui/mark';
 import { ProgressEdge } from '@/ui/progress-edge';
 import { ScaleBar } from '@/ui/scale-bar';
-import type { VerdictRange } from './verdict-ranges';
+import { useChanges } from '@/ui/use-changes';
+import type { VerdictRange } from '@/domain/verdict-ranges';
 import { verdictScale } from './verdict-scale';
 
 export interface VerdictStripProps {
@@ -42,6 +43,7 @@ export function VerdictStrip({
   return (
     <div
       id="verdicts"
+      data-tour="verdicts"
       data-state={dimmed ? 'waiting' : 'ready'}
       data-ranges={ranges && !rangesDimmed ? 'ready' : 'waiting'}
       className="relative grid grid-cols-1 border border-ink bg-sheet transition-opacity data-[state=waiting]:opacity-70 data-[state=waiting]:delay-300 sm:grid-cols-5"
@@ -79,6 +81,7 @@ function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRe
   const { t, show, format } = i18n;
   const measure = MEASURE_OF_UNIT[verdict.unit];
   const shown = verdict.value === null ? null : show(verdict.value, measure);
+  const changes = useChanges(shown?.number);
   const scale = verdictScale(verdict);
   const isOpen = verdict.mark !== 'cant-tell' && ranged !== null && !ranged.isSure;
   const mark = isOpen ? 'cant-tell' : verdict.mark;
@@ -106,7 +109,9 @@ function VerdictCell({ name, verdict, rig, ranged, rangesDimmed, onWorking, onRe
             className="narrower block whitespace-nowrap text-left text-[31px] font-semibold leading-[1.1] hover:underline hover:decoration-1 hover:underline-offset-4"
             aria-label={`${verdictName(name)} ${format(verdict.value, measure)}: ${t('key.working')}`}
           >
-            <output>{shown.number}</output>
+            <output key={changes} className={changes > 0 ? 'just-changed' : ''}>
+              {shown.number}
+            </output>
             <span className="ml-1 text-[15px] font-normal">{shown.unit}</span>
           </button>
           {range && (

@@ -40,7 +40,7 @@ export function GuidePanel({ guide, part, version, field, onMeasured, onClose }:
     <Panel
       open
       onOpenChange={(open) => !open && onClose()}
-      title={`${t(`guide.${guide}.name`)} · ${partTitle(i18n, part)}`}
+      title={`${t(`guideName.${guide}`)} · ${partTitle(i18n, part)}`}
       closeLabel={t('common.close')}
     >
       {saved ? (

@@ -9,6 +9,7 @@ import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { clockText, readout } from '@/features/fields/readout';
+import { benchHeader } from '@/features/fields/page-bench';
 
 type Drawn = Partial<Record<ChannelName, readonly DrawnPoint[]>>;
 
@@ -39,6 +40,7 @@ export function HistoryPanel({
       const fromS = toS - spanS;
       try {
         const response = await fetch(`/live/readings?from=${fromS}&to=${toS}&only=${channel},latDeg,lonDeg`, {
+          headers: benchHeader(),
           signal: giveUp.signal,
         });
         if (!response.ok) throw new Error(String(response.status));

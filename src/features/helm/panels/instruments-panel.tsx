@@ -11,6 +11,7 @@ import { ConnectionFields, LinkText } from './connection-fields';
 import { PanelButton } from './panel-button';
 import { ProbeCable } from './probe-cable';
 import { RouteTable } from './route-table';
+import { benchHeader } from '@/features/fields/page-bench';
 
 const SPEEDS = [1, 5, 20] as const;
 
@@ -78,8 +79,8 @@ export function InstrumentsPanel({
           </p>
         )}
       </section>
-      <Link className="semi-narrow text-[15px] underline" href="/devices">
-        {t('helm.devices')}
+      <Link className="semi-narrow text-[15px] underline" href="/crew">
+        {t('helm.crew')}
       </Link>
       <Recording recording={recording} />
       <section className="flex flex-col gap-2 border-t border-ink pt-2">
@@ -101,7 +102,11 @@ function Recording({ recording }: { readonly recording: LinkState | null }) {
   const [said, setSaid] = useState<'playing' | 'refused' | 'unreachable' | null>(null);
   const play = async (file: File) => {
     try {
-      const response = await fetch(`/live/recording?speed=${speed}`, { method: 'POST', body: file });
+      const response = await fetch(`/live/recording?speed=${speed}`, {
+        method: 'POST',
+        body: file,
+        headers: benchHeader(),
+      });
       setSaid(response.ok ? 'playing' : response.status === 422 ? 'refused' : 'unreachable');
     } catch {
       setSaid('unreachable');

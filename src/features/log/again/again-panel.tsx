@@ -5,6 +5,7 @@ import type { Craft, House } from '@/domain/house';
 import { ordersOf, type AgainNow, type Orders } from '@/domain/log/again';
 import type { GearIn } from '@/domain/log/planned';
 import type { Strike } from '@/domain/log/trip';
+import { useMay } from '@/features/fields/use-may';
 import { corrected } from '@/domain/helm/usual-helm';
 import type { Helm } from '@/domain/helm/helm';
 import type { SetupFiles } from '@/domain/spread/solve';
@@ -35,6 +36,7 @@ export interface AgainPanelProps {
 /** A strike as orders: the probe's reading first, then speed over ground and course, then the line. */
 export function AgainPanel(props: AgainPanelProps) {
   const { strike, number, name, craft, files, rods, house, helm, now, others, onLetOut } = props;
+  const mayOpen = useMay('bench');
   const i18n = useI18n();
   const { t, format } = i18n;
   const { then, gear } = strike;
@@ -105,6 +107,7 @@ export function AgainPanel(props: AgainPanelProps) {
           [props.onwards?.slot ?? null, t('log.again.slot')] as const,
         ].map(
           ([href, name]) =>
+            mayOpen &&
             href && (
               <a
                 key={name}

@@ -17,7 +17,14 @@ const AS = ['csv', 'gpx', 'geojson', 'json'] as const;
 const STATES = ['fishing', 'fought', 'fouled', 'out'] as const;
 
 /** One trip as it went: its track, its hours, its strikes. */
-export function DayView({ day }: { readonly day: LogDay }) {
+export function DayView({
+  day,
+  isGuest = false,
+}: {
+  readonly day: LogDay;
+  /** shown by a link, without what leads further into the log */
+  readonly isGuest?: boolean;
+}) {
   const i18n = useI18n();
   const { t, number, date } = i18n;
   const points = useUnpacked(day.points);
@@ -41,7 +48,7 @@ export function DayView({ day }: { readonly day: LogDay }) {
       data-testid="log-day"
       className="mx-auto flex max-w-[1280px] flex-col gap-2 outline-none"
     >
-      <LogNav open="day" />
+      {!isGuest && <LogNav open="day" />}
       <header className="flex flex-wrap items-baseline gap-x-5 gap-y-1 px-3">
         <h1 className="semi-narrow text-[20px] font-semibold">{day.name || t('log.unnamed')}</h1>
         <p className="narrow text-[15px] text-dim">
@@ -53,19 +60,22 @@ export function DayView({ day }: { readonly day: LogDay }) {
           {!day.isClosed && ` · ${t('log.day.goesOn')}`}
         </p>
         <p className="narrow flex gap-3 text-[14px] print:hidden">
-          {AS.map((as) => (
-            <a
-              key={as}
-              className="underline"
-              href={`/log/file?trip=${encodeURIComponent(day.tripId)}&as=${as}`}
-              download
-            >
-              {t(`log.files.${as}`)}
+          {!isGuest &&
+            AS.map((as) => (
+              <a
+                key={as}
+                className="underline"
+                href={`/log/file?trip=${encodeURIComponent(day.tripId)}&as=${as}`}
+                download
+              >
+                {t(`log.files.${as}`)}
+              </a>
+            ))}
+          {!isGuest && (
+            <a className="underline" href={`/log?trip=${encodeURIComponent(day.tripId)}`}>
+              {t('log.day.correct')}
             </a>
-          ))}
-          <a className="underline" href={`/log?trip=${encodeURIComponent(day.tripId)}`}>
-            {t('log.day.correct')}
-          </a>
+          )}
           <button type="button" className="underline" onClick={() => window.print()}>
             {t('common.print')}
           </button>

@@ -96,7 +96,12 @@ export function StrikeTable({
                     </a>
                   ))}
                 </td>
-                <td className="px-2">{strike.angler ?? '–'}</td>
+                <td className="px-2">
+                  {strike.angler ?? '–'}
+                  {strike.by && strike.by !== strike.angler && (
+                    <span className="text-dim"> {t('log.day.noted', { by: strike.by })}</span>
+                  )}
+                </td>
                 <td className="px-2">{strike.flurry + 1}</td>
               </tr>
             );

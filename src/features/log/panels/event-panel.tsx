@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { SEEN, TIDES, type TripEventOf } from '@/domain/log/trip-event';
+import { SEEN, TIDES } from '@/domain/log/event-choices';
+import type { TripEventOf } from '@/domain/log/trip-event';
 import { PLAN_LIMITS } from '@/domain/plan/plan-limits';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { useI18n } from '@/i18n/client';

@@ -8,6 +8,7 @@ import type { LogPage } from '@/server/queries/log-page';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
 import { BigButton } from './big-button';
+import { benchHeader } from '@/features/fields/page-bench';
 
 type Opened = Omit<TripEventOf<'opened'>, 'id' | 'kind' | 'atS'>;
 
@@ -59,7 +60,7 @@ export function OpenPanel({
   const [heads, setHeads] = useState<readonly Head[]>([]);
   useEffect(() => {
     let isOver = false;
-    fetch('/log/events')
+    fetch('/log/events', { headers: benchHeader() })
       .then(async (response) => (response.ok ? ((await response.json()) as { trips: Head[] }).trips : []))
       .then((trips) => !isOver && setHeads(trips))
       // Without a server there is nobody to join.

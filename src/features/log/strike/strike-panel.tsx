@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { knownOf, knownWith, type Known } from '@/domain/log/told';
-import { HELD_BY, LOST, LOST_BY, LURE_DID } from '@/domain/log/trip-event';
+import { HELD_BY, LOST, LOST_BY, LURE_DID } from '@/domain/log/event-choices';
 import type { Strike } from '@/domain/log/trip';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';

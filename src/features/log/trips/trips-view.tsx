@@ -9,6 +9,7 @@ import type { LogTrips } from '@/server/queries/log-trips';
 import type { TripFileTaken } from '@/domain/log/trip-file';
 import { problemText } from '@/i18n/problem-text';
 import { LogNav } from '../log-nav';
+import { benchHeader } from '@/features/fields/page-bench';
 
 type Asked = { readonly file: File; readonly taken: TripFileTaken | null; readonly failed: string | null };
 
@@ -26,6 +27,7 @@ export function TripsView({ trips }: LogTrips) {
         {
           method: 'POST',
           body: file,
+          headers: benchHeader(),
         },
       );
       const answer = (await response.json()) as TripFileTaken & {

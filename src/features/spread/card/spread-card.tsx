@@ -17,7 +17,7 @@ import { fileOf, markText, numberOf, rodName } from '../words';
 const ignore = () => undefined;
 
 /** One page to take aboard: the boat from above, the marks in large type in the order they go out, the tightest turns. */
-export function SpreadCard(page: SpreadPage) {
+export function SpreadCard({ isGuest = false, ...page }: SpreadPage & { readonly isGuest?: boolean }) {
   const i18n = useI18n();
   const { t, format } = i18n;
   const inHand = useSpread(page);
@@ -50,12 +50,14 @@ export function SpreadCard(page: SpreadPage) {
         >
           {t('common.print')}
         </button>
-        <Link
-          href={`/spread?spread=${encodeURIComponent(spread.id)}`}
-          className="ml-auto text-[14px] underline underline-offset-2 print:hidden"
-        >
-          {t('nav.spread')}
-        </Link>
+        {!isGuest && (
+          <Link
+            href={`/spread?spread=${encodeURIComponent(spread.id)}`}
+            className="ml-auto text-[14px] underline underline-offset-2 print:hidden"
+          >
+            {t('nav.spread')}
+          </Link>
+        )}
       </div>
       <div ref={sheetRef} className="h-60 overflow-hidden border border-ink bg-sheet">
         {geometry && (

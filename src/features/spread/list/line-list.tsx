@@ -86,7 +86,7 @@ export function LineList({
                   {rodName(i18n, file)}
                   {line.pinned ? ` · ${t('spread.pinned')}` : ''}
                 </button>
-                <span className="block truncate text-[12.5px] opacity-75">
+                <span className={`block truncate text-[12.5px] ${isOn ? '' : 'text-dim'}`}>
                   {setups.find(({ id }) => id === line.setupId)?.name ?? t('spread.problem.no-setup')}
                 </span>
               </td>
@@ -98,7 +98,7 @@ export function LineList({
               <td className="whitespace-nowrap px-1 py-0.5 text-right tabular-nums" data-testid={`depth-${line.id}`}>
                 {ok ? show(ok.depthM, 'depth').number : '–'}
                 {ok && half > 0.05 && (
-                  <span className="block text-[12.5px] opacity-75">
+                  <span className={`block text-[12.5px] ${isOn ? '' : 'text-dim'}`}>
                     {show(Math.max(0, ok.depthM - half), 'depth').number}–{show(ok.depthM + half, 'depth').number}
                   </span>
                 )}

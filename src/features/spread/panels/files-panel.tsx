@@ -40,6 +40,15 @@ export function FilesPanel({ inHand, onOpened }: { readonly inHand: SpreadInHand
           </Press>
         ))}
       </p>
+      {inHand.version !== null && (
+        <a
+          className="semi-narrow underline underline-offset-2"
+          href={`/files/bundle.json?spread=${encodeURIComponent(spread.id)}`}
+          download={`${name}-bundle.json`}
+        >
+          {t('spread.files.bundle')}
+        </a>
+      )}
       <label className="semi-narrow">
         <span className="block">{t('spread.files.open')}</span>
         <input

@@ -24,8 +24,7 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
   const option = useMemo(
     () =>
       (pens: Pens): EChartsCoreOption => ({
-        grid: { left: 52, right: 18, top: 30, bottom: 42 },
-        legend: { top: 0, textStyle: { color: pens.dim }, lineStyle: { color: pens.ink } },
+        grid: { left: 52, right: 64, top: 12, bottom: 42 },
         xAxis: {
           type: 'value',
           name: `${t('water.line')} [${unitLabel('distance')}]`,
@@ -51,6 +50,8 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
           type: 'line',
           name: format(speedMps, 'speed'),
           showSymbol: false,
+          endLabel: { show: true, formatter: '{a}', color: pens.dim },
+          labelLayout: { moveOverlap: 'shiftY' },
           lineStyle: {
             color: pens.ink,
             width: k === 2 ? 2.2 : 1,

@@ -7,12 +7,12 @@ import { getSetupPage } from '@/server/queries/setup-page';
 
 interface SetupRouteProps {
   readonly params: Promise<{ readonly setupId: string }>;
-  readonly searchParams: Promise<{ readonly revision?: string | string[] }>;
+  readonly searchParams: Promise<Readonly<Partial<Record<'revision' | 'tour', string | string[]>>>>;
 }
 
 export default async function SetupRoute({ params, searchParams }: SetupRouteProps) {
   await connection();
-  const [{ setupId }, { revision }] = await Promise.all([params, searchParams]);
+  const [{ setupId }, { revision, tour }] = await Promise.all([params, searchParams]);
   const asked = typeof revision === 'string' ? revision : undefined;
   const page = await getSetupPage(setupId, asked);
   if (!page) notFound();
@@ -30,6 +30,7 @@ export default async function SetupRoute({ params, searchParams }: SetupRoutePro
       version={setup.version}
       revision={line.number}
       fromPhone={fromPhone}
+      startsTour={tour === '1'}
     />
   );
 }

@@ -11,7 +11,7 @@ export default async function SpreadPrintRoute({ searchParams }: PrintRouteProps
   const { spread } = await searchParams;
   return (
     <SpreadCard
-      {...await getSpreadPage({ spread: [spread].flat()[0] ?? null, setups: [], craft: null, again: null })}
+      {...await getSpreadPage({ spread: [spread].flat()[0] ?? null, setups: [], craft: null, again: null }, 'cards')}
     />
   );
 }

@@ -9,5 +9,5 @@ interface DayCardsRouteProps {
 export default async function DayCardsRoute({ searchParams }: DayCardsRouteProps) {
   await connection();
   const { plan } = await searchParams;
-  return <DayCards {...await getTodayPage([plan].flat()[0] ?? null)} />;
+  return <DayCards {...await getTodayPage([plan].flat()[0] ?? null, 'cards')} />;
 }

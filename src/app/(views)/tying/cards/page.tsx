@@ -12,7 +12,7 @@ const MOST_CARDS = 100;
 export default async function CardsRoute({ searchParams }: CardsRouteProps) {
   await connection();
   const { setup = [], count = [] } = await searchParams;
-  const { setups, publicUrl } = await getTyingPage();
+  const { setups, publicUrl } = await getTyingPage([], 'cards');
   const counts = [count].flat();
   const items = [setup].flat().flatMap((id, i) => {
     const found = setups.find((each) => each.id === id);

@@ -1,0 +1,5 @@
+import { Refused } from '@/features/crew/refused';
+
+export default function RefusedRoute() {
+  return <Refused />;
+}

@@ -1,0 +1,3 @@
+import { renewCodes } from '@/server/crew/codes';
+
+export const POST = () => renewCodes();

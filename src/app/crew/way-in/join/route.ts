@@ -1,0 +1,3 @@
+import { join } from '@/server/crew/join';
+
+export const POST = (request: Request) => join(request);

@@ -1,0 +1,3 @@
+import { recover } from '@/server/crew/join';
+
+export const POST = (request: Request) => recover(request);

@@ -1,3 +1,0 @@
-import { authorityFile } from '@/server/devices/routes';
-
-export const GET = () => authorityFile();

@@ -1,3 +1,0 @@
-import { pairDevice } from '@/server/devices/routes';
-
-export const POST = (request: Request) => pairDevice(request);

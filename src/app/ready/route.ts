@@ -1,0 +1,4 @@
+import { ready } from '@/server/ready';
+
+export const dynamic = 'force-dynamic';
+export const GET = () => ready();

@@ -1,0 +1,2 @@
+DROP TABLE `device`;--> statement-breakpoint
+DROP TABLE `pairing_code`;

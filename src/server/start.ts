@@ -1,0 +1,21 @@
+import 'server-only';
+import { requireSafe } from './crew/mode';
+import { startHubs, stopHubs } from './live/live-hub';
+import { stopTaking } from './ready';
+
+/** Starts reading the instruments, and stops cleanly when the server gets a signal to end. */
+export async function start(): Promise<void> {
+  try {
+    requireSafe(process.env);
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : error);
+    process.exit(1);
+  }
+  await startHubs();
+  // The server itself answers what is under way and ends then; live lines would keep it from that.
+  for (const signal of ['SIGTERM', 'SIGINT'] as const)
+    process.once(signal, () => {
+      stopTaking();
+      void stopHubs();
+    });
+}

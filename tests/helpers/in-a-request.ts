@@ -1,0 +1,3 @@
+import { vi } from 'vitest';
+
+vi.mock('next/headers', () => import('./request'));
