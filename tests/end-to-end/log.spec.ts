@@ -145,7 +145,7 @@ test('the demo’s trips: the day, questions that know how little they know, fil
   await page.goto('/log/ask?by=lure&water=nowhere');
   await expect(page.getByTestId('answer')).toHaveText('This was never fished, so nothing can be said about it.');
 
-  await page.goto('/log/trips');
+  await open(page, '/log/trips');
   const track =
     '<gpx version="1.1"><trk><trkseg><trkpt lat="46.5" lon="-38"><time>2026-06-01T06:00:00Z</time></trkpt><trkpt lat="91" lon="0"><time>2026-06-01T06:00:10Z</time></trkpt><trkpt lat="46.501" lon="-38"><time>2026-06-01T06:01:00Z</time></trkpt></trkseg></trk></gpx>';
   await page
