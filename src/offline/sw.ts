@@ -4,7 +4,7 @@ import { keptUnder, PAGES_CACHE } from './kept-pages';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
 
-/** A server that is reached answers within this; after it the page that is kept is shown [ms]. */
+/** Where a page is kept, the server has this long to answer before it is shown [ms]; where none is, there is nothing to do but wait. */
 const ANSWER_MS = 6000;
 
 const serwist = new Serwist({
@@ -45,20 +45,21 @@ async function worker(request: Request): Promise<Response> {
 /** A page from the server while it answers; as it was last seen where it does not. */
 async function page(request: Request, url: URL, waitUntil: (kept: Promise<unknown>) => void): Promise<Response> {
   const key = keptUnder(url);
+  const last = key === null ? null : await kept(key);
   try {
-    const answer = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
+    const answer = await fetch(request, last ? { signal: AbortSignal.timeout(ANSWER_MS) } : undefined);
     const wentTo = answer.redirected ? new URL(answer.url).pathname : '';
     const isSentAway = answer.status === 401 || wentTo === '/crew/sign-in' || (key !== null && wentTo === '/crew/refused');
     // Who was signed out or sent away keeps nothing of the bench; entries that wait are their own.
     if (isSentAway) waitUntil(caches.delete(PAGES_CACHE));
-    if (answer.status >= 500 && key !== null) return (await kept(key)) ?? answer;
+    if (answer.status >= 500) return last ?? answer;
     if (answer.ok && !answer.redirected && key !== null) {
       const copy = answer.clone();
       waitUntil(caches.open(PAGES_CACHE).then((cache) => cache.put(key, copy)));
     }
     return answer;
   } catch {
-    return (key === null ? null : await kept(key)) ?? (await elsewhere());
+    return last ?? (await elsewhere());
   }
 }
 
