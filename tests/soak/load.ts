@@ -12,7 +12,7 @@ const SETUP = 'setup-copper-deep';
 const cookie = process.env['COOKIE'] ?? '';
 
 type Kind = 'bench' | 'water' | 'log' | 'save' | 'strike';
-const took = new Map<Kind, number[]>();
+const took: Record<Kind, number[]> = { bench: [], water: [], log: [], save: [], strike: [] };
 const failures = new Map<string, number>();
 
 interface BenchFile {
@@ -77,14 +77,16 @@ async function ask(kind: Kind, url: string, method: string, body?: unknown): Pro
       ...(body !== undefined && { body: JSON.stringify(body) }),
     });
     const text = await response.text();
-    if (!response.ok) failures.set(`${kind} ${response.status} ${text.slice(0, 200)}`, 1);
-    took.set(kind, [...(took.get(kind) ?? []), performance.now() - begun]);
+    if (!response.ok) fail(`${kind} ${response.status} ${text.slice(0, 200)}`);
+    took[kind].push(performance.now() - begun);
     return response.ok;
   } catch (error) {
-    failures.set(`${kind} ${String(error)}`, 1);
+    fail(`${kind} ${String(error)}`);
     return false;
   }
 }
+
+const fail = (what: string) => failures.set(what, (failures.get(what) ?? 0) + 1);
 
 const pause = (ms: number) => new Promise((resume) => setTimeout(resume, Math.max(0, ms)));
 const pids = (process.env['PIDS'] ?? readIfThere('.data/app.pid')).split(/\s+/).filter(Boolean);
@@ -99,16 +101,16 @@ const after = rssMb();
 const percentile = (sorted: readonly number[], part: number) =>
   sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))]!;
 console.log(`${users} users, one request each ${EVERY_MS / 1000} s, ${seconds} s, ${addresses.length} instances`);
-for (const [kind, all] of took) {
+for (const [kind, all] of Object.entries(took)) {
   const sorted = all.toSorted((a, b) => a - b);
   const at = (part: number) => percentile(sorted, part).toFixed(0);
   console.log(`${kind}: ${all.length} requests, p50 ${at(0.5)} ms, p99 ${at(0.99)} ms, worst ${at(1)} ms`);
 }
 console.log(
-  `saves and strikes a second: ${(((took.get('save')?.length ?? 0) + (took.get('strike')?.length ?? 0)) / seconds).toFixed(1)}`,
+  `saves and strikes a second: ${((took.save.length + took.strike.length) / seconds).toFixed(1)}`,
 );
 console.log(`resident memory: ${before.map((mb, i) => `${mb.toFixed(0)} to ${after[i]!.toFixed(0)} MB`).join(', ')}`);
-console.log(failures.size === 0 ? 'no error' : `errors: ${[...failures.keys()].join('; ')}`);
+console.log(failures.size === 0 ? 'no error' : `errors: ${[...failures].map(([what, times]) => `${times} x ${what}`).join('; ')}`);
 
 // As many as go through, one after another: a page of the framework with nothing on it is the measure.
 for (const path of ['/nothing-here', '/log', `/bench/${SETUP}`, `/water?setup=${SETUP}`, '/box', '/today']) {
