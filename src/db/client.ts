@@ -14,7 +14,14 @@ const LIMITS = { connectMs: 2500, acquireMs: 4000, statementMs: 4000, lockWaitS:
 
 /** A pool on `url`; times are UTC both ways, and nothing is waited for longer than its limit. */
 export function connect(url: string): { readonly db: Db; readonly pool: Pool } {
-  const pool = createPool({ uri: url, timezone: 'Z', connectionLimit: 8, connectTimeout: LIMITS.connectMs });
+  const pool = createPool({
+    uri: url,
+    timezone: 'Z',
+    connectionLimit: 8,
+    connectTimeout: LIMITS.connectMs,
+    // A document column parses its own text, and the same text once.
+    jsonStrings: true,
+  });
   pool.on('connection', (connection) => {
     // Sent ahead of whatever comes first on this connection; were it to fail, that would too.
     (connection as unknown as CallbackConnection).query(

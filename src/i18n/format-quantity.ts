@@ -2,7 +2,7 @@ import type { Measure } from '@/core/base/measure';
 import { SI_PER_UNIT } from '@/core/base/units';
 import { displayUnit, systemOf } from './display-units';
 import { feetAndInches, ouncesText } from './customary';
-import type { Preferences, UnitSystem } from './preferences';
+import type { Locale, Preferences, UnitSystem } from './preferences';
 
 export interface Shown {
   readonly number: string;
@@ -32,21 +32,37 @@ const HEAVY_KG: Readonly<Record<UnitSystem, number>> = { metric: 1, customary: S
 
 const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
 
+const DATE_STYLES = {
+  short: { day: 'numeric', month: 'short', timeZone: 'UTC' },
+  full: { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
+  minutes: { hour: '2-digit', minute: '2-digit' },
+  seconds: { hour: '2-digit', minute: '2-digit', second: '2-digit' },
+} as const satisfies Record<string, Intl.DateTimeFormatOptions>;
+
+// Making a format takes a hundred times longer than using one, and every component asks for them.
+const decimalFormats = new Map<string, Intl.NumberFormat>();
+const dateFormats = new Map<string, Intl.DateTimeFormat>();
+
+function decimalFormat(locale: Locale, decimals: number): Intl.NumberFormat {
+  const key = locale + decimals;
+  const known =
+    decimalFormats.get(key) ??
+    new Intl.NumberFormat(locale, { maximumFractionDigits: decimals, signDisplay: 'negative' });
+  decimalFormats.set(key, known);
+  return known;
+}
+
+function dateFormat(locale: Locale, style: keyof typeof DATE_STYLES): Intl.DateTimeFormat {
+  const key = locale + style;
+  const known = dateFormats.get(key) ?? new Intl.DateTimeFormat(locale, DATE_STYLES[style]);
+  dateFormats.set(key, known);
+  return known;
+}
+
 export function formatter(preferences: Preferences): Formatter {
   const { locale } = preferences;
-  // Making a formatter takes a hundred times longer than using one.
-  const made = new Map<number, Intl.NumberFormat>();
-  const ofDecimals = (decimals: number): Intl.NumberFormat => {
-    const known =
-      made.get(decimals) ?? new Intl.NumberFormat(locale, { maximumFractionDigits: decimals, signDisplay: 'negative' });
-    made.set(decimals, known);
-    return known;
-  };
-  const dates = {
-    short: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' }),
-    full: new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }),
-  };
-  const number = (value: number, maxDecimals: number) => ofDecimals(maxDecimals).format(value).replace('-', '−');
+  const number = (value: number, maxDecimals: number) =>
+    decimalFormat(locale, maxDecimals).format(value).replace('-', '−');
   const inUnit = (value: number, measure: Measure): number => {
     const { perUnit, offset = 0 } = displayUnit(measure, preferences);
     return value / perUnit - offset;
@@ -79,12 +95,7 @@ export function formatter(preferences: Preferences): Formatter {
     number,
     money: ({ minor, currency }) =>
       `${new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 }).format(minor / 100)} ${currency}`,
-    date: (date, style = 'short') => dates[style].format(date),
-    time: (date, to = 'minutes') =>
-      new Intl.DateTimeFormat(locale, {
-        hour: '2-digit',
-        minute: '2-digit',
-        ...(to === 'seconds' ? { second: '2-digit' } : {}),
-      }).format(date),
+    date: (date, style = 'short') => dateFormat(locale, style).format(date),
+    time: (date, to = 'minutes') => dateFormat(locale, to).format(date),
   };
 }

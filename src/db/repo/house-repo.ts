@@ -32,9 +32,14 @@ export interface HouseRows {
   readonly anglers: readonly AnglerRow[];
 }
 
+const NO_PROBLEMS: readonly Problem[] = [];
+const NO_ENTRIES: StoredEntries = { entries: {}, problems: NO_PROBLEMS };
+
 const entriesOf = (stored: unknown): StoredEntries => {
   const result = openedOnce(DOCUMENTS.house, stored);
-  return result.ok ? { entries: result.data, problems: [] } : { entries: {}, problems: result.problems };
+  return result.ok
+    ? { entries: result.data, problems: NO_PROBLEMS }
+    : { entries: NO_ENTRIES.entries, problems: result.problems };
 };
 
 export async function findHouseRows(db: Db | Tx, benchId: BenchId): Promise<HouseRows> {
@@ -52,7 +57,7 @@ export async function findHouseRows(db: Db | Tx, benchId: BenchId): Promise<Hous
   const names = Object.keys(HOUSE_SCHEMAS) as HouseDocumentName[];
   return {
     documents: Object.fromEntries(
-      names.map((name) => [name, byName.has(name) ? entriesOf(byName.get(name)) : { entries: {}, problems: [] }]),
+      names.map((name) => [name, byName.has(name) ? entriesOf(byName.get(name)) : NO_ENTRIES]),
     ) as Record<HouseDocumentName, StoredEntries>,
     crafts: crafts.map(({ id, document }) => ({ id, ...entriesOf(document) })),
     anglers,

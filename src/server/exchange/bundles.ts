@@ -9,7 +9,7 @@ import {
   type BenchId,
   type SetupId,
 } from '@/domain/ids';
-import { findHouse, houseOf } from '../house/house';
+import { houseOf } from '../house/house';
 import { insertNew } from '../box/insert-new';
 import { newestSetups } from '../setups/newest-setups';
 
@@ -21,10 +21,9 @@ export type Wanted =
 
 /** A bundle of a bench; null where what is wanted is not there, or cannot be read. */
 export async function bundleOf(db: Db | Tx, benchId: BenchId, wanted: Wanted): Promise<Bundle | null> {
-  const [{ setups }, spreads, house, box] = await Promise.all([
+  const [{ setups, house }, spreads, box] = await Promise.all([
     newestSetups(db, benchId),
     spreadRepo.list(db, benchId),
-    findHouse(db, benchId),
     listParts(db, benchId),
   ]);
   const documents = spreads.rows.map(({ document }) => document);
@@ -67,13 +66,11 @@ export async function takeBundle(
 ): Promise<BundleTaken> {
   await lockBench(tx, benchId);
   const box = await listParts(tx, benchId);
-  const { house } = houseOf(await findHouseRows(tx, benchId));
+  const { setups: there, house } = await newestSetups(tx, benchId);
   const parts = matchParts(bundle.parts, box);
   await insertNew(tx, benchId, [...parts.fresh], now);
   const all = [...box, ...parts.fresh];
-  const held = new Map(
-    (await newestSetups(tx, benchId)).setups.map((each) => [sameness(each.name, each.file), each.id]),
-  );
+  const held = new Map(there.map((each) => [sameness(each.name, each.file), each.id]));
   const setups: { id: SetupId; name: string; isNew: boolean }[] = [];
   const setupIdOf = new Map<SetupId, SetupId>();
   for (const { id: given, name, chain, presentation } of setupsWith(bundle, parts)) {

@@ -3,9 +3,10 @@ import type { Db, Tx } from '@/db/client';
 import { craftSchema, HOUSE_SCHEMAS, type Craft, type House, type HouseDocumentName } from '@/domain/house';
 import { readEntries, type BrokenEntry } from '@/domain/house-entries';
 import type { AnglerLine } from '@/domain/house-difference';
-import type { BenchId } from '@/domain/ids';
+import type { AnglerId, BenchId } from '@/domain/ids';
 import { anglerSchema } from '@/domain/angler';
 import { parse } from '@/domain/problems';
+import { remembered } from '@/domain/remembered';
 import { askingAngler } from '../asker';
 
 /** What a bench holds to: all of it that can be used, and by name what cannot. */
@@ -24,7 +25,29 @@ export async function findHouse(db: Db | Tx, benchId: BenchId): Promise<House> {
   return (await readHouse(db, benchId)).house;
 }
 
-export function houseOf({ documents, crafts, anglers }: HouseRows): ReadHouse {
+export const houseOf = (rows: HouseRows): ReadHouse => houseFor({ rows, asks: askingAngler() });
+
+/** Rows as stored, and the angler whose figures count; null: the usual one. */
+interface Asked {
+  readonly rows: HouseRows;
+  readonly asks: AnglerId | null;
+}
+
+const houseFor = remembered(inputsOf, houseFrom);
+
+function inputsOf({ rows: { documents, crafts, anglers }, asks }: Asked): readonly [object, ...unknown[]] {
+  const { schools, ...others } = documents;
+  return [
+    schools.entries,
+    schools.problems,
+    asks,
+    ...Object.values(others).flatMap(({ entries, problems }) => [entries, problems]),
+    ...crafts.flatMap(({ id, entries, problems }) => [id, entries, problems]),
+    ...anglers.flatMap(({ id, name, usual, entries, problems }) => [id, name, usual, entries, problems]),
+  ];
+}
+
+function houseFrom({ rows: { documents, crafts, anglers }, asks }: Asked): ReadHouse {
   const broken: BrokenEntry[] = [];
   const used = {} as Record<HouseDocumentName, unknown>;
   for (const name of Object.keys(HOUSE_SCHEMAS) as HouseDocumentName[]) {
@@ -59,7 +82,7 @@ export function houseOf({ documents, crafts, anglers }: HouseRows): ReadHouse {
     classes: HOUSE_SCHEMAS.classes.parse(used.classes),
     rigWords: HOUSE_SCHEMAS.rigWords.parse(used.rigWords),
     crafts: boats,
-    angler: (people.find(({ id }) => id === askingAngler()) ?? people.find(({ usual }) => usual))?.figures ?? {},
+    angler: (people.find(({ id }) => id === asks) ?? people.find(({ usual }) => usual))?.figures ?? {},
   };
   return { house, anglers: people, broken };
 }

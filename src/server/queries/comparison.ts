@@ -1,8 +1,9 @@
 import 'server-only';
-import { evaluate, type Evaluation } from '@/core/judge';
+import type { Evaluation } from '@/core/judge';
 import { setupIdSchema, type SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { pageQuery } from '../page-query';
+import { evaluated } from '../setups/evaluated';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import { workedOut } from '../setups/worked-out';
 
@@ -25,7 +26,7 @@ export async function getComparison(
 ): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
   return pageQuery('bench', async (db, benchId) => {
     const asked = ids.slice(0, MOST_ASKED).flatMap((id) => setupIdSchema.safeParse(id).data ?? []);
-    const { whole, broken } = workedOut(await newestSetups(db, benchId, asked), ({ file }) => evaluate(file));
+    const { whole, broken } = workedOut(await newestSetups(db, benchId, asked), ({ file }) => evaluated(file));
     return {
       compared: whole
         .slice(0, MOST_COMPARED)

@@ -6,7 +6,6 @@ import type { House } from '@/domain/house';
 import { packed, type Packed } from '@/domain/packed';
 import type { SetupFiles } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { newestSetups } from '../setups/newest-setups';
 
@@ -24,12 +23,11 @@ export interface HelmPage {
 /** The helm, and what hangs behind the boat. */
 export async function getHelmPage(): Promise<HelmPage> {
   return pageQuery('helm', async (db, benchId) => {
-    const [helms, spreads, newest, box, house] = await Promise.all([
+    const [helms, spreads, newest, box] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),
       newestSetups(db, benchId),
       listParts(db, benchId),
-      findHouse(db, benchId),
     ]);
     const documents = spreads.rows.map(({ document }) => document);
     const used = new Set<string>(documents.flatMap(({ lines }) => lines.map(({ setupId }) => setupId)));
@@ -41,7 +39,7 @@ export async function getHelmPage(): Promise<HelmPage> {
       files: packed(Object.fromEntries(setups.map(({ id, file }) => [id, file]))),
       names: Object.fromEntries(setups.map(({ id, name }) => [id, name])),
       rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
-      house,
+      house: newest.house,
       broken: helms.broken,
     };
   });

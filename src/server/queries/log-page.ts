@@ -10,7 +10,6 @@ import type { DayPlan } from '@/domain/plan/plan';
 import type { SetupFiles } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import type { TrialDocument } from '@/domain/trials/trial-document';
-import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { newestSetups } from '../setups/newest-setups';
 
@@ -54,7 +53,7 @@ const MOST_PLANS = 10;
 /** All that a phone needs on the water: it opens this page before it leaves, and has it without a server. */
 export async function getLogPage(): Promise<LogPage> {
   return pageQuery('log', async (db, benchId) => {
-    const [helms, spreads, plans, waters, trials, newest, box, house] = await Promise.all([
+    const [helms, spreads, plans, waters, trials, newest, box] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),
       planRepo.list(db, benchId),
@@ -62,7 +61,6 @@ export async function getLogPage(): Promise<LogPage> {
       trialRepo.list(db, benchId),
       newestSetups(db, benchId),
       listParts(db, benchId),
-      findHouse(db, benchId),
     ]);
     const first = helms.rows[0];
     const towed = newest.setups.filter(({ file }) => file.presentation.kind === 'towed');
@@ -83,7 +81,7 @@ export async function getLogPage(): Promise<LogPage> {
       files: packed(Object.fromEntries(towed.map(({ id, file }) => [id, file]))),
       rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
       lures: packed(box.filter(({ kind }) => LURES.has(kind))),
-      house,
+      house: newest.house,
       trials: trials.rows.flatMap(({ document }) => (document.plan && !document.closed ? [document] : [])),
       broken: [...helms.broken, ...spreads.broken, ...plans.broken],
     };

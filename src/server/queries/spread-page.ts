@@ -4,7 +4,6 @@ import type { RodPart } from '@/core/tackle';
 import type { House } from '@/domain/house';
 import { packed, type Packed } from '@/domain/packed';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
@@ -45,11 +44,10 @@ export async function getSpreadPage(asked: SpreadAsked, need: 'bench' | 'cards' 
 }
 
 export async function spreadPage(db: Db, benchId: BenchId, asked: SpreadAsked): Promise<SpreadPage> {
-  const [newest, box, spreads, house] = await Promise.all([
+  const [newest, box, spreads] = await Promise.all([
     newestSetups(db, benchId),
     listParts(db, benchId),
     spreadRepo.list(db, benchId),
-    findHouse(db, benchId),
   ]);
   const { whole, broken } = await marked(db, newest);
   return {
@@ -59,7 +57,7 @@ export async function spreadPage(db: Db, benchId: BenchId, asked: SpreadAsked): 
       ),
     ),
     rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
-    house,
+    house: newest.house,
     spreads: spreads.rows.map(({ document: spread, version }) => ({ spread, version })),
     brokenSetups: broken,
     brokenSpreads: spreads.broken,

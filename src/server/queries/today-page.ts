@@ -4,7 +4,6 @@ import type { House } from '@/domain/house';
 import { packed, type Packed } from '@/domain/packed';
 import type { Part } from '@/domain/parts';
 import type { DayPlan, WaterPlace } from '@/domain/plan/plan';
-import { findHouse } from '../house/house';
 import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
@@ -33,12 +32,11 @@ export interface TodayPage {
 /** Every setup at its newest revision, what would mend it, what the bench holds to, its plans and its waters. */
 export async function getTodayPage(asked: string | null = null, need: 'bench' | 'cards' = 'bench'): Promise<TodayPage> {
   return pageQuery(need, async (db, benchId) => {
-    const [newest, box, plans, waters, house] = await Promise.all([
+    const [newest, box, plans, waters] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),
       planRepo.list(db, benchId),
       waterRepo.list(db, benchId),
-      findHouse(db, benchId),
     ]);
     const { whole, broken } = await marked(db, newest);
     const byDay = plans.rows.toSorted((a, b) => a.document.date.localeCompare(b.document.date));
@@ -49,7 +47,7 @@ export async function getTodayPage(asked: string | null = null, need: 'bench' | 
     return {
       setups: packed(whole.map(({ setup: { id, name, file } }): TodaySetup => ({ id, name, file }))),
       box: packed(box),
-      house,
+      house: newest.house,
       broken,
       plans: [...named, ...last].map(({ document: plan, version }) => ({ plan, version })),
       waters: waters.rows.map(({ document: water, version }) => ({ water, version })),

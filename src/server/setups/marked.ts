@@ -3,6 +3,7 @@ import { evaluate } from '@/core/judge';
 import { findKeptMarks, keepMarks } from '@/db/repo';
 import type { Db } from '@/db/client';
 import { marksOf, type Marks } from '@/domain/marks';
+import { remembered } from '@/domain/remembered';
 import type { SetupFile } from '@/domain/setup';
 import { logFailure } from '../log';
 import type { NewestSetups } from './newest-setups';
@@ -44,12 +45,14 @@ async function keepIfPossible(db: Db, marks: ReadonlyMap<string, Marks>): Promis
 }
 
 /** A name changes nothing that is worked out; a reading of a part, a house rule and the core do. */
-function hashOf({ name: _, ...file }: SetupFile): string {
-  return createHash('sha256')
-    .update(CORE ?? '')
-    .update(JSON.stringify(file))
-    .digest('hex');
-}
+const hashOf = remembered(
+  (file: SetupFile) => [file],
+  ({ name: _, ...file }) =>
+    createHash('sha256')
+      .update(CORE ?? '')
+      .update(JSON.stringify(file))
+      .digest('hex'),
+);
 
 function remember(hash: string, marks: Marks | undefined): void {
   if (!marks) return;

@@ -1,5 +1,6 @@
 import { findParts, listNewest, type ReadRevision } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
+import type { House } from '@/domain/house';
 import type { BenchId, PartId, SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import { findHouse } from '../house/house';
@@ -24,6 +25,8 @@ export interface BrokenSetup extends Head {
 }
 
 export interface NewestSetups {
+  /** what they are judged in */
+  readonly house: House;
   readonly setups: readonly NewestSetup[];
   readonly broken: readonly BrokenSetup[];
 }
@@ -31,12 +34,14 @@ export interface NewestSetups {
 /** The setups of a bench that are not put away, or some of them. Each is read by itself: a broken one costs the others nothing. */
 export async function newestSetups(db: Db | Tx, benchId: BenchId, only?: readonly SetupId[]): Promise<NewestSetups> {
   const newest = only?.length === 0 ? [] : await listNewest(db, benchId, only);
-  const parts = await findParts(
-    db,
-    benchId,
-    newest.flatMap(({ revision }) => partIdsOf(revision)),
-  );
-  const house = await findHouse(db, benchId);
+  const [parts, house] = await Promise.all([
+    findParts(
+      db,
+      benchId,
+      newest.flatMap(({ revision }) => partIdsOf(revision)),
+    ),
+    findHouse(db, benchId),
+  ]);
   const setups: NewestSetup[] = [];
   const broken: BrokenSetup[] = [];
   for (const { id, name, version, revision } of newest) {
@@ -45,7 +50,7 @@ export async function newestSetups(db: Db | Tx, benchId: BenchId, only?: readonl
     if (outcome.kind === 'file') setups.push({ ...head, file: outcome.file });
     else broken.push({ ...head, faults: outcome.faults });
   }
-  return { setups, broken };
+  return { setups, broken, house };
 }
 
 export const partIdsOf = ({ whole }: ReadRevision): readonly PartId[] =>

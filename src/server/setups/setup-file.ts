@@ -3,6 +3,7 @@ import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { parse, type Problem } from '@/domain/problems';
+import { remembered } from '@/domain/remembered';
 import { setupFileSchema, type SetupFile } from '@/domain/setup';
 
 /** Why a setup cannot be worked out: what is wrong, and with which of its parts, where it is one. */
@@ -15,6 +16,18 @@ export interface Fault {
 export type SetupFileOutcome =
   | { readonly kind: 'file'; readonly file: SetupFile; readonly revision: Revision }
   | { readonly kind: 'broken'; readonly faults: readonly Fault[] };
+
+interface Content extends Pick<Revision, 'chain' | 'presentation'> {
+  readonly name: string;
+  readonly parts: readonly Part[];
+  readonly house: House;
+}
+
+/** Every page reads mostly what the one before it read. */
+const checked = remembered(
+  ({ name, chain, presentation, parts, house }: Content) => [chain, presentation, name, house, ...parts],
+  (content) => parse(setupFileSchema, { version: 1, ...content }),
+);
 
 /** A revision as a setup file with the given readings of its parts, or what keeps it from being one. Never throws. */
 export function setupFileFrom(
@@ -35,14 +48,7 @@ export function setupFileFrom(
         problems.map((problem) => ({ partId: id as PartId, partName: name || id, problem })),
       ),
     };
-  const file = parse(setupFileSchema, {
-    version: 1,
-    name,
-    parts: parts.rows.filter(({ id }) => used.has(id)),
-    chain,
-    presentation,
-    house,
-  });
+  const file = checked({ name, chain, presentation, parts: parts.rows.filter(({ id }) => used.has(id)), house });
   if (file.ok) return { kind: 'file', file: file.data, revision: whole.data };
   return {
     kind: 'broken',

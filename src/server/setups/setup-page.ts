@@ -1,4 +1,4 @@
-import { evaluate, whatMoved, type Evaluation, type MovedMark } from '@/core/judge';
+import { whatMoved, type Evaluation, type MovedMark } from '@/core/judge';
 import {
   findParts,
   findPartsThen,
@@ -23,6 +23,7 @@ import type { SetupFile } from '@/domain/setup';
 import { findHouse, readHouse } from '../house/house';
 import { logFailure } from '../log';
 import { partIdsOf } from './newest-setups';
+import { evaluated } from './evaluated';
 import { setupFileFrom, type Fault, type SetupFileOutcome } from './setup-file';
 
 /** All that the Bench shows of one revision of one setup. */
@@ -127,7 +128,7 @@ function worked(outcome: SetupFileOutcome, { parts }: PartsThen): Worked {
   if (outcome.kind === 'broken') return outcome;
   try {
     const { file } = outcome;
-    return { kind: 'whole', file, evaluation: evaluate(file), moved: whatMoved(file, parts) };
+    return { kind: 'whole', file, evaluation: evaluated(file), moved: whatMoved(file, parts) };
   } catch (error) {
     logFailure(error);
     return { kind: 'broken', faults: [NOT_WORKED_OUT] };

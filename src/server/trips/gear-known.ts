@@ -14,7 +14,6 @@ import { isSolved } from '@/domain/spread/line-names';
 import { solveSpread, type SolvedLine } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { sideOf, towPointsOf } from '@/domain/spread/tow-points';
-import { findHouse } from '../house/house';
 import { newestSetups, partIdsOf, type NewestSetup } from '../setups/newest-setups';
 import { setupFileFrom } from '../setups/setup-file';
 
@@ -32,15 +31,14 @@ export const helmOfTrip = ({ helms }: Pick<TripContext, 'helms'>, { opened }: Pi
   helms.find(({ craftId }) => craftId === opened?.craftId) ?? helms[0] ?? null;
 
 export async function tripContext(db: Db | Tx, benchId: BenchId): Promise<TripContext> {
-  const [newest, box, house, helms] = await Promise.all([
+  const [newest, box, helms] = await Promise.all([
     newestSetups(db, benchId),
     listParts(db, benchId),
-    findHouse(db, benchId),
     helmRepo.list(db, benchId),
   ]);
   return {
     helms: helms.rows.map(({ document }) => document),
-    house,
+    house: newest.house,
     setups: newest.setups,
     box,
     rods: box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : [])),
