@@ -1,3 +1,5 @@
+import { remembered } from './remembered';
+
 /**
  * A long list as one text on its way to the page: React sends a text as it is, and walks through every value of anything
  * else, which takes a second for ten thousand parts.
@@ -9,5 +11,13 @@ export interface Packed<T> {
 }
 
 export const packed = <T>(value: T): Packed<T> => ({ text: JSON.stringify(value) });
+
+/** The same for a list of things that nobody changes: the very same ones are packed once. */
+export const packedList: <T>(things: readonly T[]) => Packed<readonly T[]> = remembered(
+  (things: readonly unknown[]) => [typeof things[0] === 'object' && things[0] !== null ? things[0] : NOTHING, ...things],
+  (things): Packed<never> => packed(things as never),
+);
+
+const NOTHING = {};
 
 export const unpacked = <T>({ text }: Packed<T>): T => JSON.parse(text) as T;

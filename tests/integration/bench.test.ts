@@ -19,6 +19,7 @@ import {
 } from '@/db/repo';
 import { part as partTable } from '@/db/schema';
 import { evaluate } from '@/core/judge';
+import { unpacked } from '@/domain/packed';
 import { partIdSchema, setupIdSchema, type BenchId, type SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { saveRevisionOf } from '@/server/setups/save-revision';
@@ -177,7 +178,7 @@ describe('parts', () => {
     expect(await remove(spare.id)).toBe('deleted');
     expect(await remove(spare.id)).toBe('not-found');
     expect((await listParts(db, benchId)).some(({ id }) => id === used.id)).toBe(false);
-    expect((await wholePage(db, benchId, setupId)).box.some(({ id }) => id === used.id)).toBe(true);
+    expect(unpacked((await wholePage(db, benchId, setupId)).box).some(({ id }) => id === used.id)).toBe(true);
   });
 
   it('cannot be deleted behind the repository’s back while a revision uses them', async () => {

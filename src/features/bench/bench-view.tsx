@@ -10,8 +10,11 @@ import type { PartId, SetupId } from '@/domain/ids';
 import { stationsAt } from '@/domain/lure-stations';
 import type { Joint } from '@/domain/joint';
 import type { RevisionLine } from '@/domain/revision-line';
+import type { Packed } from '@/domain/packed';
+import type { Part } from '@/domain/parts';
 import { PARTS_OF_JOINT } from '@/core/tackle';
 import { DraftBar } from '@/features/fields/draft-bar';
+import { useUnpacked } from '@/features/fields/use-unpacked';
 import { VerdictWords } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { useKeys } from '@/ui/keys';
@@ -36,7 +39,8 @@ import { ChecksStrip } from './verdicts/checks-strip';
 import { EffectRow } from './verdicts/effect-row';
 import { VerdictStrip } from './verdicts/verdict-strip';
 
-export interface BenchViewProps extends BenchInput {
+export interface BenchViewProps extends Omit<BenchInput, 'box'> {
+  readonly box: Packed<readonly Part[]>;
   readonly setup: { readonly id: SetupId; readonly name: string };
   readonly line: RevisionLine;
   readonly revisions: readonly RevisionLine[];
@@ -55,8 +59,9 @@ const verdictRanges = () => import('@/domain/verdict-ranges');
 
 /** One setup: its drawing and verdicts, its parts, and what else could go there. */
 export function BenchView(page: BenchViewProps) {
-  const { setup: head, line, revisions, moved, box, house } = page;
-  const bench = useBench(page);
+  const { setup: head, line, revisions, moved, house } = page;
+  const box = useUnpacked(page.box);
+  const bench = useBench({ ...page, box });
   const { state, dispatch, answered } = bench;
   const { t, date } = useI18n();
   const router = useRouter();

@@ -2,9 +2,10 @@
 
 import { useMemo } from 'react';
 import { commonSpeeds } from '@/core/rig';
+import { filesById } from '@/domain/packed-setups';
 import { isSolved } from '@/domain/spread/line-names';
 import { useAnswer } from '@/features/fields/use-answer';
-import { useUnpacked } from '@/features/fields/use-unpacked';
+import { useUnpacked, useUnpackedSetups } from '@/features/fields/use-unpacked';
 import type { Helm } from '@/domain/helm/helm';
 import type { SpreadQuestion } from '@/domain/spread/solve';
 import type { HelmPage } from '@/server/queries/helm-page';
@@ -29,7 +30,7 @@ export interface LureNow {
 
 /** Every lure in the water as it runs at the speed that the boat makes now; null while no spread was chosen. */
 export function useLures(page: HelmPage, helm: Helm, throughMps: number | null) {
-  const files = useUnpacked(page.files);
+  const setups = useUnpackedSetups(page.setups);
   const rods = useUnpacked(page.rods);
   const spread = page.spreads.find(({ id }) => id === helm.spreadId) ?? null;
   const craft =
@@ -41,13 +42,13 @@ export function useLures(page: HelmPage, helm: Helm, throughMps: number | null) 
       // At the boat's speed through the water: what carries it over ground moves no lure in it.
       spread: { ...spread, speedMps: rounded ?? spread.speedMps, current: [] },
       craft,
-      files,
+      files: filesById(setups),
       house: page.house,
       rods,
       turn: WIDE,
     };
     return { kind: 'spread', input };
-  }, [spread, craft, files, rods, page.house, rounded]);
+  }, [spread, craft, setups, rods, page.house, rounded]);
   const { last } = useAnswer(question);
   return useMemo(() => {
     if (!spread) return null;
@@ -57,7 +58,7 @@ export function useLures(page: HelmPage, helm: Helm, throughMps: number | null) 
       return {
         id: line.id,
         number: i + 1,
-        name: page.names[line.setupId] ?? '–',
+        name: setups.find(({ id }) => id === line.setupId)?.name ?? '–',
         depthM: solved?.depthM ?? null,
         laybackM: solved ? solved.behindTipM + solved.tipM[1] : null,
         ball:
@@ -69,7 +70,7 @@ export function useLures(page: HelmPage, helm: Helm, throughMps: number | null) 
     });
     const known = lures.flatMap(({ id, works }) => (works ? [{ name: id, ...works }] : []));
     return { spread, craft, lures, common: known.length > 0 ? commonSpeeds(known).common : null };
-  }, [spread, craft, last, page.names]);
+  }, [spread, craft, last, setups]);
 }
 
 export type Lures = NonNullable<ReturnType<typeof useLures>>;

@@ -1,7 +1,8 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
+import { filesById } from '@/domain/packed-setups';
 import { castsOf } from '@/domain/log/trip';
 import { suddenStop } from '@/domain/log/sudden-stop';
 import { NOTHING_KNOWN, tallyOf } from '@/domain/log/told';
@@ -11,7 +12,7 @@ import type { TripId } from '@/domain/ids';
 import { towPointsOf } from '@/domain/spread/tow-points';
 import { clockText } from '@/features/fields/readout';
 import { useLive } from '@/features/fields/use-live';
-import { useUnpacked } from '@/features/fields/use-unpacked';
+import { useUnpacked, useUnpackedSetups } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
 import type { LogPage } from '@/server/queries/log-page';
 import { useKeys } from '@/ui/keys';
@@ -53,7 +54,8 @@ export function LogView({
   const { trip, tripId, add } = inHand;
   const live = useLive();
   const here = useHere((points) => void add([{ kind: 'track', ...own(), points }]));
-  const files = useUnpacked(page.files);
+  const towed = useUnpackedSetups(page.towed);
+  const files = useMemo(() => filesById(towed), [towed]);
   const rods = useUnpacked(page.rods);
   const lures = useUnpacked(page.lures);
   const [facing, setFacing] = useSettled<'forward' | 'aft'>('facing', 'forward');

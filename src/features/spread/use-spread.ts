@@ -4,6 +4,7 @@ import { useRef, useState, useTransition } from 'react';
 import type { Craft } from '@/domain/house';
 import type { Limits } from '@/core/base/guard';
 import type { TowPoint } from '@/core/afloat';
+import type { NamedSetup } from '@/domain/packed-setups';
 import { movedTo, placedSetup } from '@/domain/spread/place-setup';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SpreadDocument, SpreadLineDocument } from '@/domain/spread/spread';
@@ -11,11 +12,11 @@ import { towPointsOf } from '@/domain/spread/tow-points';
 import { NEW_SPREAD, usualSpread } from '@/domain/spread/usual-spread';
 import { send } from '@/features/fields/send';
 import { useDraft } from '@/features/fields/use-draft';
-import { useUnpacked } from '@/features/fields/use-unpacked';
+import { useUnpacked, useUnpackedSetups } from '@/features/fields/use-unpacked';
 import { changeHouseAction } from '@/server/actions/house';
 import { removeSpreadAction, saveSpreadAction } from '@/server/actions/spreads';
 import type { FailureCode } from '@/server/reply';
-import type { SpreadPage, TowedSetup } from '@/server/queries/spread-page';
+import type { SpreadPage } from '@/server/queries/spread-page';
 
 export interface HeldSpread {
   readonly spread: SpreadDocument;
@@ -30,7 +31,7 @@ const MOST_BACK = 60;
 /** Within so long of each other changes of one thing are one step [ms]. */
 const ONE_STEP_MS = 1000;
 
-function asOpened({ asked, spreads, house }: SpreadPage, setups: readonly TowedSetup[]): HeldSpread {
+function asOpened({ asked, spreads, house }: SpreadPage, setups: readonly NamedSetup[]): HeldSpread {
   const named = spreads.find(({ spread }) => spread.id === asked.spread);
   if (named) return named;
   if (asked.setups.length > 0) return { spread: begunWith(asked, setups, house.crafts), version: null };
@@ -40,7 +41,7 @@ function asOpened({ asked, spreads, house }: SpreadPage, setups: readonly TowedS
 /** A spread of the setups that a day was planned with, each in the first place that takes it. */
 function begunWith(
   { setups: ids, craft: craftId, again }: SpreadPage['asked'],
-  setups: readonly TowedSetup[],
+  setups: readonly NamedSetup[],
   crafts: readonly Craft[],
 ): SpreadDocument {
   const chosen = ids.flatMap((id) => setups.find((setup) => setup.id === id) ?? []);
@@ -76,7 +77,7 @@ const within = (value: number, { min, max }: Limits): number => Math.min(max, Ma
 
 /** Headless: the spread in hand with its history, kept on the bench when asked; the craft that it stands in. */
 export function useSpread(page: SpreadPage) {
-  const setups = useUnpacked(page.setups);
+  const setups = useUnpackedSetups(page.setups);
   const rods = useUnpacked(page.rods);
   const [first] = useState(() => asOpened(page, setups));
   const [held, setHeld] = useState(first);

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { entriesOf } from '@/domain/deck-entries';
 import { conditionsOf } from '@/domain/plan/hours';
 import type { DaySlot } from '@/domain/plan/plan';
-import { useUnpacked } from '@/features/fields/use-unpacked';
+import { useUnpacked, useUnpackedSetups } from '@/features/fields/use-unpacked';
 import type { TodayPage } from '@/server/queries/today-page';
 import { MOST } from '@/domain/plan/plan-limits';
 import { slotAfter } from './plan/slot-after';
@@ -27,7 +27,7 @@ function plannedFirst(suited: SuitedDay, slots: readonly DaySlot[]): SuitedDay {
 
 /** Headless: the plan in hand, how the setups suit the day and its slots, what is chosen, and where it leads. */
 export function useToday(page: TodayPage) {
-  const setups = useUnpacked(page.setups);
+  const setups = useUnpackedSetups(page.setups);
   const box = useUnpacked(page.box);
   const inHand = usePlan(page);
   const { plan, water } = inHand;

@@ -2,6 +2,7 @@ import 'server-only';
 import { helmRepo } from '@/db/repo';
 import type { Db } from '@/db/client';
 import { unpacked, packed } from '@/domain/packed';
+import { packedSetups, unpackedSetups } from '@/domain/packed-setups';
 import { guestHelm } from '@/domain/helm/guest-helm';
 import type { Helm } from '@/domain/helm/helm';
 import { database } from '../database';
@@ -72,7 +73,7 @@ async function thingOf(db: Db, { benchId, shown: wanted }: Guest): Promise<Guest
 /** One spread with the setups and rods that stand in it, on its own boat. */
 function onlyOf(page: SpreadPage, own: SpreadPage['spreads'][number]): SpreadPage {
   const { lines, craftId } = own.spread;
-  const setups = unpacked(page.setups).filter(({ id }) => lines.some(({ setupId }) => setupId === id));
+  const setups = unpackedSetups(page.setups).filter(({ id }) => lines.some(({ setupId }) => setupId === id));
   const rods = new Set<string>([
     ...lines.flatMap(({ rodId }) => rodId ?? []),
     ...setups.flatMap(({ file }) => file.parts.map(({ id }) => id)),
@@ -80,7 +81,7 @@ function onlyOf(page: SpreadPage, own: SpreadPage['spreads'][number]): SpreadPag
   return {
     ...page,
     spreads: [own],
-    setups: packed(setups),
+    setups: packedSetups(setups),
     rods: packed(unpacked(page.rods).filter(({ id }) => rods.has(id))),
     house: { ...page.house, angler: {}, crafts: page.house.crafts.filter(({ id }) => id === craftId) },
     brokenSetups: [],

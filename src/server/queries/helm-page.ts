@@ -3,8 +3,8 @@ import { helmRepo, listParts, spreadRepo, type BrokenRow } from '@/db/repo';
 import type { RodPart } from '@/core/tackle';
 import type { Helm } from '@/domain/helm/helm';
 import type { House } from '@/domain/house';
-import { packed, type Packed } from '@/domain/packed';
-import type { SetupFiles } from '@/domain/spread/solve';
+import { packedList, type Packed } from '@/domain/packed';
+import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { pageQuery } from '../page-query';
 import { newestSetups } from '../setups/newest-setups';
@@ -12,9 +12,8 @@ import { newestSetups } from '../setups/newest-setups';
 export interface HelmPage {
   readonly helm: { readonly document: Helm; readonly version: number } | null;
   readonly spreads: readonly SpreadDocument[];
-  /** setups that stand in a spread, by their id */
-  readonly files: Packed<SetupFiles>;
-  readonly names: Readonly<Record<string, string>>;
+  /** setups that stand in a spread */
+  readonly setups: PackedSetups;
   readonly rods: Packed<readonly RodPart[]>;
   readonly house: House;
   readonly broken: readonly BrokenRow[];
@@ -36,9 +35,8 @@ export async function getHelmPage(): Promise<HelmPage> {
     return {
       helm: first ? { document: first.document, version: first.version } : null,
       spreads: documents,
-      files: packed(Object.fromEntries(setups.map(({ id, file }) => [id, file]))),
-      names: Object.fromEntries(setups.map(({ id, name }) => [id, name])),
-      rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+      setups: packedSetups(setups),
+      rods: packedList(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
       house: newest.house,
       broken: helms.broken,
     };

@@ -5,9 +5,9 @@ import type { Helm } from '@/domain/helm/helm';
 import type { House } from '@/domain/house';
 import type { SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
-import { packed, type Packed } from '@/domain/packed';
+import { packedList, type Packed } from '@/domain/packed';
+import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { DayPlan } from '@/domain/plan/plan';
-import type { SetupFiles } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import { pageQuery } from '../page-query';
@@ -28,8 +28,8 @@ export interface LogPage {
   readonly plans: readonly DayPlan[];
   readonly waters: readonly { readonly id: string; readonly name: string }[];
   readonly setups: readonly LogSetup[];
-  /** setups that are towed, by their id */
-  readonly files: Packed<SetupFiles>;
+  /** what is towed */
+  readonly towed: PackedSetups;
   readonly rods: Packed<readonly RodPart[]>;
   /** what may take a lure's place */
   readonly lures: Packed<readonly Part[]>;
@@ -63,7 +63,6 @@ export async function getLogPage(): Promise<LogPage> {
       listParts(db, benchId),
     ]);
     const first = helms.rows[0];
-    const towed = newest.setups.filter(({ file }) => file.presentation.kind === 'towed');
     return {
       helm: first ? { document: first.document, version: first.version } : null,
       spreads: spreads.rows.map(({ document }) => document),
@@ -78,9 +77,9 @@ export async function getLogPage(): Promise<LogPage> {
         number,
         isTowed: file.presentation.kind === 'towed',
       })),
-      files: packed(Object.fromEntries(towed.map(({ id, file }) => [id, file]))),
-      rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
-      lures: packed(box.filter(({ kind }) => LURES.has(kind))),
+      towed: packedSetups(newest.setups.filter(({ file }) => file.presentation.kind === 'towed')),
+      rods: packedList(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+      lures: packedList(box.filter(({ kind }) => LURES.has(kind))),
       house: newest.house,
       trials: trials.rows.flatMap(({ document }) => (document.plan && !document.closed ? [document] : [])),
       broken: [...helms.broken, ...spreads.broken, ...plans.broken],

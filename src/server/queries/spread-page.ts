@@ -2,15 +2,14 @@ import 'server-only';
 import { listParts, spreadRepo, type BrokenRow } from '@/db/repo';
 import type { RodPart } from '@/core/tackle';
 import type { House } from '@/domain/house';
-import { packed, type Packed } from '@/domain/packed';
+import { packedList, type Packed } from '@/domain/packed';
+import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
-import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
+import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import type { Db } from '@/db/client';
 import type { BenchId } from '@/domain/ids';
-
-export type TowedSetup = Pick<NewestSetup, 'id' | 'name' | 'file'>;
 
 /** What the address names: a spread, or setups and a craft to begin one with. */
 export interface SpreadAsked {
@@ -29,7 +28,7 @@ export interface AskedAgain {
 }
 
 export interface SpreadPage {
-  readonly setups: Packed<readonly TowedSetup[]>;
+  readonly setups: PackedSetups;
   readonly rods: Packed<readonly RodPart[]>;
   readonly house: House;
   readonly spreads: readonly { readonly spread: SpreadDocument; readonly version: number }[];
@@ -51,12 +50,10 @@ export async function spreadPage(db: Db, benchId: BenchId, asked: SpreadAsked): 
   ]);
   const { whole, broken } = await marked(db, newest);
   return {
-    setups: packed(
-      whole.flatMap(({ setup: { id, name, file } }): TowedSetup[] =>
-        file.presentation.kind === 'towed' ? [{ id, name, file }] : [],
-      ),
+    setups: packedSetups(
+      whole.flatMap(({ setup }) => (setup.file.presentation.kind === 'towed' ? [setup] : [])),
     ),
-    rods: packed(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
+    rods: packedList(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
     house: newest.house,
     spreads: spreads.rows.map(({ document: spread, version }) => ({ spread, version })),
     brokenSetups: broken,

@@ -1,20 +1,19 @@
 import 'server-only';
 import { listParts, planRepo, waterRepo, type BrokenRow } from '@/db/repo';
 import type { House } from '@/domain/house';
-import { packed, type Packed } from '@/domain/packed';
+import { packedList, type Packed } from '@/domain/packed';
+import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { Part } from '@/domain/parts';
 import type { DayPlan, WaterPlace } from '@/domain/plan/plan';
 import { pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
-import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
-
-export type TodaySetup = Pick<NewestSetup, 'id' | 'name' | 'file'>;
+import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
 /** So many plans can be opened again from the view. */
 const MOST_PLANS = 30;
 
 export interface TodayPage {
-  readonly setups: Packed<readonly TodaySetup[]>;
+  readonly setups: PackedSetups;
   readonly box: Packed<readonly Part[]>;
   readonly house: House;
   readonly broken: readonly BrokenSetup[];
@@ -45,8 +44,8 @@ export async function getTodayPage(asked: string | null = null, need: 'bench' | 
       ({ document }) => document.id === asked && !last.some((each) => each.document.id === asked),
     );
     return {
-      setups: packed(whole.map(({ setup: { id, name, file } }): TodaySetup => ({ id, name, file }))),
-      box: packed(box),
+      setups: packedSetups(whole.map(({ setup }) => setup)),
+      box: packedList(box),
       house: newest.house,
       broken,
       plans: [...named, ...last].map(({ document: plan, version }) => ({ plan, version })),

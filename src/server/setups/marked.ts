@@ -17,7 +17,7 @@ const inMemory = new Map<string, Marks>();
 const CORE = process.env.CORE_HASH;
 
 /** The marks of each setup: kept ones where this core worked out this file before, else worked out now and kept. */
-export async function marked(db: Db, newest: NewestSetups): Promise<WorkedOut<Marks>> {
+export async function marked(db: Db, newest: Pick<NewestSetups, 'setups' | 'broken'>): Promise<WorkedOut<Marks>> {
   const hashes = new Map(newest.setups.map(({ id, file }) => [id, hashOf(file)]));
   const unknown = [...hashes.values()].filter((hash) => !inMemory.has(hash));
   const stored = await findKeptMarks(db, unknown);

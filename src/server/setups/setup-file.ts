@@ -2,7 +2,7 @@ import type { BrokenPart, Listed, ReadRevision, Revision } from '@/db/repo';
 import type { House } from '@/domain/house';
 import type { PartId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
-import { parse, type Problem } from '@/domain/problems';
+import { parse, type Problem, type Result } from '@/domain/problems';
 import { remembered } from '@/domain/remembered';
 import { setupFileSchema, type SetupFile } from '@/domain/setup';
 
@@ -26,7 +26,11 @@ interface Content extends Pick<Revision, 'chain' | 'presentation'> {
 /** Every page reads mostly what the one before it read. */
 const checked = remembered(
   ({ name, chain, presentation, parts, house }: Content) => [chain, presentation, name, house, ...parts],
-  (content) => parse(setupFileSchema, { version: 1, ...content }),
+  ({ parts, house, ...content }): Result<SetupFile> => {
+    const file = parse(setupFileSchema, { version: 1, ...content, parts, house });
+    // They were checked when they were read; the copies that a check makes would be one for each setup.
+    return file.ok ? { ok: true, data: { ...file.data, parts: [...parts], house } } : file;
+  },
 );
 
 /** A revision as a setup file with the given readings of its parts, or what keeps it from being one. Never throws. */

@@ -15,6 +15,7 @@ import type { Db } from '@/db/client';
 import type { House } from '@/domain/house';
 import type { BenchId, PartId, SetupId } from '@/domain/ids';
 import type { Joint } from '@/domain/joint';
+import { packedList, type Packed } from '@/domain/packed';
 import { inBoxOrder } from '@/domain/part-order';
 import type { Part } from '@/domain/parts';
 import type { Presentation } from '@/domain/presentation';
@@ -33,7 +34,7 @@ export interface SetupPage {
   readonly revision: RevisionLine;
   readonly revisions: readonly RevisionLine[];
   /** the Box, with archived parts that this revision uses */
-  readonly box: readonly Part[];
+  readonly box: Packed<readonly Part[]>;
   readonly partsThen: readonly Part[];
   readonly chain: readonly Joint[];
   readonly presentation: Presentation;
@@ -88,7 +89,7 @@ export async function setupPage(
     setup,
     revision: line(revision),
     revisions: revisions.map(line),
-    box: inBoxOrder([...box, ...used.rows.filter((part) => !boxIds.has(part.id))], (part) => part),
+    box: packedList(inBoxOrder([...box, ...used.rows.filter((part) => !boxIds.has(part.id))], (part) => part)),
     partsThen: partsThen.parts,
     chain: outcome.file.chain,
     presentation: outcome.file.presentation,

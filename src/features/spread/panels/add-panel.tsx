@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { useI18n } from '@/i18n/client';
-import type { TowedSetup } from '@/server/queries/spread-page';
+import type { NamedSetup } from '@/domain/packed-setups';
 import { TextField } from '@/ui/text-field';
 import { rodName } from '../words';
 
@@ -13,10 +13,10 @@ export function AddPanel({
   room,
   onAdd,
 }: {
-  readonly setups: readonly TowedSetup[];
+  readonly setups: readonly NamedSetup[];
   /** whether the boat has a place left */
   readonly room: boolean;
-  readonly onAdd: (setup: TowedSetup) => void;
+  readonly onAdd: (setup: NamedSetup) => void;
 }) {
   const i18n = useI18n();
   const { t } = i18n;

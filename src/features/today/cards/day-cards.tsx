@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { onTheDay } from '@/core/decide';
 import { clockOf } from '@/domain/plan/clock';
 import { conditionsOf } from '@/domain/plan/hours';
-import { useUnpacked } from '@/features/fields/use-unpacked';
+import { useUnpackedSetups } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
 import { SetupCard } from './setup-card';
@@ -12,7 +12,7 @@ import { SetupCard } from './setup-card';
 /** The cards of a day to print and take aboard: for each setup of each slot its depths, weights, drag and line marks. */
 export function DayCards({ setups: packed, plans, waters, asked, house }: TodayPage) {
   const { t, date } = useI18n();
-  const setups = useUnpacked(packed);
+  const setups = useUnpackedSetups(packed);
   const plan = plans.find((each) => each.plan.id === asked)?.plan ?? null;
   const water = waters.find((each) => each.water.id === plan?.waterId)?.water ?? null;
   const shown = plan?.slots.flatMap((slot, i) =>

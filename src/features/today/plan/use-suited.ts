@@ -4,7 +4,7 @@ import type { Setup } from '@/core/tackle';
 import { conditionsOf } from '@/domain/plan/hours';
 import type { DayPlan, WaterPlace } from '@/domain/plan/plan';
 import { useAnswer } from '@/features/fields/use-answer';
-import type { TodaySetup } from '@/server/queries/today-page';
+import type { NamedSetup } from '@/domain/packed-setups';
 import type { QuestionOf } from '@/workers/protocol';
 
 /** A setup as it stands under some conditions, with its file under them. */
@@ -26,7 +26,7 @@ export interface SuitedDay {
 const WAIT_MS = 200;
 
 /** The setups ranked by the workers, for the whole day first and then for each slot. */
-export function useSuited(plan: DayPlan, water: WaterPlace | null, setups: readonly TodaySetup[]) {
+export function useSuited(plan: DayPlan, water: WaterPlace | null, setups: readonly NamedSetup[]) {
   const wanted = [null, ...plan.slots].map((slot) => ({
     slotId: slot?.id ?? null,
     day: conditionsOf(plan, slot, water),
