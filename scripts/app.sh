@@ -4,6 +4,8 @@ BIND=${BIND:-127.0.0.1:4173}
 HOST=${BIND%:*}
 PORT=${BIND##*:}
 NEXT=node_modules/next/dist/bin/next
+# What a page leaves behind is short-lived: with more room for it, memory is cleaned up half as often.
+ROOM=--max-semi-space-size=64
 
 start_all() {
   need_node
@@ -40,7 +42,7 @@ start_all() {
     INNER_PORT=$(free_port)
     export FERULA_AUTHORITY=$DATA/tls/authority.crt
   fi
-  setsid node "$NEXT" start --hostname "$inner_host" --port "$INNER_PORT" >>"$DATA/app.log" 2>&1 &
+  setsid node "$ROOM" "$NEXT" start --hostname "$inner_host" --port "$INNER_PORT" >>"$DATA/app.log" 2>&1 &
   APP_PID=$!
   printf '%s' "$APP_PID" >"$DATA/app.pid"
   printf '%s' "$PUBLIC_URL" >"$DATA/url"

@@ -12,6 +12,13 @@ describe('a stored text', () => {
     expect(parsedOnce('null')).toBeNull();
     expect(parsedOnce('0')).toBe(0);
   });
+  it('cannot be changed by whoever reads it', () => {
+    const value = parsedOnce('{"colours":["olive"]}') as { colours: string[] };
+    expect(() => value.colours.push('pearl')).toThrow(TypeError);
+    const read = openedOnce(DOCUMENTS.part, parsedOnce(text));
+    expect(() => Object.assign(read.ok ? read.data : {}, { id: 'other' })).toThrow(TypeError);
+  });
+
   it('that is no JSON stays the text that it is', () => expect(parsedOnce('{"half')).toBe('{"half'));
   it('that is very long is read each time, and pushes nothing out', () => {
     const long = JSON.stringify({ words: 'x'.repeat(30_000) });

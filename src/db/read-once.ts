@@ -11,12 +11,12 @@ let characters = 0;
 
 /**
  * The value of a JSON text; what is no JSON stays text. A page reads mostly what the one before it read: the same text gives
- * the same object, which nobody may change.
+ * the same object, frozen, since every page shares it.
  */
 export function parsedOnce(text: string): unknown {
   const known = read.get(text);
   if (known !== undefined) return known;
-  const value = parsed(text);
+  const value = frozen(parsed(text));
   if (text.length > LONGEST) return value;
   read.set(text, value);
   characters += text.length;
@@ -45,7 +45,13 @@ export function openedOnce<T>(kind: DocumentKind<T>, stored: unknown): Result<T>
   openedBefore.set(kind, ofKind);
   const known = ofKind.get(stored) as Result<T> | undefined;
   if (known) return known;
-  const result = opened(kind, stored);
+  const result = frozen(opened(kind, stored));
   ofKind.set(stored, result);
   return result;
+}
+
+function frozen<T>(value: T): T {
+  if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return value;
+  for (const inner of Object.values(value)) frozen(inner);
+  return Object.freeze(value);
 }

@@ -13,7 +13,7 @@ import { ViewKeys } from '@/features/fields/view-keys';
 import { Beside } from './figures/beside';
 import { LargeFigures } from './figures/large-figures';
 import { HelmProblems } from './helm-problems';
-import { isPanel, KEYS, type Action, type PanelName } from './keys';
+import { isPanel, KEYS, WITHOUT_SETTINGS, type Action, type PanelName } from './keys';
 import { LureWindows } from './lures/lure-windows';
 import { HelmPanels } from './panels/panels';
 import { readout } from '@/features/fields/readout';
@@ -22,6 +22,7 @@ import { useAlarmSound } from './use-alarm-sound';
 import { useAwake } from './use-awake';
 import { useHelm } from './use-helm';
 import { useLive } from '@/features/fields/use-live';
+import { useMay } from '@/features/fields/use-may';
 import { useLures } from './use-lures';
 import { nowOf } from './now';
 import { usePhone } from './use-phone';
@@ -30,6 +31,7 @@ import { usePhone } from './use-phone';
 export function HelmView(page: HelmPage) {
   const i18n = useI18n();
   const { t } = i18n;
+  const mayEdit = useMay('edit');
   const live = useLive();
   const { heard, nowS } = live;
   const inHand = useHelm(page.helm, heard?.helm ?? null);
@@ -70,7 +72,8 @@ export function HelmView(page: HelmPage) {
     if (action === 'awake') return awake.toggle();
     setPanel('keys');
   };
-  useKeys(KEYS, run, panel !== null);
+  const rows = mayEdit ? KEYS : WITHOUT_SETTINGS;
+  useKeys(rows, run, panel !== null);
 
   const course = courseNow(freshValue(standing.sogMps), freshValue(standing.cogRad), freshValue(standing.headingRad));
   const wanted = helm.figures.find(({ channel }) => channel === 'probeMps')?.wanted ?? null;
@@ -148,7 +151,7 @@ export function HelmView(page: HelmPage) {
       </div>
       <ViewKeys
         view="helm"
-        rows={KEYS}
+        rows={rows}
         named={named}
         onAction={run}
         open={panel === 'keys'}
@@ -160,6 +163,7 @@ export function HelmView(page: HelmPage) {
         onOpen={setPanel}
         page={page}
         inHand={inHand}
+        mayEdit={mayEdit}
         heard={heard}
         nowS={nowS}
         standing={standing}

@@ -16,6 +16,10 @@ export const KEYS = [
 
 export type Action = (typeof KEYS)[number]['action'];
 
+/** What changes the helm itself: only who may change the bench has them. */
+const SETTINGS: ReadonlySet<Action> = new Set(['break', 'figures', 'instruments']);
+export const WITHOUT_SETTINGS = KEYS.filter(({ action }) => !SETTINGS.has(action));
+
 export const PANELS = ['type', 'probe', 'drop', 'current', 'break', 'other', 'figures', 'instruments'] as const;
 export type PanelName = (typeof PANELS)[number];
 export const isPanel = (action: Action): action is Extract<Action, PanelName> =>

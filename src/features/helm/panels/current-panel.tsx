@@ -17,6 +17,13 @@ import { PanelButton } from './panel-button';
 
 const STARTED = 'ferula run';
 
+/** What runs say of a sensor is kept on the helm. */
+export interface Calibrating {
+  readonly onKeep: (sensor: 'waterMps' | 'probeMps', runs: readonly Run[]) => void;
+  /** the one before it is in force again, or none */
+  readonly onDrop: (sensor: 'waterMps' | 'probeMps') => void;
+}
+
 /** The water at the probe: along and across, the course that faces it, what to make over ground, and the runs that tell. */
 export function CurrentPanel({
   helm,
@@ -27,8 +34,7 @@ export function CurrentPanel({
   nowS,
   busy,
   onRun,
-  onCalibrate,
-  onDropCalibration,
+  calibrating,
 }: {
   readonly helm: Helm;
   readonly tracks: Tracks;
@@ -38,9 +44,8 @@ export function CurrentPanel({
   readonly nowS: number;
   readonly busy: boolean;
   readonly onRun: (run: Run) => void;
-  readonly onCalibrate: (sensor: 'waterMps' | 'probeMps', runs: readonly Run[]) => void;
-  /** the one before it is in force again, or none */
-  readonly onDropCalibration: (sensor: 'waterMps' | 'probeMps') => void;
+  /** null: it is not offered */
+  readonly calibrating: Calibrating | null;
 }) {
   const i18n = useI18n();
   const { t, number } = i18n;
@@ -169,13 +174,13 @@ export function CurrentPanel({
                     date: i18n.date(new Date(kept.takenAt), 'full'),
                   })}
               </p>
-              {kept && (
-                <PanelButton disabled={busy} onClick={() => onDropCalibration(sensor)}>
+              {kept && calibrating && (
+                <PanelButton disabled={busy} onClick={() => calibrating.onDrop(sensor)}>
                   {t('helm.current.dropScale')}
                 </PanelButton>
               )}
-              {fit?.outcome === 'fitted' && (
-                <PanelButton disabled={busy} onClick={() => onCalibrate(sensor, runs)}>
+              {fit?.outcome === 'fitted' && calibrating && (
+                <PanelButton disabled={busy} onClick={() => calibrating.onKeep(sensor, runs)}>
                   {t('helm.current.calibrate', { sensor: t(`helm.channel.${sensor}`) })}
                 </PanelButton>
               )}

@@ -30,7 +30,8 @@ export function DropPanel({
   readonly events: readonly HelmEvent[];
   readonly nowS: number;
   readonly onDrop: (drop: Drop) => void;
-  readonly onBreak: (breakC: number) => void;
+  /** null: it is not offered */
+  readonly onBreak: ((breakC: number) => void) | null;
 }) {
   const i18n = useI18n();
   const { t } = i18n;
@@ -88,7 +89,7 @@ export function DropPanel({
                   temperature: readout(i18n, 'probeC', breakC),
                 })}
           </p>
-          {breakC !== null && (
+          {breakC !== null && onBreak && (
             <PanelButton onClick={() => onBreak(Math.round(breakC * 10) / 10)}>
               {t('helm.drop.useBreak', { temperature: readout(i18n, 'probeC', breakC) })}
             </PanelButton>

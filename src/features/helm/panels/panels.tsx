@@ -16,6 +16,7 @@ import type { PanelName } from '../keys';
 import type { HelmInHand } from '../use-helm';
 import type { Live } from '@/features/fields/use-live';
 import type { Phone } from '../use-phone';
+import type { Calibrating } from './current-panel';
 
 const TypePanel = dynamic(() => import('./type-panel').then((m) => m.TypePanel), { loading: () => null });
 const DropPanel = dynamic(() => import('./drop-panel').then((m) => m.DropPanel), { loading: () => null });
@@ -36,6 +37,7 @@ export function HelmPanels({
   onOpen,
   page,
   inHand,
+  mayEdit,
   heard,
   nowS,
   standing,
@@ -50,6 +52,8 @@ export function HelmPanels({
   readonly onOpen: (panel: PanelName | null) => void;
   readonly page: HelmPage;
   readonly inHand: HelmInHand;
+  /** whether what changes the helm itself is offered */
+  readonly mayEdit: boolean;
   readonly heard: Live['heard'];
   readonly nowS: number;
   readonly standing: Readonly<Record<ChannelName, Standing>>;
@@ -67,6 +71,14 @@ export function HelmPanels({
   const tracks = heard?.tracks ?? NO_TRACKS;
   const events = heard?.events ?? [];
   const own = () => ({ id: crypto.randomUUID(), atS: nowS });
+  const keepCalibration: Calibrating['onKeep'] = (sensor, runs) => {
+    const found = calibratedBy(runs, sensor, new Date());
+    if (found) change({ calibrations: [...helm.calibrations, found].slice(-MOST_CALIBRATIONS) });
+  };
+  const dropCalibration: Calibrating['onDrop'] = (sensor) => {
+    const last = calibrationOf(helm, sensor);
+    change({ calibrations: helm.calibrations.filter((each) => each !== last) });
+  };
   return (
     <Panel
       open={open !== null}
@@ -92,7 +104,7 @@ export function HelmPanels({
           events={events}
           nowS={nowS}
           onDrop={(drop) => void onTell({ ...drop, id: crypto.randomUUID(), place })}
-          onBreak={(breakC) => change({ breakC })}
+          onBreak={mayEdit ? (breakC) => change({ breakC }) : null}
         />
       )}
       {open === 'current' && (
@@ -105,14 +117,7 @@ export function HelmPanels({
           nowS={nowS}
           busy={busy || sending}
           onRun={(taken) => void onTell({ kind: 'run', ...own(), ...taken })}
-          onDropCalibration={(sensor) => {
-            const last = calibrationOf(helm, sensor);
-            change({ calibrations: helm.calibrations.filter((each) => each !== last) });
-          }}
-          onCalibrate={(sensor, runs) => {
-            const found = calibratedBy(runs, sensor, new Date());
-            if (found) change({ calibrations: [...helm.calibrations, found].slice(-MOST_CALIBRATIONS) });
-          }}
+          calibrating={mayEdit ? { onKeep: keepCalibration, onDrop: dropCalibration } : null}
         />
       )}
       {open === 'break' && <HistoryPanel breakC={helm.breakC} onBreak={(breakC) => change({ breakC })} />}
