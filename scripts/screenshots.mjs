@@ -18,7 +18,6 @@ const PICTURES = [
     wait: 2500,
   },
   { file: 'working.png', path: WALL, click: /^Set /, wait: 2500 },
-  { file: 'candidates.png', path: WALL, keys: ['e'], wait: 1500 },
   {
     file: 'today.png',
     path: '/today?plan=plan-lake',
@@ -56,6 +55,8 @@ const PICTURES = [
   // With ./ferula instrument running: a strike is filled with what it says.
   { file: 'log.png', path: '/log', width: 390, height: 844, during: aStrike, wait: 800 },
   { file: 'trials.png', path: '/trials?trial=trial-spoon-minnow', wait: 1500 },
+  // With ./ferula crew on: PASSWORD is that of Marta, who owns the bench.
+  ...(process.env['PASSWORD'] ? [{ file: 'crew.png', path: '/crew/sign-in', during: aCrew, wait: 1200 }] : []),
   { file: 'log-day.png', path: '/log/day?trip=trip-first-light', height: 1100, wait: 1200 },
 ];
 
@@ -71,6 +72,15 @@ async function aStrike(page) {
   await page.waitForTimeout(3000);
   await page.locator('[data-line][data-state=fishing]').nth(5).click();
   await page.waitForTimeout(21_000);
+}
+
+/** The owner signs in and opens the page of the crew. */
+async function aCrew(page) {
+  await page.getByLabel('Name').fill('Marta');
+  await page.getByLabel('Password').fill(process.env['PASSWORD']);
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await page.waitForURL('**/bench');
+  await page.goto(`${at}/crew`, { waitUntil: 'load' });
 }
 
 const browser = await chromium.launch({

@@ -20,6 +20,7 @@ import {
 import { currentPreferences } from '@/i18n/server';
 import { signedIn } from '../access';
 import { database } from '../database';
+import { LASTING_COOKIE } from '../lasting-cookie';
 
 const choice = z.discriminatedUnion('name', [
   z.strictObject({ name: z.literal('locale'), value: z.enum(LOCALES) }),
@@ -32,8 +33,6 @@ const choice = z.discriminatedUnion('name', [
 ]);
 
 export type Choice = z.infer<typeof choice>;
-
-const A_YEAR_S = 365 * 24 * 3600;
 
 /** Keeps a preference in its cookie; anything but a known choice is dropped. */
 export async function choosePreference(raw: Choice): Promise<{ readonly ok: boolean }> {
@@ -59,5 +58,5 @@ export async function takeOwnPreferences(): Promise<void> {
 }
 
 function keepIn(jar: Awaited<ReturnType<typeof cookies>>, chosen: Readonly<Record<string, string>>): void {
-  for (const [each, to] of Object.entries(chosen)) jar.set(each, to, { path: '/', maxAge: A_YEAR_S, sameSite: 'lax' });
+  for (const [each, to] of Object.entries(chosen)) jar.set(each, to, LASTING_COOKIE);
 }

@@ -22,6 +22,7 @@ import { addMember } from '../crew/members';
 import { hashOf } from '../crew/secrets';
 import { isCrewOn } from '../crew/mode';
 import { database } from '../database';
+import { LASTING_COOKIE } from '../lasting-cookie';
 import { change, refused, type Reply } from '../reply';
 
 const hours = z.number().refine((value) => (LINK_HOURS as readonly number[]).includes(value));
@@ -166,8 +167,6 @@ export async function chooseBenchAction(sent: unknown): Promise<{ readonly ok: b
   return { ok: true };
 }
 
-const A_YEAR_S = 365 * 24 * 3600;
-
 async function goTo(benchId: string): Promise<void> {
-  (await cookies()).set(BENCH_COOKIE, benchId, { path: '/', maxAge: A_YEAR_S, sameSite: 'lax', httpOnly: true });
+  (await cookies()).set(BENCH_COOKIE, benchId, { ...LASTING_COOKIE, httpOnly: true });
 }

@@ -1,5 +1,4 @@
 import 'server-only';
-import Papa from 'papaparse';
 import { z } from 'zod';
 import type { Db, Tx } from '@/db/client';
 import { listParts, usualAnglerId } from '@/db/repo';
@@ -18,6 +17,7 @@ import { changeBox, changesSchema } from '../box/change-box';
 import { accessTo } from '../access';
 import { asAsker } from '../asker';
 import { database } from '../database';
+import { csv, download } from '../download';
 import { once, TakenBack } from '../once';
 import { startSetup } from '../setups/start-setup';
 import { bundleOf, takeBundle } from './bundles';
@@ -25,19 +25,12 @@ import { benchToFile } from './bench-to-file';
 import { compareBench, fileToBench } from './file-to-bench';
 import { readBody } from './read-body';
 
-const download = (name: string, type: string) => ({
-  'content-type': type,
-  'content-disposition': `attachment; filename="${name}"`,
-});
-
 /** The Box as CSV, RFC 4180. */
 export const partsCsv = (): Promise<Response> =>
   routeResponse(async () => {
     const { benchId } = await accessTo('bench');
     const parts = await listParts(database(), benchId);
-    return new Response(Papa.unparse(partsToRows(parts), { newline: '\r\n' }) + '\r\n', {
-      headers: download('parts.csv', 'text/csv; charset=utf-8; header=present'),
-    });
+    return csv(partsToRows(parts), 'parts.csv');
   });
 
 /** The whole bench as a file. */
