@@ -5,7 +5,7 @@ import { open } from './page';
 const PHONE = { width: 390, height: 844 };
 
 async function openTrip(page: Page, name: string): Promise<void> {
-  await page.goto('/log');
+  await open(page, '/log');
   await page.getByRole('button', { name: /^Open a trip/ }).click();
   const panel = page.getByTestId('open-trip');
   await panel.getByLabel('Spread').selectOption({ label: 'Lake eight, two planers wide' });
@@ -53,14 +53,14 @@ test('a day on a phone, without signal for its middle third, and a second phone 
   await expect(page.getByRole('button', { name: '30 s before' })).toHaveAttribute('aria-pressed', 'true');
   await page.goto('/helm');
   await expect(page.getByTestId('helm')).toBeVisible();
-  await page.goto('/log');
+  await open(page, '/log');
   await expect(page.getByTestId('unsent')).toHaveAttribute('data-count', '4');
   await first.setOffline(false);
   await sent(page);
 
   const second = await phone(browser);
   const other = await second.newPage();
-  await other.goto('/log');
+  await open(other, '/log');
   await other.getByRole('button', { name: /^Open a trip/ }).click();
   await other.getByRole('button', { name: /^Join: Two phones/ }).click();
   await expect(other.getByTestId('so-far')).toContainText('2 strikes, 1 landed');
@@ -139,7 +139,7 @@ test('the demo’s trips: the day, questions that know how little they know, fil
   ]);
   expect(csv.suggestedFilename()).toBe('2026-06-14-trip-first-light.csv');
 
-  await page.goto('/log/ask?by=depth');
+  await open(page, '/log/ask?by=depth');
   await expect(page.getByTestId('rates').getByRole('row')).not.toHaveCount(1);
   await page.getByLabel('Only where').selectOption('Water');
   await expect(page).toHaveURL(/water=/);
