@@ -8,7 +8,7 @@ export function Codes({ codes, onKept }: { readonly codes: readonly string[]; re
   return (
     <div className="border border-ink bg-sheet p-3" data-testid="codes">
       <p className="semi-narrow mb-2 font-semibold">{t('crew.codes.shown')}</p>
-      <ul className="grid grid-cols-2 gap-x-6 gap-y-1 text-[17px] tabular-nums">
+      <ul className="grid gap-x-6 gap-y-1 text-[17px] whitespace-nowrap tabular-nums sm:grid-cols-2">
         {codes.map((code) => (
           <li key={code}>{code}</li>
         ))}

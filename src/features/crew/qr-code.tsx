@@ -15,8 +15,11 @@ export function QrCode({ text }: { readonly text: string }) {
       role="img"
       aria-label={text}
     >
-      <rect x={-2} y={-2} width={modules.size + 4} height={modules.size + 4} fill="white" />
-      <path d={dark.map((i) => `M${i % modules.size},${Math.floor(i / modules.size)}h1v1h-1z`).join('')} fill="black" />
+      <rect x={-2} y={-2} width={modules.size + 4} height={modules.size + 4} className="fill-light" />
+      <path
+        d={dark.map((i) => `M${i % modules.size},${Math.floor(i / modules.size)}h1v1h-1z`).join('')}
+        className="fill-dark"
+      />
     </svg>
   );
 }

@@ -1,0 +1,30 @@
+import { chromium } from '@playwright/test';
+const at='http://localhost:4173'; const P='a long enough word';
+const b=await chromium.launch({executablePath:'/usr/bin/chromium',chromiumSandbox:false,args:['--disable-gpu']});
+const shot=(p,f)=>p.screenshot({path:`/tmp/shot-${f}.png`});
+const cook=(o)=>Object.entries(o).map(([name,value])=>({name,value,url:at}));
+const c=await b.newContext({viewport:{width:1280,height:800}}); const p=await c.newPage();
+const alive=async(q)=>{await q.waitForFunction(()=>Object.keys(document.querySelector('main')??{}).some(k=>k.startsWith('__reactProps'))); await q.waitForTimeout(400)};
+await p.goto(at+'/crew/sign-in'); await alive(p);
+await p.getByLabel('Name').fill('Marta'); await p.getByLabel('Password').fill(P); await p.getByRole('button',{name:'Sign in',exact:true}).click(); await p.waitForURL('**/bench');
+async function invite(name, role, opts, cookies, f){
+ await p.goto(at+'/crew'); await alive(p);
+ await p.getByLabel('as',{exact:true}).selectOption({label:role});
+ await p.getByRole('button',{name:'Make an invitation'}).click();
+ const href=await p.getByRole('region',{name:'Invite somebody'}).getByTestId('made-link').getByRole('link').getAttribute('href');
+ const cc=await b.newContext(opts); await cc.addCookies(cook(cookies)); const q=await cc.newPage(); await q.goto(href); await alive(q); await shot(q,f);
+ await q.locator('input[name=name]').fill(name); await q.locator('input[name=password]').fill(P); await q.locator('button[type=submit]').click(); await q.waitForTimeout(2500); await shot(q,f+'-codes');
+ await q.locator('main button').last().click(); await q.waitForTimeout(1500); return q;
+}
+const mate=await invite('Iñaki','Mate',{viewport:{width:390,height:844}},{locale:'es',lighting:'night'},'join-es-night');
+const ane=await invite('Ane','Builder',{viewport:{width:1280,height:800}},{locale:'es',lighting:'lamp'},'join-es-lamp');
+await p.goto(at+'/crew'); await alive(p); await p.getByRole('button',{name:'I have it: Rod “Snipe”'}).click(); await p.waitForTimeout(800);
+await p.getByLabel('Which one').selectOption({label:'Big tail with a stinger'}); await p.getByRole('button',{name:'Make a link'}).click(); await p.waitForTimeout(800);
+const g=await p.getByRole('region',{name:'Show somebody one thing'}).getByTestId('made-link').getByRole('link').getAttribute('href');
+await p.goto(at+'/crew'); await alive(p); await shot(p,'crew');
+const gc=await b.newContext({viewport:{width:390,height:844}}); await gc.addCookies(cook({locale:'es',lighting:'lamp'})); const gp=await gc.newPage(); await gp.goto(g); await gp.waitForTimeout(2500); await shot(gp,'guest-es-lamp-phone');
+await ane.goto(at+'/crew'); await alive(ane); await ane.screenshot({path:'/tmp/shot-crew-es-lamp.png',fullPage:true});
+await mate.goto(at+'/crew'); await alive(mate); await mate.screenshot({path:'/tmp/shot-crew-es-night-phone.png',fullPage:true});
+await mate.goto(at+'/helm'); await alive(mate); await shot(mate,'helm-mate');
+const s=await b.newContext({viewport:{width:390,height:844}}); await s.addCookies(cook({locale:'es',lighting:'lamp'})); const sp=await s.newPage(); await sp.goto(at+'/crew/sign-in'); await alive(sp); await shot(sp,'signin-es');
+await b.close();
