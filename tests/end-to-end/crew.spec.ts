@@ -193,6 +193,16 @@ test('a setup passes to another bench by a link, matched with what is there', as
   await page.getByRole('button', { name: 'Open Slipway bench' }).click();
   await page.waitForURL('**/bench');
   await expect(page.getByRole('link', { name: /Slipway bench/ })).toBeVisible();
+
+  // The other one is deleted once it was said what goes with it; the first one cannot be.
+  await open(page, '/crew');
+  const benches = page.getByRole('region', { name: 'Benches' });
+  await expect(benches.getByRole('button', { name: /^Delete/ })).toHaveCount(1);
+  await benches.getByRole('button', { name: 'Delete Second shed' }).click();
+  await expect(benches.getByRole('status')).toContainText('All that is on Second shed will be gone');
+  await clean(page);
+  await benches.getByRole('button', { name: 'Delete it for good' }).click();
+  await expect(benches.getByText('Second shed')).toHaveCount(0);
 });
 
 for (const lighting of ['day', 'night', 'lamp'] as const)

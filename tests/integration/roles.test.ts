@@ -4,10 +4,11 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoSetupsOfBench } from '@/db/demo';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
-import { insertLink, listLinks, listMembers } from '@/db/repo';
+import { findBench, insertLink, listLinks, listMembers } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { may, type Need, type Role } from '@/domain/crew/roles';
 import { setupIdSchema, type BenchId } from '@/domain/ids';
+import { addMember } from '@/server/crew/members';
 import { hashOf } from '@/server/crew/secrets';
 import { benchToFile } from '@/server/exchange/bench-to-file';
 import { as, crewOn, person, sentFor, type Person } from '../helpers/crew';
@@ -40,6 +41,7 @@ const ACTIONS: Readonly<Record<string, Readonly<Record<string, Need | 'anybody'>
     setRoleAction: 'crew',
     signOutEverywhereAction: 'own',
     makeBenchAction: 'own',
+    deleteBenchAction: 'own',
     chooseBenchAction: 'anybody',
   },
   decks: { saveDeckAction: 'edit', removeDeckAction: 'edit' },
@@ -264,6 +266,7 @@ describe('the walk', () => {
 
   it('a member of another bench reads nothing across and writes nothing across', async () => {
     const before = await all(demoBenchId);
+    const third = await aBench(db);
     await as(people.stranger);
     // Asking for it by name is refused everywhere.
     for (const [file, name] of actions)
@@ -292,14 +295,48 @@ describe('the walk', () => {
       ['box', 'moveStockAction', { partId: 'braid-30', amount: -1, reason: 'x' }],
       ['rods', 'handRodAction', { partId: 'spin-7-medium' }],
       ['crew', 'chooseBenchAction', demoBenchId],
+      ['crew', 'deleteBenchAction', { id: demoBenchId }],
+      ['crew', 'deleteBenchAction', { id: third }],
     ];
     for (const [file, name, input] of reach)
       await (
         await action(file, name)
       )(name === 'chooseBenchAction' ? input : sentFor(input));
     expect(await all(demoBenchId)).toEqual(before);
+    expect(await findBench(db, third)).not.toBeNull();
     expect((await transact(db, (tx) => benchToFile(tx, other)))?.setups).toEqual([]);
   }, 120_000);
+
+  it('an owner deletes a bench of their own that is not open, once; the first one and the open one stay', async () => {
+    const extra = await aBench(db);
+    await loadDemo(db, extra);
+    const keeper = await person(db, 'the keeper', other, 'owner');
+    await transact(db, (tx) =>
+      addMember(tx, { benchId: extra, userId: keeper.userId, name: 'K', role: 'owner' }, new Date()),
+    );
+    await transact(db, (tx) =>
+      addMember(tx, { benchId: demoBenchId, userId: keeper.userId, name: 'K', role: 'owner' }, new Date()),
+    );
+    await as(keeper);
+    const remove = await action('crew', 'deleteBenchAction');
+    for (const id of [other, demoBenchId])
+      expect(await remove(sentFor({ id }, other)), id).toMatchObject({ ok: false, code: 'not-found' });
+    const before = await all(other);
+    const sent = sentFor({ id: extra }, other);
+    expect(await remove(sent)).toEqual({ ok: true, data: null });
+    expect(await remove(sent)).toEqual({ ok: true, data: null });
+    expect(await remove(sentFor({ id: extra }, other))).toMatchObject({ code: 'not-found' });
+    expect(await findBench(db, extra)).toBeNull();
+    expect(await listMembers(db, extra)).toEqual([]);
+    expect(await all(other)).toEqual(before);
+    // As a mate one belongs to a bench and deletes none.
+    const third = await aBench(db);
+    await transact(db, (tx) =>
+      addMember(tx, { benchId: third, userId: keeper.userId, name: 'K', role: 'mate' }, new Date()),
+    );
+    expect(await remove(sentFor({ id: third }, other))).toMatchObject({ code: 'not-found' });
+    expect(await findBench(db, third)).not.toBeNull();
+  });
 
   it('a guest’s link shows its one thing, until it ends, and opens nothing else', async () => {
     const secret = `guest-${'y'.repeat(32)}`;

@@ -81,3 +81,9 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
   for (const table of children) await tx.delete(table).where(eq(table.benchId, benchId));
   await tx.update(bench).set({ name }).where(eq(bench.id, benchId));
 }
+
+/** Deletes a bench with all that is on it, its members and the links that lead to it. */
+export async function deleteBench(tx: Tx, benchId: BenchId): Promise<void> {
+  await clearBench(tx, benchId, '');
+  await tx.delete(bench).where(eq(bench.id, benchId));
+}

@@ -13,7 +13,7 @@ export {
   putRecoveryCodes,
   takeRecoveryCode,
 } from './account-repo';
-export { clearBench, findBench, insertBench, isBenchEmpty, lockBench, type Bench } from './bench-repo';
+export { clearBench, deleteBench, findBench, insertBench, isBenchEmpty, lockBench, type Bench } from './bench-repo';
 export {
   endSessions,
   findLink,

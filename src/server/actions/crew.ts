@@ -2,7 +2,9 @@
 
 import { cookies } from 'next/headers';
 import { z } from 'zod';
+import { demoBenchId } from '@/db/load-demo';
 import {
+  deleteBench,
   endSessions,
   insertBench,
   insertLink,
@@ -153,6 +155,26 @@ export async function makeBenchAction(sent: unknown): Promise<Reply<{ readonly b
   );
   if (made.ok) await goTo(made.data.benchId);
   return made;
+}
+
+const benchInput = z.strictObject({ id: benchIdSchema });
+
+/** Deletes a bench that one owns and that is not open. The first one stays, since Ferula opens at it: it can be emptied. */
+export async function deleteBenchAction(sent: unknown): Promise<Reply<null, 'not-found'>> {
+  return change<z.infer<typeof benchInput>, null, 'not-found'>(
+    'delete-bench',
+    'own',
+    benchInput,
+    sent,
+    async ({ id }, { tx, benchId, access }) => {
+      const own = await benchesOf(tx, access.userId);
+      const mayGo = own.some((each) => each.id === id && each.role === 'owner');
+      if (!mayGo || id === benchId || id === demoBenchId) return refused('not-found');
+      await lockBench(tx, id);
+      await deleteBench(tx, id);
+      return { ok: true, data: null };
+    },
+  );
 }
 
 /** Goes to another bench of one's own; no other is ever said to be there. */

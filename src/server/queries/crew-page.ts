@@ -2,6 +2,7 @@ import 'server-only';
 import { createHash, X509Certificate } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import type { Db } from '@/db/client';
+import { demoBenchId } from '@/db/load-demo';
 import {
   countRecoveryCodes,
   listAnglers,
@@ -47,6 +48,11 @@ export interface Named {
   readonly name: string;
 }
 
+/** A bench of whoever asks; one that they own can be deleted while another is open, but for the first. */
+export interface BenchLine extends Named {
+  readonly mayDelete: boolean;
+}
+
 /** What a guest's link can show besides the helm. */
 export type CrewThings = Readonly<Record<Exclude<Shown['kind'], 'helm'>, readonly Named[]>>;
 
@@ -71,7 +77,7 @@ export interface CrewPage {
   readonly anglers: readonly Named[];
   /** whose hand a touch puts a rod into; null: nobody is named */
   readonly myAnglerId: string | null;
-  readonly benches: readonly Named[];
+  readonly benches: readonly BenchLine[];
   /** the bench that is open */
   readonly here: string;
   readonly mayManage: boolean;
@@ -126,7 +132,11 @@ export async function getCrewPage(): Promise<CrewPage> {
       ),
       anglers: anglers.map(({ id, name }) => ({ id, name })),
       myAnglerId: anglerId ?? anglers.find(({ usual }) => usual)?.id ?? null,
-      benches,
+      benches: benches.map(({ id, name, role: own }) => ({
+        id,
+        name,
+        mayDelete: own === 'owner' && id !== benchId && id !== demoBenchId,
+      })),
       here: benchId,
       mayManage,
       mayShare,
