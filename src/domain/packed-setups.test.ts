@@ -22,7 +22,9 @@ describe('setups packed for a page', () => {
     const before = packedSetups([...named]);
     expect(packedSetups([...named])).toBe(before);
     expect(packedSetups(named.map((each, i) => (i === 3 ? { ...each, name: 'Other' } : each)))).not.toEqual(before);
-    expect(packedSetups(named.map((each, i) => (i === 3 ? { ...each, file: { ...each.file } } : each)))).not.toBe(before);
+    expect(packedSetups(named.map((each, i) => (i === 3 ? { ...each, file: { ...each.file } } : each)))).not.toBe(
+      before,
+    );
   });
 
   it('are found by id', () => expect(filesById(named.slice(0, 1))[named[0]!.id]).toBe(named[0]!.file));

@@ -49,7 +49,8 @@ async function page(request: Request, url: URL, waitUntil: (kept: Promise<unknow
   try {
     const answer = await fetch(request, last ? { signal: AbortSignal.timeout(ANSWER_MS) } : undefined);
     const wentTo = answer.redirected ? new URL(answer.url).pathname : '';
-    const isSentAway = answer.status === 401 || wentTo === '/crew/sign-in' || (key !== null && wentTo === '/crew/refused');
+    const isSentAway =
+      answer.status === 401 || wentTo === '/crew/sign-in' || (key !== null && wentTo === '/crew/refused');
     // Who was signed out or sent away keeps nothing of the bench; entries that wait are their own.
     if (isSentAway) waitUntil(caches.delete(PAGES_CACHE));
     if (answer.status >= 500) return last ?? answer;

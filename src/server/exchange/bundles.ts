@@ -1,4 +1,4 @@
-import { findHouseRows, insertSetup, listParts, lockBench, putCraft, saveRevision, spreadRepo } from '@/db/repo';
+import { insertSetup, listParts, lockBench, putCraft, saveRevision, spreadRepo } from '@/db/repo';
 import type { Db, Tx } from '@/db/client';
 import { matchCrafts, matchParts, setupsWith, spreadsWith, type Bundle } from '@/domain/exchange/bundle';
 import {
@@ -9,7 +9,6 @@ import {
   type BenchId,
   type SetupId,
 } from '@/domain/ids';
-import { houseOf } from '../house/house';
 import { insertNew } from '../box/insert-new';
 import { newestSetups } from '../setups/newest-setups';
 

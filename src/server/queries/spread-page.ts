@@ -50,9 +50,7 @@ export async function spreadPage(db: Db, benchId: BenchId, asked: SpreadAsked): 
   ]);
   const { whole, broken } = await marked(db, newest);
   return {
-    setups: packedSetups(
-      whole.flatMap(({ setup }) => (setup.file.presentation.kind === 'towed' ? [setup] : [])),
-    ),
+    setups: packedSetups(whole.flatMap(({ setup }) => (setup.file.presentation.kind === 'towed' ? [setup] : []))),
     rods: packedList(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
     house: newest.house,
     spreads: spreads.rows.map(({ document: spread, version }) => ({ spread, version })),

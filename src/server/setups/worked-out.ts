@@ -8,7 +8,10 @@ export interface WorkedOut<T> {
 }
 
 /** Each setup worked out by itself; one that the core cannot work out joins those that cannot be read. */
-export function workedOut<T>({ setups, broken }: Pick<NewestSetups, 'setups' | 'broken'>, work: (setup: NewestSetup) => T): WorkedOut<T> {
+export function workedOut<T>(
+  { setups, broken }: Pick<NewestSetups, 'setups' | 'broken'>,
+  work: (setup: NewestSetup) => T,
+): WorkedOut<T> {
   const whole: { setup: NewestSetup; result: T }[] = [];
   const failed: BrokenSetup[] = [...broken];
   for (const setup of setups) {
