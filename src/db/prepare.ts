@@ -2,7 +2,7 @@ import { connect } from './client';
 import { connectionProblem } from './connection-problem';
 import { loadDemo, resetDemo } from './load-demo';
 import { HalfRestoredError, migrateDatabase } from './migrate';
-import { forgetOldLinks, forgetOldMarks, forgetOldRequests, forgetOldSignIns } from './repo';
+import { forgetOldLeases, forgetOldLinks, forgetOldMarks, forgetOldRequests, forgetOldSignIns } from './repo';
 
 const SENTENCES = {
   unreachable: 'No MariaDB answers at the address in DATABASE_URL. Is it running, and are host and port right?',
@@ -45,6 +45,7 @@ async function prepare(address: string): Promise<void> {
     await forgetOldRequests(db, new Date());
     await forgetOldMarks(db, new Date());
     await forgetOldLinks(db, new Date());
+    await forgetOldLeases(db, new Date());
     await forgetOldSignIns(db, new Date());
   } finally {
     await pool.end();

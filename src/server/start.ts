@@ -1,4 +1,5 @@
 import 'server-only';
+import { beforeEnding } from './before-ending';
 import { requireSafe } from './crew/mode';
 import { startHubs, stopHubs } from './live/live-hub';
 import { stopTaking } from './ready';
@@ -13,9 +14,8 @@ export async function start(): Promise<void> {
   }
   await startHubs();
   // The server itself answers what is under way and ends then; live lines would keep it from that.
-  for (const signal of ['SIGTERM', 'SIGINT'] as const)
-    process.once(signal, () => {
-      stopTaking();
-      void stopHubs();
-    });
+  beforeEnding(['SIGTERM', 'SIGINT'], () => {
+    stopTaking();
+    return stopHubs();
+  });
 }

@@ -49,7 +49,16 @@ export {
   type StoredEntries,
 } from './house-repo';
 export { findKeptMarks, forgetOldMarks, keepMarks } from './kept-evaluation-repo';
-export { addHelmEvent, blocksIn, endLease, holdLease, keepBlock, listHelmEvents, type Block } from './instrument-repo';
+export {
+  addHelmEvent,
+  blocksIn,
+  endLease,
+  forgetOldLeases,
+  holdLease,
+  keepBlock,
+  listHelmEvents,
+  type Block,
+} from './instrument-repo';
 export { insertLeaders, listLeaders, lockLeaders, removeLeaders, setLeaderState } from './leader-repo';
 export { benchesWithHelm, countLeases, liveMessagesFrom, putLiveMessage, sweepLiveMessages } from './live-repo';
 export type { BrokenRow, Listed } from './listed';

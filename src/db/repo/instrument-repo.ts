@@ -98,6 +98,11 @@ export async function holdLease(
   return row?.holder === holder;
 }
 
+/** Leases that ended a day ago: whoever held them was killed. */
+export async function forgetOldLeases(db: Db, now: Date): Promise<void> {
+  await db.delete(lease).where(lt(lease.until, new Date(now.getTime() - 86_400_000)));
+}
+
 export async function endLease(db: Db, name: string, holder: string): Promise<void> {
   await db.delete(lease).where(and(eq(lease.name, name), eq(lease.holder, holder)));
 }
