@@ -1,3 +1,4 @@
+import { once } from 'node:events';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -56,6 +57,22 @@ it('what was kept comes back, and what was there meanwhile stays for one step ba
   expect(readFileSync(join(data, 'database.before'), 'utf8')).toBe('ferula');
 }, 240_000);
 
+/** Kills a command on its way; one that was over by then is begun again and killed sooner. */
+async function killedInTheMiddle(command: 'backup' | 'restore', afterMs: number): Promise<void> {
+  const running = begun(command, file);
+  const ended = once(running, 'exit');
+  await new Promise((later) => setTimeout(later, afterMs));
+  if (running.exitCode !== null) return killedInTheMiddle(command, afterMs / 2);
+  try {
+    process.kill(-running.pid!, 'SIGKILL');
+  } catch (error) {
+    // It ended in this very moment.
+    if ((error as NodeJS.ErrnoException).code !== 'ESRCH') throw error;
+  }
+  const [code] = (await ended) as [number | null];
+  if (code !== null) return killedInTheMiddle(command, afterMs / 2);
+}
+
 it('a backup or a restore that is killed leaves what was there whole', async () => {
   const before = await names();
   const whole = readFileSync(file);
@@ -65,10 +82,7 @@ it('a backup or a restore that is killed leaves what was there whole', async () 
     ['restore', 1500],
     ['restore', 2500],
   ] as const) {
-    const running = begun(command, file);
-    await new Promise((later) => setTimeout(later, afterMs));
-    process.kill(-running.pid!, 'SIGKILL');
-    await new Promise((ended) => (running.exitCode === null ? running.once('exit', ended) : ended(null)));
+    await killedInTheMiddle(command, afterMs);
     if (command === 'backup') expect(spawnSync('gzip', ['-t', file]).status).toBe(0);
     expect(await names()).toEqual(before);
   }
