@@ -13,11 +13,8 @@ export interface Packed<T> {
 export const packed = <T>(value: T): Packed<T> => ({ text: JSON.stringify(value) });
 
 /** The same for a list of things that nobody changes: the very same ones are packed once. */
-export const packedList: <T>(things: readonly T[]) => Packed<readonly T[]> = remembered(
-  (things: readonly unknown[]) => [
-    typeof things[0] === 'object' && things[0] !== null ? things[0] : NOTHING,
-    ...things,
-  ],
+export const packedList: <T extends object>(things: readonly T[]) => Packed<readonly T[]> = remembered(
+  (things: readonly object[]) => [things[0] ?? NOTHING, ...things],
   (things): Packed<never> => packed(things as never),
 );
 

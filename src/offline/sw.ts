@@ -45,7 +45,8 @@ async function worker(request: Request): Promise<Response> {
 /** A page from the server while it answers; as it was last seen where it does not. */
 async function page(request: Request, url: URL, waitUntil: (kept: Promise<unknown>) => void): Promise<Response> {
   const key = keptUnder(url);
-  const last = key === null ? null : await kept(key);
+  // A phone that has no room for caches has the server's pages all the same.
+  const last = key === null ? null : await kept(key).catch(() => null);
   try {
     const answer = await fetch(request, last ? { signal: AbortSignal.timeout(ANSWER_MS) } : undefined);
     const wentTo = answer.redirected ? new URL(answer.url).pathname : '';

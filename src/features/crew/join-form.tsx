@@ -6,7 +6,7 @@ import { useI18n } from '@/i18n/client';
 import { ask } from './ask';
 import { Codes } from './codes';
 import { enter, signIn } from './enter';
-import { BigField, GO, OTHER, Said, WayIn } from './way-in';
+import { BigField, GO, NewPasswordField, OTHER, Said, WayIn } from './way-in';
 
 export interface JoinFormProps {
   readonly secret: string;
@@ -67,15 +67,7 @@ export function JoinForm({ secret, invitation, userName }: JoinFormProps) {
         <>
           <form onSubmit={asNew} className="flex flex-col gap-3">
             <BigField label={t('crew.join.name')} name="name" required maxLength={40} autoComplete="username" />
-            <BigField
-              label={t('crew.join.password')}
-              name="password"
-              type="password"
-              required
-              minLength={10}
-              maxLength={200}
-              autoComplete="new-password"
-            />
+            <NewPasswordField label={t('crew.join.password')} />
             <button type="submit" disabled={busy} className={GO}>
               {t('crew.join.go')}
             </button>

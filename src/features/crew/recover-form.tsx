@@ -4,7 +4,7 @@ import { useState, useTransition, type FormEvent } from 'react';
 import { useI18n } from '@/i18n/client';
 import { ask } from './ask';
 import { enter, signIn } from './enter';
-import { BigField, GO, Said, WayIn } from './way-in';
+import { BigField, GO, NewPasswordField, Said, WayIn } from './way-in';
 
 /** A new password by a recovery code. */
 export function RecoverForm() {
@@ -30,15 +30,7 @@ export function RecoverForm() {
       <form onSubmit={recover} className="flex flex-col gap-3">
         <BigField label={t('crew.signIn.name')} name="name" required maxLength={60} autoComplete="username" />
         <BigField label={t('crew.recover.code')} name="code" required maxLength={40} autoComplete="off" />
-        <BigField
-          label={t('crew.me.new')}
-          name="password"
-          type="password"
-          required
-          minLength={10}
-          maxLength={200}
-          autoComplete="new-password"
-        />
+        <NewPasswordField label={t('crew.me.new')} />
         <button type="submit" disabled={busy} className={GO}>
           {t('crew.recover.go')}
         </button>

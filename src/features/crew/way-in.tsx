@@ -19,6 +19,19 @@ export function BigField({ label, ...rest }: { readonly label: string } & React.
   );
 }
 
+/** A password that is chosen here; the server asks for the same length. */
+export const NewPasswordField = ({ label }: { readonly label: string }) => (
+  <BigField
+    label={label}
+    name="password"
+    type="password"
+    required
+    minLength={10}
+    maxLength={200}
+    autoComplete="new-password"
+  />
+);
+
 export const GO = 'semi-narrow min-h-12 bg-hi px-4 text-[18px] font-semibold text-on-hi';
 export const OTHER =
   'semi-narrow flex min-h-12 items-center justify-center border border-ink bg-sheet px-4 text-[16px]';

@@ -6,11 +6,12 @@ import { packedSetups, unpackedSetups } from '@/domain/packed-setups';
 import { guestHelm } from '@/domain/helm/guest-helm';
 import type { Helm } from '@/domain/helm/helm';
 import { database } from '../database';
+import { evaluated } from '../setups/evaluated';
 import { setupFileOf } from '../setups/setup-page';
 import { logDay, type LogDay } from '../queries/log-day';
 import { spreadPage, type SpreadPage } from '../queries/spread-page';
 import type { SetupFile } from '@/domain/setup';
-import { evaluate, type Evaluation } from '@/core/judge';
+import type { Evaluation } from '@/core/judge';
 import { benchToTakeInto, guestOf, type Guest } from './guest';
 
 export type GuestThing =
@@ -49,7 +50,7 @@ async function thingOf(db: Db, { benchId, shown: wanted }: Guest): Promise<Guest
       const { file, revision } = found;
       // The figures were worked out with the angler's own; those stay with the crew.
       const shown = { ...file, ...(file.house && { house: { ...file.house, angler: {}, crafts: [] } }) };
-      return { kind: 'sheet', file: shown, evaluation: evaluate(file), revision: revision.number };
+      return { kind: 'sheet', file: shown, evaluation: evaluated(file), revision: revision.number };
     }
     case 'spread': {
       const page = await spreadPage(db, benchId, { spread: wanted.id, setups: [], craft: null, again: null });
