@@ -32,6 +32,7 @@ import {
   putAngler,
   putCraft,
   putHouseDocument,
+  renewBenchState,
   saveRevision,
   helmRepo,
   spreadRepo,
@@ -97,6 +98,7 @@ async function writeContents(tx: Tx, benchId: BenchId): Promise<void> {
     );
     for (const { startS, values } of blocks) await keepBlock(tx, benchId, startS, values);
   }
+  await renewBenchState(tx, benchId);
 }
 
 async function writeSetup(tx: Tx, benchId: BenchId, demo: DemoSetup): Promise<void> {

@@ -1,6 +1,6 @@
 import type { House } from './house';
 import type { SetupId } from './ids';
-import type { Packed } from './packed';
+import { packed, unpacked, type Packed } from './packed';
 import type { Part } from './parts';
 import { remembered } from './remembered';
 import type { SetupFile } from './setup';
@@ -11,16 +11,16 @@ export interface NamedSetup {
   readonly file: SetupFile;
 }
 
-/** Setups as one text, as `Packed`: the parts and the house, which most of them share, stand in it once. */
-export type PackedSetups = Packed<PackedContent>;
-
-interface PackedContent {
+/** Setups whose parts and house, which most of them share, stand in it once. */
+export interface SharedSetups {
   readonly parts: readonly Part[];
   readonly houses: readonly House[];
-  readonly setups: readonly PackedSetup[];
+  readonly setups: readonly SharedSetup[];
 }
 
-type PackedSetup = Pick<NamedSetup, 'id' | 'name'> &
+export type PackedSetups = Packed<SharedSetups>;
+
+type SharedSetup = Pick<NamedSetup, 'id' | 'name'> &
   Pick<SetupFile, 'chain' | 'presentation'> & {
     /** where each of its parts stands in the list of all */
     readonly parts: readonly number[];
@@ -28,27 +28,28 @@ type PackedSetup = Pick<NamedSetup, 'id' | 'name'> &
     readonly house: number | null;
   };
 
+export function sharedSetups(setups: readonly NamedSetup[]): SharedSetups {
+  const [parts, houses] = [new Map<Part, number>(), new Map<House, number>()];
+  return {
+    setups: setups.map(({ id, name, file }) => ({
+      id,
+      name,
+      chain: file.chain,
+      presentation: file.presentation,
+      parts: file.parts.map((part) => placeIn(parts, part)),
+      house: file.house ? placeIn(houses, file.house) : null,
+    })),
+    parts: [...parts.keys()],
+    houses: [...houses.keys()],
+  };
+}
+
 export const packedSetups = remembered(
   (setups: readonly NamedSetup[]) => [
     setups[0]?.file ?? NOTHING,
     ...setups.flatMap(({ id, name, file }) => [id, name, file]),
   ],
-  (setups): PackedSetups => {
-    const [parts, houses] = [new Map<Part, number>(), new Map<House, number>()];
-    const content: PackedContent = {
-      setups: setups.map(({ id, name, file }) => ({
-        id,
-        name,
-        chain: file.chain,
-        presentation: file.presentation,
-        parts: file.parts.map((part) => placeIn(parts, part)),
-        house: file.house ? placeIn(houses, file.house) : null,
-      })),
-      parts: [...parts.keys()],
-      houses: [...houses.keys()],
-    };
-    return { text: JSON.stringify(content) };
-  },
+  (setups): PackedSetups => packed(sharedSetups(setups)),
 );
 
 const NOTHING = {};
@@ -59,8 +60,9 @@ function placeIn<T>(places: Map<T, number>, thing: T): number {
   return place;
 }
 
-export function unpackedSetups({ text }: PackedSetups): readonly NamedSetup[] {
-  const { parts, houses, setups } = JSON.parse(text) as PackedContent;
+export const unpackedSetups = (setups: PackedSetups): readonly NamedSetup[] => namedSetups(unpacked(setups));
+
+export function namedSetups({ parts, houses, setups }: SharedSetups): readonly NamedSetup[] {
   return setups.map(({ id, name, chain, presentation, parts: own, house }) => ({
     id,
     name,

@@ -12,6 +12,12 @@ export interface Packed<T> {
 
 export const packed = <T>(value: T): Packed<T> => ({ text: JSON.stringify(value) });
 
+/** The same for something that nobody changes, packed once. */
+export const packedOnce: <T extends object>(value: T) => Packed<T> = remembered(
+  (value: object) => [value],
+  (value): Packed<never> => packed(value as never),
+);
+
 /** The same for a list of things that nobody changes: the very same ones are packed once. */
 export const packedList: <T extends object>(things: readonly T[]) => Packed<readonly T[]> = remembered(
   (things: readonly object[]) => [things[0] ?? NOTHING, ...things],

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Db, Tx } from '@/db/client';
-import { answerRequest, claimRequest } from '@/db/repo';
+import { answerRequest, claimRequest, renewBenchState } from '@/db/repo';
 import { transact } from '@/db/transact';
 import type { BenchId } from '@/domain/ids';
 
@@ -43,6 +43,7 @@ export async function once<T>(
       }
       const answer = await work(tx);
       await answerRequest(tx, benchId, id, answer);
+      await renewBenchState(tx, benchId);
       return { kind: 'answered', answer };
     });
   try {

@@ -6,6 +6,7 @@ import type { BenchId } from '@/domain/ids';
 import { accessTo, NoAccessError, type Access } from './access';
 import { asAsker } from './asker';
 import { database } from './database';
+import { keptAnswer } from './kept-answers';
 import { described } from './log';
 import { timed } from './metrics';
 import { failureCode, type FailureCode } from './reply';
@@ -30,6 +31,17 @@ export async function pageQuery<T>(
   if (answer.kind === 'refused') redirect(answer.why === 'signed-out' ? SIGN_IN : REFUSED);
   return answer.data;
 }
+
+/**
+ * As `pageQuery`, for what follows from the bench alone: asked of the database once for each state of the bench.
+ *
+ * @param question which answer this is, by its name and all that it depends on besides the bench
+ */
+export const keptPageQuery = <T>(
+  need: Need,
+  question: readonly unknown[],
+  ask: (db: Db, benchId: BenchId) => Promise<T>,
+): Promise<T> => pageQuery(need, (db, benchId) => keptAnswer(benchId, question, () => ask(db, benchId)));
 
 /** The same for a route: who may not gets a code, not a page. */
 export async function routeQuery<T>(

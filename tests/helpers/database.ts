@@ -39,6 +39,7 @@ export async function emptyDatabase(): Promise<{
     'member',
     'rod_holder',
     'bench',
+    'bench_state',
     'kept_evaluation',
     'lease',
     'user',

@@ -25,6 +25,7 @@ import {
   tripPhoto,
   water,
 } from '../schema';
+import { removeBenchState } from './bench-state-repo';
 
 export interface Bench {
   readonly id: BenchId;
@@ -85,5 +86,6 @@ export async function clearBench(tx: Tx, benchId: BenchId, name: string): Promis
 /** Deletes a bench with all that is on it, its members and the links that lead to it. */
 export async function deleteBench(tx: Tx, benchId: BenchId): Promise<void> {
   await clearBench(tx, benchId, '');
+  await removeBenchState(tx, benchId);
   await tx.delete(bench).where(eq(bench.id, benchId));
 }

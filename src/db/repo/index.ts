@@ -13,6 +13,7 @@ export {
   putRecoveryCodes,
   takeRecoveryCode,
 } from './account-repo';
+export { findBenchState, renewBenchState } from './bench-state-repo';
 export { clearBench, deleteBench, findBench, insertBench, isBenchEmpty, lockBench, type Bench } from './bench-repo';
 export {
   endSessions,

@@ -1,6 +1,7 @@
 export { account, passkey, rateLimit, recoveryCode, session, user, verification } from './account';
 export { angler } from './angler';
 export { bench } from './bench';
+export { benchState } from './bench-state';
 export { craft } from './craft';
 export { link, member, rodHolder } from './crew';
 export { deck } from './deck';

@@ -2,7 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
-import { filesById } from '@/domain/packed-setups';
+import { filesById, namedSetups } from '@/domain/packed-setups';
+import type { Packed } from '@/domain/packed';
 import { castsOf } from '@/domain/log/trip';
 import { suddenStop } from '@/domain/log/sudden-stop';
 import { NOTHING_KNOWN, tallyOf } from '@/domain/log/told';
@@ -12,7 +13,7 @@ import type { TripId } from '@/domain/ids';
 import { towPointsOf } from '@/domain/spread/tow-points';
 import { clockText } from '@/features/fields/readout';
 import { useLive } from '@/features/fields/use-live';
-import { useUnpacked, useUnpackedSetups } from '@/features/fields/use-unpacked';
+import { useUnpacked } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
 import type { LogPage } from '@/server/queries/log-page';
 import { useKeys } from '@/ui/keys';
@@ -41,12 +42,14 @@ const UNDO_S = 20;
 export function LogView({
   planId,
   askedTrip,
-  ...page
-}: LogPage & {
+  sent,
+}: {
+  readonly sent: Packed<LogPage>;
   readonly planId: string | null;
   /** a trip to be corrected, by its id */
   readonly askedTrip: string | null;
 }) {
+  const page = useUnpacked(sent);
   const i18n = useI18n();
   const { t } = i18n;
   const router = useRouter();
@@ -54,10 +57,8 @@ export function LogView({
   const { trip, tripId, add } = inHand;
   const live = useLive();
   const here = useHere((points) => void add([{ kind: 'track', ...own(), points }]));
-  const towed = useUnpackedSetups(page.towed);
-  const files = useMemo(() => filesById(towed), [towed]);
-  const rods = useUnpacked(page.rods);
-  const lures = useUnpacked(page.lures);
+  const files = useMemo(() => filesById(namedSetups(page.towed)), [page.towed]);
+  const { rods, lures } = page;
   const [facing, setFacing] = useSettled<'forward' | 'aft'>('facing', 'forward');
   const [reminders, setReminders] = useSettled<Readonly<Record<string, number>>>('reminders', {});
   const [mode, setMode] = useState<Mode>('strike');

@@ -1,4 +1,4 @@
-import { insertMember, listAnglers, listMembers, putAngler } from '@/db/repo';
+import { insertMember, listAnglers, listMembers, putAngler, renewBenchState } from '@/db/repo';
 import type { Tx } from '@/db/client';
 import type { Role } from '@/domain/crew/roles';
 import { anglerIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
@@ -24,5 +24,6 @@ export async function addMember(
   const held = free ?? { id: anglerId, usual: !usual, entries: {} };
   await putAngler(tx, benchId, { ...held, name }, now);
   await insertMember(tx, { benchId, userId, role, anglerId, since: now });
+  await renewBenchState(tx, benchId);
   return anglerId;
 }

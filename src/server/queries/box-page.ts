@@ -4,7 +4,7 @@ import type { PartId } from '@/domain/ids';
 import { packed, type Packed } from '@/domain/packed';
 import { guidesOf, type Guide } from '@/domain/guides';
 import { PART_KINDS, type Part, type PartKind } from '@/domain/parts';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 
 export type { BoxPart, BrokenPart };
 
@@ -21,7 +21,7 @@ export interface BoxPage {
 const GUIDES_OF_KIND = Object.fromEntries(PART_KINDS.map((kind) => [kind, guidesOf(kind)])) as BoxPage['guidesOf'];
 
 export async function getBoxPage(): Promise<BoxPage> {
-  return pageQuery('bench', async (db, benchId) => {
+  return keptPageQuery('bench', ['box'], async (db, benchId) => {
     const [box, used] = await Promise.all([listBox(db, benchId), listPartUses(db, benchId)]);
     const uses: Record<PartId, { id: string; name: string }[]> = {};
     for (const { partId, setupId, name } of used) (uses[partId] ??= []).push({ id: setupId, name });
@@ -31,5 +31,5 @@ export async function getBoxPage(): Promise<BoxPage> {
 
 /** The parts alone, for whoever builds from them. */
 export async function getBox(): Promise<readonly Part[]> {
-  return pageQuery('bench', (db, benchId) => listParts(db, benchId));
+  return keptPageQuery('bench', ['parts'], (db, benchId) => listParts(db, benchId));
 }

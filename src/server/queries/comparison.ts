@@ -2,7 +2,7 @@ import 'server-only';
 import type { Evaluation } from '@/core/judge';
 import { setupIdSchema, type SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { evaluated } from '../setups/evaluated';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import { workedOut } from '../setups/worked-out';
@@ -24,7 +24,7 @@ export interface Compared {
 export async function getComparison(
   ids: readonly string[],
 ): Promise<{ readonly compared: readonly Compared[]; readonly broken: readonly BrokenSetup[] }> {
-  return pageQuery('bench', async (db, benchId) => {
+  return keptPageQuery('bench', ['comparison', ids], async (db, benchId) => {
     const asked = ids.slice(0, MOST_ASKED).flatMap((id) => setupIdSchema.safeParse(id).data ?? []);
     const { whole, broken } = workedOut(await newestSetups(db, benchId, asked), ({ file }) => evaluated(file));
     return {

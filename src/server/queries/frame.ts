@@ -2,6 +2,7 @@ import 'server-only';
 import { findBench } from '@/db/repo';
 import type { Role } from '@/domain/crew/roles';
 import { signedIn } from '../access';
+import { keptAnswer } from '../kept-answers';
 import { pageQuery, PageFailedError } from '../page-query';
 
 /** What stands around every page: whose bench it is, and who is there as what. */
@@ -15,7 +16,7 @@ export interface Frame {
 
 export async function getFrame(): Promise<Frame> {
   return pageQuery('own', async (db, benchId, { role }) => {
-    const [bench, user] = await Promise.all([findBench(db, benchId), signedIn()]);
+    const [bench, user] = await Promise.all([keptAnswer(benchId, ['bench'], () => findBench(db, benchId)), signedIn()]);
     return { benchId, benchName: bench?.name ?? '', role, userName: user?.name ?? null };
   });
 }

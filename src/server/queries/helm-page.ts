@@ -6,7 +6,7 @@ import type { House } from '@/domain/house';
 import { packedList, type Packed } from '@/domain/packed';
 import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { newestSetups } from '../setups/newest-setups';
 
 export interface HelmPage {
@@ -21,7 +21,7 @@ export interface HelmPage {
 
 /** The helm, and what hangs behind the boat. */
 export async function getHelmPage(): Promise<HelmPage> {
-  return pageQuery('helm', async (db, benchId) => {
+  return keptPageQuery('helm', ['helm'], async (db, benchId) => {
     const [helms, spreads, newest, box] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),

@@ -5,12 +5,11 @@ import type { Helm } from '@/domain/helm/helm';
 import type { House } from '@/domain/house';
 import type { SetupId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
-import { packedList, type Packed } from '@/domain/packed';
-import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
+import { sharedSetups, type SharedSetups } from '@/domain/packed-setups';
 import type { DayPlan } from '@/domain/plan/plan';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import type { TrialDocument } from '@/domain/trials/trial-document';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { newestSetups } from '../setups/newest-setups';
 
 export interface LogSetup {
@@ -29,10 +28,10 @@ export interface LogPage {
   readonly waters: readonly { readonly id: string; readonly name: string }[];
   readonly setups: readonly LogSetup[];
   /** what is towed */
-  readonly towed: PackedSetups;
-  readonly rods: Packed<readonly RodPart[]>;
+  readonly towed: SharedSetups;
+  readonly rods: readonly RodPart[];
   /** what may take a lure's place */
-  readonly lures: Packed<readonly Part[]>;
+  readonly lures: readonly Part[];
   readonly house: House;
   /** trials that go on and have a plan */
   readonly trials: readonly TrialDocument[];
@@ -52,7 +51,7 @@ const MOST_PLANS = 10;
 
 /** All that a phone needs on the water: it opens this page before it leaves, and has it without a server. */
 export async function getLogPage(): Promise<LogPage> {
-  return pageQuery('log', async (db, benchId) => {
+  return keptPageQuery('log', ['log'], async (db, benchId) => {
     const [helms, spreads, plans, waters, trials, newest, box] = await Promise.all([
       helmRepo.list(db, benchId),
       spreadRepo.list(db, benchId),
@@ -77,9 +76,9 @@ export async function getLogPage(): Promise<LogPage> {
         number,
         isTowed: file.presentation.kind === 'towed',
       })),
-      towed: packedSetups(newest.setups.filter(({ file }) => file.presentation.kind === 'towed')),
-      rods: packedList(box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : []))),
-      lures: packedList(box.filter(({ kind }) => LURES.has(kind))),
+      towed: sharedSetups(newest.setups.filter(({ file }) => file.presentation.kind === 'towed')),
+      rods: box.flatMap((part): RodPart[] => (part.kind === 'rod' ? [part] : [])),
+      lures: box.filter(({ kind }) => LURES.has(kind)),
       house: newest.house,
       trials: trials.rows.flatMap(({ document }) => (document.plan && !document.closed ? [document] : [])),
       broken: [...helms.broken, ...spreads.broken, ...plans.broken],

@@ -6,7 +6,7 @@ import type { Part } from '@/domain/parts';
 import { classRods, type ClassRod } from '@/domain/quiver/class-rods';
 import { luresInSetups } from '@/domain/quiver/lures-in-setups';
 import { MOUNTS_OF_WORK, type Work } from '@/domain/quiver/work';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup, type NewestSetup } from '../setups/newest-setups';
 
@@ -28,7 +28,7 @@ const TO_BUY = { cast: classRods(MOUNTS_OF_WORK.cast), towed: classRods(MOUNTS_O
 
 /** Every setup at its newest revision, the Box, and the decks. */
 export async function getQuiverPage(): Promise<QuiverPage> {
-  return pageQuery('bench', async (db, benchId) => {
+  return keptPageQuery('bench', ['quiver'], async (db, benchId) => {
     const [newest, box, decks] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),

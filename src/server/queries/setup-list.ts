@@ -3,7 +3,7 @@ import { listAllSetups } from '@/db/repo';
 import type { SetupId } from '@/domain/ids';
 import type { Marks } from '@/domain/marks';
 import { shortCode } from '@/domain/short-code';
-import { pageQuery } from '../page-query';
+import { keptPageQuery, pageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
@@ -39,7 +39,7 @@ const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').to
 
 /** One page of the setups by name, with the marks of their newest revisions. */
 export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
-  return pageQuery('bench', async (db, benchId) => {
+  return keptPageQuery('bench', ['setup list', ask], async (db, benchId) => {
     const all = await listAllSetups(db, benchId);
     const words = plain(ask.find).split(/\s+/);
     const found = all
@@ -69,7 +69,7 @@ export async function getSetupList(ask: ListAsk): Promise<SetupLines> {
 
 /** Every setup that was not put away, by name. */
 export async function getSetupNames(): Promise<readonly { readonly id: SetupId; readonly name: string }[]> {
-  return pageQuery('bench', async (db, benchId) =>
+  return keptPageQuery('bench', ['setup names'], async (db, benchId) =>
     (await listAllSetups(db, benchId))
       .filter(({ archivedAt }) => archivedAt === null)
       .map(({ id, name }) => ({ id, name }))

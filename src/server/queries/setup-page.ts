@@ -1,6 +1,6 @@
 import 'server-only';
 import { setupIdSchema } from '@/domain/ids';
-import { pageQuery, routeQuery } from '../page-query';
+import { keptPageQuery, routeQuery } from '../page-query';
 import type { SetupFileOutcome } from '../setups/setup-file';
 import { setupFileOf, setupPage, type BrokenSetupPage, type SetupPage } from '../setups/setup-page';
 
@@ -14,7 +14,7 @@ export async function getSetupPage(
   setupId: string,
   revision: string | undefined,
 ): Promise<SetupPage | BrokenSetupPage | null> {
-  return pageQuery('bench', async (db, benchId) => {
+  return keptPageQuery('bench', ['setup', setupId, revision], async (db, benchId) => {
     const id = setupIdSchema.safeParse(setupId);
     const number = numberOf(revision);
     return id.success && number !== null ? setupPage(db, benchId, id.data, number) : null;

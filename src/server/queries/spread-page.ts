@@ -5,7 +5,7 @@ import type { House } from '@/domain/house';
 import { packedList, type Packed } from '@/domain/packed';
 import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import type { Db } from '@/db/client';
@@ -39,7 +39,7 @@ export interface SpreadPage {
 
 /** Every setup that is towed, the rods of the Box, the craft and house rules, and the spreads that were kept. */
 export async function getSpreadPage(asked: SpreadAsked, need: 'bench' | 'cards' = 'bench'): Promise<SpreadPage> {
-  return pageQuery(need, (db, benchId) => spreadPage(db, benchId, asked));
+  return keptPageQuery(need, ['spread', asked], (db, benchId) => spreadPage(db, benchId, asked));
 }
 
 export async function spreadPage(db: Db, benchId: BenchId, asked: SpreadAsked): Promise<SpreadPage> {

@@ -5,7 +5,7 @@ import { packedList, type Packed } from '@/domain/packed';
 import { packedSetups, type PackedSetups } from '@/domain/packed-setups';
 import type { Part } from '@/domain/parts';
 import type { DayPlan, WaterPlace } from '@/domain/plan/plan';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
@@ -30,7 +30,8 @@ export interface TodayPage {
 
 /** Every setup at its newest revision, what would mend it, what the bench holds to, its plans and its waters. */
 export async function getTodayPage(asked: string | null = null, need: 'bench' | 'cards' = 'bench'): Promise<TodayPage> {
-  return pageQuery(need, async (db, benchId) => {
+  const today = new Date().toLocaleDateString('sv-SE');
+  return keptPageQuery(need, ['today', asked, today], async (db, benchId) => {
     const [newest, box, plans, waters] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),
@@ -53,7 +54,7 @@ export async function getTodayPage(asked: string | null = null, need: 'bench' | 
       brokenPlans: plans.broken,
       brokenWaters: waters.broken,
       asked,
-      today: new Date().toLocaleDateString('sv-SE'),
+      today,
     };
   });
 }

@@ -2,7 +2,7 @@ import 'server-only';
 import { listLeaders, listParts, type BrokenRow } from '@/db/repo';
 import type { Leader } from '@/domain/leader';
 import type { Part } from '@/domain/parts';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 import type { QuiverSetup } from './quiver-page';
@@ -26,7 +26,7 @@ export async function getTyingPage(
   asked: readonly string[] = [],
   need: 'bench' | 'cards' = 'bench',
 ): Promise<TyingPage> {
-  return pageQuery(need, async (db, benchId) => {
+  return keptPageQuery(need, ['tying', asked], async (db, benchId) => {
     const [newest, box, leaders] = await Promise.all([
       newestSetups(db, benchId),
       listParts(db, benchId),

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
-import { pageQuery } from '../page-query';
+import { keptPageQuery } from '../page-query';
 import { marked } from '../setups/marked';
 import { newestSetups, type BrokenSetup } from '../setups/newest-setups';
 
@@ -26,7 +26,7 @@ export interface WaterPage {
 
 /** The setups asked for, at most four; without any, the first that is towed, else the first. */
 export async function getWaterPage(asked: readonly string[]): Promise<WaterPage> {
-  return pageQuery('bench', async (db, benchId) => {
+  return keptPageQuery('bench', ['water', asked], async (db, benchId) => {
     const { whole, broken } = await marked(db, await newestSetups(db, benchId));
     const all: readonly WaterSetup[] = whole.map(({ setup }) => setup);
     const wanted = asked.flatMap((id) => all.filter((setup) => setup.id === id)).slice(0, MOST_IN_PICTURE);

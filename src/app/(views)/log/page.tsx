@@ -1,4 +1,5 @@
 import { connection } from 'next/server';
+import { packedOnce } from '@/domain/packed';
 import { LogView } from '@/features/log/log-view';
 import { getLogPage } from '@/server/queries/log-page';
 
@@ -9,7 +10,7 @@ export default async function LogRoute({
 }) {
   await connection();
   const { plan, trip } = await searchParams;
-  return <LogView {...await getLogPage()} planId={one(plan)} askedTrip={one(trip)} />;
+  return <LogView sent={packedOnce(await getLogPage())} planId={one(plan)} askedTrip={one(trip)} />;
 }
 
 const one = (given: string | string[] | undefined): string | null => (typeof given === 'string' ? given : null);

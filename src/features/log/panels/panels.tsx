@@ -22,7 +22,6 @@ import type { Part } from '@/domain/parts';
 import type { SetupFiles } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import type { useLive } from '@/features/fields/use-live';
-import { useUnpacked } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { LogPage } from '@/server/queries/log-page';
@@ -87,7 +86,6 @@ export function LogPanels(props: {
   const i18n = useI18n();
   const { t } = i18n;
   const { open, onOpen, page, trip, lines, strike, onTell } = props;
-  const rods = useUnpacked(page.rods);
   const close = () => onOpen(null);
   const tellAndClose = (events: readonly TripEvent[]) => {
     onTell(events);
@@ -198,7 +196,7 @@ export function LogPanels(props: {
           name={nameOf(strike.gear ?? struck.gear)}
           craft={props.craft}
           files={props.files}
-          rods={rods}
+          rods={page.rods}
           house={page.house}
           helm={helmOf(page)}
           now={againNow(page, props.live)}
