@@ -66,6 +66,7 @@ const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'GET' | 'POST' | '
   '(views)/bench/[setupId]/setup.json': { GET: 'bench' },
   'crew/auth/[...path]': { GET: 'anybody', POST: 'anybody' },
   'crew/authority.crt': { GET: 'anybody' },
+  'crew/account': { POST: 'own' },
   'crew/codes': { POST: 'own' },
   'crew/way-in/join': { POST: 'anybody' },
   'crew/way-in/recover': { POST: 'anybody' },

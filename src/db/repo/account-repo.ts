@@ -63,6 +63,20 @@ export async function insertAccount(tx: Tx, { userId, name, nameKey, passwordHas
   });
 }
 
+/** Null: nobody of this id, or somebody without a password. */
+export async function findPasswordHash(db: Db | Tx, userId: string): Promise<string | null> {
+  const [row] = await db
+    .select({ password: account.password })
+    .from(account)
+    .where(and(eq(account.userId, userId), eq(account.providerId, 'credential')));
+  return row?.password ?? null;
+}
+
+/** Somebody goes, with sessions, passkeys, recovery codes and memberships. */
+export async function deleteUser(tx: Tx, userId: string): Promise<void> {
+  await tx.delete(user).where(eq(user.id, userId));
+}
+
 export async function putPassword(tx: Tx, userId: string, passwordHash: string, now: Date): Promise<void> {
   await tx
     .update(account)

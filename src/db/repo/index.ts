@@ -2,6 +2,8 @@ export {
   countRecoveryCodes,
   countTry,
   countUsers,
+  deleteUser,
+  findPasswordHash,
   findPreferences,
   findUserByName,
   forgetOldSignIns,

@@ -9,6 +9,7 @@ import { TextField } from '@/ui/text-field';
 import { ask } from './ask';
 import { Codes } from './codes';
 import { leave } from './enter';
+import { LeaveForGood } from './leave-for-good';
 import { BUTTON, ROW, Section } from './section';
 import { useDo } from './use-do';
 
@@ -66,6 +67,7 @@ export function Me({ name, codesLeft, passkeys, takesPasskeys }: NonNullable<Cre
           </button>
         </p>
       )}
+      <LeaveForGood />
     </Section>
   );
 }

@@ -1,0 +1,3 @@
+import { deleteAccount } from '@/server/crew/leave';
+
+export const POST = (request: Request) => deleteAccount(request);
