@@ -2,7 +2,8 @@ import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
-import { trialRepo } from '@/db/repo';
+import { renewBenchState, trialRepo } from '@/db/repo';
+import { transact } from '@/db/transact';
 import { getJudgePage } from '@/server/queries/bench-judged';
 import { getLogPage } from '@/server/queries/log-page';
 import { getTrialsPage } from '@/server/queries/trials-page';
@@ -75,7 +76,10 @@ describe('the trials of the demo', () => {
         { fromS: 200, toS: 300, lines: [{ line: 'a', version: 'b' as const }] },
       ],
     };
-    await trialRepo.replace(db, demoBenchId, { ...stored.document, plan }, stored.version);
+    await transact(db, async (tx) => {
+      await trialRepo.replace(tx, demoBenchId, { ...stored.document, plan }, stored.version);
+      await renewBenchState(tx, demoBenchId);
+    });
     expect((await getLogPage()).trials.map(({ id }) => id)).toEqual([OPEN]);
   });
 });
