@@ -22,6 +22,18 @@ export default defineConfig({
       {
         resolve: { alias },
         test: {
+          name: 'hooks',
+          // In place of a browser: documents, events and storage, and nothing that is seen.
+          environment: 'happy-dom',
+          include: ['src/**/*.test.tsx'],
+          setupFiles: ['tests/helpers/seed.ts'],
+          testTimeout: 60_000,
+          maxWorkers: 2,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
           name: 'integration',
           include: ['tests/integration/*.test.ts'],
           setupFiles: ['tests/helpers/seed.ts', 'tests/helpers/in-a-request.ts'],

@@ -25,6 +25,8 @@ const SUITES = [
       'run',
       '--project',
       'unit',
+      '--project',
+      'hooks',
       '--reporter=default',
       '--reporter=json',
       `--outputFile.json=${report}`,

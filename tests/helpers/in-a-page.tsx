@@ -1,0 +1,39 @@
+import { NextIntlClientProvider } from 'next-intl';
+import { act, cleanup, renderHook, waitFor, type RenderHookResult } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { afterEach } from 'vitest';
+import { catalogueOf } from '@/i18n/catalogue';
+import { PreferencesProvider } from '@/i18n/client';
+import type { Preferences } from '@/i18n/preferences';
+
+afterEach(cleanup);
+
+const USUAL: Preferences = {
+  locale: 'en',
+  units: 'metric',
+  lighting: 'day',
+  speedUnit: 'usual',
+  letterKeys: 'on',
+};
+
+/** A hook as a page has it: with words, units and language. */
+export function inAPage<T, P>(
+  hook: (props: P) => T,
+  { props, ...preferences }: Partial<Preferences> & { readonly props?: P } = {},
+): RenderHookResult<T, P> {
+  const chosen = { ...USUAL, ...preferences };
+  const wrapper = ({ children }: { readonly children: ReactNode }) => (
+    <NextIntlClientProvider locale={chosen.locale} messages={catalogueOf(chosen.locale)} timeZone="UTC">
+      <PreferencesProvider preferences={chosen}>{children}</PreferencesProvider>
+    </NextIntlClientProvider>
+  );
+  return renderHook(hook, { wrapper, ...(props !== undefined && { initialProps: props }) });
+}
+
+/** Does something that changes what is shown, and waits until all that follows from it has happened. */
+export const doing = (work: () => unknown): Promise<void> =>
+  act(async () => {
+    await work();
+  });
+
+export { waitFor };
