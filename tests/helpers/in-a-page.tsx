@@ -27,7 +27,7 @@ export function inAPage<T, P>(
       <PreferencesProvider preferences={chosen}>{children}</PreferencesProvider>
     </NextIntlClientProvider>
   );
-  return renderHook(hook, { wrapper, ...(props !== undefined && { initialProps: props }) });
+  return renderHook<T, P>(hook, { wrapper, initialProps: props as P });
 }
 
 /** Does something that changes what is shown, and waits until all that follows from it has happened. */

@@ -14,7 +14,11 @@ const server = vi.hoisted(() => ({
 interface Sent {
   readonly requestId: string;
   readonly input: {
-    readonly changes: readonly { readonly id: string; readonly part: Part | null; readonly expectedVersion: number | null }[];
+    readonly changes: readonly {
+      readonly id: string;
+      readonly part: Part | null;
+      readonly expectedVersion: number | null;
+    }[];
     readonly merge: { readonly keepId: string; readonly dropId: string };
     readonly mergeRequestId: string;
   };
@@ -107,7 +111,11 @@ describe('a change of the Box', () => {
     const done = vi.fn();
     await doing(() => result.current.put({ ...hook, name: 'mine' }, 'test', done));
     expect(result.current.failure).toEqual({ code: 'stale', setups: [] });
-    expect([result.current.canUndo, done.mock.calls.length, server.parts.get(hook.id)!.part.name]).toEqual([false, 0, hook.name]);
+    expect([result.current.canUndo, done.mock.calls.length, server.parts.get(hook.id)!.part.name]).toEqual([
+      false,
+      0,
+      hook.name,
+    ]);
   });
 
   it('that setups would not bear names them; the words go once something else is done', async () => {
@@ -127,7 +135,11 @@ describe('a change of the Box', () => {
     again();
     server.refuse = { code: 'busy' };
     await doing(() => result.current.undo('back'));
-    expect([result.current.canUndo, result.current.canRedo, result.current.failure?.code]).toEqual([true, false, 'busy']);
+    expect([result.current.canUndo, result.current.canRedo, result.current.failure?.code]).toEqual([
+      true,
+      false,
+      'busy',
+    ]);
   });
 });
 
@@ -154,7 +166,9 @@ it('stock that was moved is put back as the part stood', async () => {
 
 it('an entry that is gone cannot be mended, and that is said', async () => {
   const { result } = box();
-  await doing(() => result.current.mend({ id: 'gone', kind: 'hook', name: '', version: 1, problems: [] } as never, () => undefined));
+  await doing(() =>
+    result.current.mend({ id: 'gone', kind: 'hook', name: '', version: 1, problems: [] } as never, () => undefined),
+  );
   expect(result.current.failure?.code).toBe('not-found');
   await doing(() => result.current.clearFailure());
   expect(result.current.failure).toBeNull();

@@ -14,7 +14,10 @@ vi.mock('@/server/actions/decks', () => ({
     const { document, expectedVersion } = input;
     return {
       ok: true,
-      data: { document: expectedVersion === null ? { ...document, id: 'deck-made' } : document, version: (expectedVersion ?? -1) + 1 },
+      data: {
+        document: expectedVersion === null ? { ...document, id: 'deck-made' } : document,
+        version: (expectedVersion ?? -1) + 1,
+      },
     };
   },
   removeDeckAction: async ({ input }: { input: unknown }) => {
@@ -84,7 +87,10 @@ describe('a deck that is kept', () => {
     expect(result.current).toMatchObject({ changed: false, version: 0, deck: { id: 'deck-made' } });
     await doing(() => result.current.rename('Evening'));
     await doing(() => result.current.save());
-    expect(server.saved).toMatchObject([{ expectedVersion: null }, { expectedVersion: 0, document: { name: 'Evening' } }]);
+    expect(server.saved).toMatchObject([
+      { expectedVersion: null },
+      { expectedVersion: 0, document: { name: 'Evening' } },
+    ]);
   });
 
   it('that was changed elsewhere says so and keeps what is in hand', async () => {

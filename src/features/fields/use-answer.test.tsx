@@ -57,14 +57,16 @@ describe('a question that changes', () => {
   it('that is refused says so, until another is asked', async () => {
     const { result, rerender } = asking(one);
     await soon();
-    await doing(() => here.pool.last('evaluate').refuse('out-of-range'));
-    expect(result.current).toMatchObject({ failed: 'out-of-range', waiting: false });
+    await doing(() => here.pool.last('evaluate').refuse('outside-limits'));
+    expect(result.current).toMatchObject({ failed: 'outside-limits', waiting: false });
     rerender(other);
     expect(result.current).toMatchObject({ failed: null, waiting: true });
   });
 
   it('is not asked before its time, nor at all once it is gone', async () => {
-    const { rerender, unmount } = inAPage((asked: Evaluate | null) => useAnswer(asked, 300), { props: one as Evaluate | null });
+    const { rerender, unmount } = inAPage((asked: Evaluate | null) => useAnswer(asked, 300), {
+      props: one as Evaluate | null,
+    });
     rerender(other);
     await doing(() => new Promise((resume) => setTimeout(resume, 500)));
     expect(here.pool.asked.map(({ question }) => question)).toEqual([other]);

@@ -8,13 +8,26 @@ import { demoFiles } from '../../../tests/helpers/demo';
 import { doing, inAPage, waitFor } from '../../../tests/helpers/in-a-page';
 import { useSpread } from './use-spread';
 
-const server = vi.hoisted(() => ({ saved: [] as { document: { name: string }; expectedVersion: number | null }[], refuse: null as string | null }));
+const server = vi.hoisted(() => ({
+  saved: [] as { document: { name: string }; expectedVersion: number | null }[],
+  refuse: null as string | null,
+}));
 vi.mock('@/server/actions/spreads', () => ({
-  saveSpreadAction: async ({ input }: { input: { document: { id: string; name: string }; expectedVersion: number | null } }) => {
+  saveSpreadAction: async ({
+    input,
+  }: {
+    input: { document: { id: string; name: string }; expectedVersion: number | null };
+  }) => {
     if (server.refuse) return { ok: false, code: server.refuse, fields: [] };
     server.saved.push(input);
     const isNew = input.expectedVersion === null;
-    return { ok: true, data: { document: isNew ? { ...input.document, id: 'spread-made' } : input.document, version: isNew ? 0 : input.expectedVersion! + 1 } };
+    return {
+      ok: true,
+      data: {
+        document: isNew ? { ...input.document, id: 'spread-made' } : input.document,
+        version: isNew ? 0 : input.expectedVersion! + 1,
+      },
+    };
   },
   removeSpreadAction: async () => ({ ok: true, data: null }),
 }));
@@ -50,7 +63,11 @@ describe('the spread in hand', () => {
     const [first] = demoSpreads;
     expect(spreadOf({ asked: { ...nothing, spread: first!.id } }).result.current.spread).toEqual(first);
     expect(spreadOf().result.current.spread).toEqual(demoSpreads.at(-1));
-    expect(spreadOf({ spreads: [] }).result.current).toMatchObject({ version: null, changed: false, spread: { lines: [] } });
+    expect(spreadOf({ spreads: [] }).result.current).toMatchObject({
+      version: null,
+      changed: false,
+      spread: { lines: [] },
+    });
   });
 
   it('begins with the setups of a day, each in a place of its own', () => {
@@ -64,7 +81,10 @@ describe('the spread in hand', () => {
   it('of a strike lets out what was out then, within what a line can be', () => {
     const asked = { ...nothing, setups: [towed[0]!.id as string] };
     const again = { pointId: 'no-such-point', lineM: 33, cableM: null, speedMps: 1.1 };
-    expect(spreadOf({ asked: { ...asked, again } }).result.current.spread).toMatchObject({ speedMps: 1.1, lines: [{ lineM: 33 }] });
+    expect(spreadOf({ asked: { ...asked, again } }).result.current.spread).toMatchObject({
+      speedMps: 1.1,
+      lines: [{ lineM: 33 }],
+    });
     const far = spreadOf({ asked: { ...asked, again: { ...again, lineM: 1e6 } } }).result.current.spread;
     expect(far.lines[0]!.lineM).toBeLessThan(1e4);
   });

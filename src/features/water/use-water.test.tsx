@@ -22,7 +22,8 @@ const inWater = (id: string): WaterSetup => ({
 const copper = inWater('setup-copper-deep');
 const minnow = inWater('setup-crimped-minnow');
 const wall = inWater('setup-drowned-wall');
-const water = (...setups: WaterSetup[]) => inAPage((given: readonly WaterSetup[]) => useWater(given), { props: setups });
+const water = (...setups: WaterSetup[]) =>
+  inAPage((given: readonly WaterSetup[]) => useWater(given), { props: setups });
 const soon = () => doing(() => new Promise((resume) => setTimeout(resume, 5)));
 const asked = () => here.pool.asked.map(({ question }) => question);
 
@@ -45,7 +46,9 @@ describe('setups in the picture', () => {
 
   it('are at most four', async () => {
     const { result } = water(copper, minnow, wall, inWater('setup-char-flasher'), inWater('setup-feather'));
-    expect(result.current.lines.map(({ id }) => id)).toEqual([copper, minnow, wall, { id: 'setup-char-flasher' }].map(({ id }) => id));
+    expect(result.current.lines.map(({ id }) => id)).toEqual(
+      [copper, minnow, wall, { id: 'setup-char-flasher' }].map(({ id }) => id),
+    );
   });
 });
 
@@ -72,8 +75,12 @@ describe('a change', () => {
     await soon();
     expect(result.current.lines.map(({ waiting }) => waiting)).toEqual([true, true]);
     expect(result.current.lines[0]!.run!.running.depthM).toBe(depth);
-    await doing(() => here.pool.asked.findLast(({ question }) => question.kind === 'run' && question.setup.chain === copper.file.chain)!.answer());
-    expect(result.current.lines[0]!.run!.running.depthM).toBeGreaterThan(depth);
+    await doing(() =>
+      here.pool.asked
+        .findLast(({ question }) => question.kind === 'run' && question.setup.chain === copper.file.chain)!
+        .answer(),
+    );
+    expect(result.current.lines[0]!.run!.running.depthM).toBeGreaterThan(depth!);
   });
 
   it('is taken back as a whole', async () => {
@@ -98,7 +105,7 @@ describe('a change', () => {
 it('a line that cannot be solved says so, and costs the others nothing', async () => {
   const { result } = water(copper, minnow);
   await soon();
-  await doing(() => here.pool.asked[0]!.refuse('out-of-range'));
+  await doing(() => here.pool.asked[0]!.refuse('outside-limits'));
   await doing(() => here.pool.asked[1]!.answer());
   expect(result.current.lines.map(({ failed }) => failed)).toEqual([true, false]);
   expect(result.current.lines[1]!.run).not.toBeNull();

@@ -33,7 +33,9 @@ describe('boatSide', () => {
   );
   it('says each figure by a call that gives it again', () => {
     const { load, craft, winding: wound, holders } = boatSide(fly);
-    expect(loadUp(load!.asked)).toEqual(load!.stays);
+    expect(loadUp(load!.asked)).toEqual(load!.given);
+    const { giveToRad: _, ...staying } = load!.asked;
+    expect(loadUp(staying)).toEqual(load!.stays);
     expect(smallCraft(craft!.asked)).toMatchObject({ heelingNm: craft!.heelingNm, towedMps: craft!.towedMps });
     expect(winding(wound.asked).pullN).toBe(wound.pullN);
     expect(dragWindow({ ...boatSide(fly).strike!.asked, pullAngleRad: holders[1]!.pullAngleRad }).elasticPeakN).toBe(

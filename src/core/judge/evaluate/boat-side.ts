@@ -58,7 +58,8 @@ export interface BoatSide {
   readonly load: {
     readonly stays: LoadUp;
     readonly given: LoadUp;
-    readonly asked: LoadUpInput & { readonly rod: TaperedRod };
+    /** the call that gave `given`; `stays` is the same without giving */
+    readonly asked: LoadUpInput & { readonly rod: TaperedRod; readonly giveToRad: number };
     readonly clutchNowN: number | null;
   } | null;
   /** shorter, own, longer; all of one power */
@@ -143,7 +144,7 @@ function loads(rig: Rig, strike: StrikeFigures): NonNullable<BoatSide['load']> {
   return {
     stays: loadUp({ ...asked, untilS }),
     given: loadUp({ ...asked, untilS, giveToRad }),
-    asked: { ...asked, untilS },
+    asked: { ...asked, untilS, giveToRad },
     clutchNowN: asked.clutchN ?? null,
   };
 }

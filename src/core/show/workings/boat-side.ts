@@ -72,7 +72,7 @@ export function fightWorking(
         inputs: [
           ...rodTerms(rig),
           computed(String.raw`\beta_0`, 'held-angle', asked.heldRad, 'angle'),
-          classTerm(String.raw`\beta_1`, 'given-angle', rig.classes.fighting.giving.toRad, 'angle'),
+          givenAngle(asked.giveToRad, rig),
           chosen('U', 'boat-speed', asked.speedMps, 'speed'),
           ...(asked.fishKg === null ? [] : [chosen('M', 'fish-mass', asked.fishKg, 'bodyMass')]),
           ...(asked.fishMps === undefined ? [] : [classTerm('v', 'fish-speed', asked.fishMps, 'speed')]),
@@ -168,3 +168,9 @@ export function fightWorking(
       return name satisfies never;
   }
 }
+
+/** Where the rod is given to: by its class, or no farther back than it is held. */
+const givenAngle = (giveToRad: number, rig: Rig): Term =>
+  giveToRad === rig.classes.fighting.giving.toRad
+    ? classTerm(String.raw`\beta_1`, 'given-angle', giveToRad, 'angle')
+    : computed(String.raw`\beta_1`, 'given-angle', giveToRad, 'angle');

@@ -105,7 +105,7 @@ describe('a part that is tried on', () => {
     const { result } = bench();
     await doing(() => result.current.dispatch({ kind: 'try', partId: other(result.current) }));
     await soon();
-    await doing(() => here.pool.last('evaluate').refuse('out-of-range'));
+    await doing(() => here.pool.last('evaluate').refuse('outside-limits'));
     expect(result.current).toMatchObject({ failed: true, waiting: false });
     expect(result.current.answered.evaluation).toBe(page.evaluation);
   });
@@ -117,7 +117,10 @@ describe('a part that is tried on', () => {
     await doing(() => result.current.dispatch({ kind: 'fit' }));
     expect([fittedPart(result.current.state), result.current.changed]).toEqual([tried, true]);
     await doing(() => result.current.dispatch({ kind: 'undo' }));
-    expect([fittedPart(result.current.state), result.current.changed]).toEqual([page.chain.find(({ id }) => id === 'hook')!.partId, false]);
+    expect([fittedPart(result.current.state), result.current.changed]).toEqual([
+      page.chain.find(({ id }) => id === 'hook')!.partId,
+      false,
+    ]);
   });
 });
 
@@ -157,7 +160,13 @@ describe('readings of the day', () => {
 describe('what was not saved', () => {
   it('is kept, offered when the Bench opens again, and taken up', async () => {
     const { result, unmount } = bench();
-    await doing(() => result.current.dispatch({ kind: 'change-joint', joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never, field: 'lengthM' }));
+    await doing(() =>
+      result.current.dispatch({
+        kind: 'change-joint',
+        joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never,
+        field: 'lengthM',
+      }),
+    );
     await soon(300);
     unmount();
     const again = bench();
@@ -170,7 +179,13 @@ describe('what was not saved', () => {
 
   it('is not offered where a part of it is no longer in the Box, or where it was saved meanwhile', async () => {
     const { result, unmount } = bench();
-    await doing(() => result.current.dispatch({ kind: 'change-joint', joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never, field: 'lengthM' }));
+    await doing(() =>
+      result.current.dispatch({
+        kind: 'change-joint',
+        joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never,
+        field: 'lengthM',
+      }),
+    );
     await soon(300);
     const { draft } = result.current.state;
     unmount();

@@ -5,7 +5,10 @@ import type { TodayPage } from '@/server/queries/today-page';
 import { doing, inAPage, waitFor } from '../../../../tests/helpers/in-a-page';
 import { usePlan } from './use-plan';
 
-const server = vi.hoisted(() => ({ sent: [] as { document: unknown; expectedVersion: number | null }[], refuse: null as string | null }));
+const server = vi.hoisted(() => ({
+  sent: [] as { document: unknown; expectedVersion: number | null }[],
+  refuse: null as string | null,
+}));
 vi.mock('@/server/actions/plans', () => {
   const keep =
     (made: string) =>
@@ -71,7 +74,13 @@ describe('the plan in hand', () => {
   it('has its slots in the order of their hours, whatever is done to them', async () => {
     const { result } = planOf({ plans: [] });
     const slot = (id: string, fromS: number) =>
-      ({ ...(latest.plan.slots[0] ?? {}), id, fromS, toS: fromS + 3600, setupIds: [] }) as unknown as DayPlan['slots'][number];
+      ({
+        ...(latest.plan.slots[0] ?? {}),
+        id,
+        fromS,
+        toS: fromS + 3600,
+        setupIds: [],
+      }) as unknown as DayPlan['slots'][number];
     await doing(() => result.current.addSlot(slot('b', 7200)));
     await doing(() => result.current.addSlot(slot('a', 3600)));
     const order = () => result.current.plan.slots.map(({ id }) => id).filter((id) => ['a', 'b'].includes(id));
@@ -144,7 +153,11 @@ describe('a water', () => {
     const { result } = planOf({ plans: [] });
     await doing(() => result.current.chooseWater(water.id));
     expect(result.current.water).toEqual(water);
-    expect(result.current.plan.day).toMatchObject(Object.fromEntries(Object.entries({ bottomM: water.bottomM, bottom: water.bottom }).filter(([, value]) => value !== undefined)));
+    expect(result.current.plan.day).toMatchObject(
+      Object.fromEntries(
+        Object.entries({ bottomM: water.bottomM, bottom: water.bottom }).filter(([, value]) => value !== undefined),
+      ),
+    );
     await doing(() => result.current.removeWater(water.id));
     expect([result.current.water, result.current.plan.waterId]).toEqual([null, null]);
     expect(result.current.waters.map(({ id }) => id)).not.toContain(water.id);
