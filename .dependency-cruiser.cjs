@@ -1,17 +1,19 @@
 // The arrows: which room may import which. Rooms and reasons stand in docs/architecture.md.
 const room = (name) => `^src/${name}/`;
+/** A test, or what several of them try. */
+const TEST = '(\\.test\\.tsx?|/tests/[^/]+\\.ts)$';
 const never = (from, to, comment) => ({
   name: `${from}-not-${to.join('-')}`,
   severity: 'error',
   comment,
-  from: { path: room(from), pathNot: '\\.test\\.tsx?$' },
+  from: { path: room(from), pathNot: TEST },
   to: { path: to.map(room) },
 });
 const packages = (from, allowed, comment) => ({
   name: `${from}-packages`,
   severity: 'error',
   comment,
-  from: { path: room(from), pathNot: '\\.test\\.tsx?$' },
+  from: { path: room(from), pathNot: TEST },
   to: {
     dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'npm-peer', 'core'],
     pathNot: allowed.map((name) => `node_modules/${name}/`),
@@ -51,7 +53,7 @@ module.exports = {
       name: 'no-circles-in-the-core',
       severity: 'error',
       comment: 'In the core a type import is an arrow like any other.',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: TEST },
       to: { circular: true },
     },
     never(
@@ -103,7 +105,7 @@ module.exports = {
       name: 'cli-words-by-quick-add-only',
       severity: 'error',
       comment: 'The shell reads parts as quick add does; it says nothing in sentences.',
-      from: { path: room('cli'), pathNot: '\\.test\\.tsx?$' },
+      from: { path: room('cli'), pathNot: TEST },
       to: { path: room('i18n'), pathNot: '^src/i18n/quick-add/' },
     },
     never(
@@ -138,14 +140,14 @@ module.exports = {
     {
       name: 'db-only-from-server',
       severity: 'error',
-      from: { path: '^src/', pathNot: ['^src/(db|server)/', '\\.test\\.tsx?$'] },
+      from: { path: '^src/', pathNot: ['^src/(db|server)/', TEST] },
       to: { path: room('db') },
     },
     ...Object.entries(WINGS).map(([wing, lower]) => ({
       name: `wing-${wing}`,
       severity: 'error',
       comment: 'The wings of the core stand on those below them; type imports count.',
-      from: { path: `^src/core/${wing}/`, pathNot: '\\.test\\.ts$' },
+      from: { path: `^src/core/${wing}/`, pathNot: TEST },
       to: { path: '^src/core/', pathNot: [wing, ...lower].map((each) => `^src/core/${each}/`) },
     })),
     {

@@ -31,7 +31,7 @@ const OWNER = String.raw`Marta\na long enough word\n`;
 export default defineConfig({
   testDir: 'tests/end-to-end',
   outputDir: 'test-results',
-  workers: 2,
+  workers: 3,
   // No test is timed: a search or a solver on a machine that does something else besides takes what it takes.
   timeout: 120_000,
   expect: { timeout: 20_000 },
