@@ -1,21 +1,27 @@
 import { defineConfig } from '@playwright/test';
 
 /**
- * Two halves of about the same length, each with a server and a database of its own, so that they run side by side; and one at which
- * people sign in.
+ * Three parts of about the same length, each with a server and a database of its own, so that they run side by side; and one at
+ * which people sign in.
  */
-const HALVES = [
+const PARTS = [
   {
     name: 'first',
     port: 4199,
     database: process.env['END_TO_END_DATABASE_URL'] ?? '',
-    files: ['bench', 'chains', 'every-view', 'first-tasks', 'helm', 'integrity', 'log', 'spread'],
+    files: ['bench', 'decide', 'integrity', 'log'],
   },
   {
     name: 'second',
     port: 4198,
     database: process.env['END_TO_END_DATABASE_URL_2'] ?? '',
-    files: ['box', 'decide', 'from-nothing', 'quiver', 'rigs', 'speed', 'today', 'trials', 'tying', 'water'],
+    files: ['box', 'every-view', 'from-nothing', 'helm', 'today'],
+  },
+  {
+    name: 'third',
+    port: 4196,
+    database: process.env['END_TO_END_DATABASE_URL_4'] ?? '',
+    files: ['chains', 'first-tasks', 'quiver', 'rigs', 'speed', 'spread', 'trials', 'tying', 'water'],
   },
   {
     name: 'crew',
@@ -52,16 +58,16 @@ export default defineConfig({
       ],
     },
   },
-  projects: HALVES.map(({ name, port, database, files }) => ({
+  projects: PARTS.map(({ name, port, database, files }) => ({
     name,
-    // The files of a half share its bench, so they take turns.
+    // The files of a part share its bench, so they take turns.
     workers: 1,
     testMatch: files.map((file) => `${file}.spec.ts`),
     metadata: { database },
     // Passkeys are made for a name, and localhost is one.
     use: { baseURL: `http://${name === 'crew' ? 'localhost' : '127.0.0.1'}:${port}` },
   })),
-  webServer: HALVES.map(({ name, port, database }) => ({
+  webServer: PARTS.map(({ name, port, database }) => ({
     command: `node --import tsx src/db/prepare.ts --reset-demo && ${name === 'crew' ? `printf '${OWNER}' | node --import tsx src/server/crew/console.ts on && ` : ''}exec node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
     url: `http://127.0.0.1:${port}/ready`,
     env: {
@@ -70,7 +76,7 @@ export default defineConfig({
       NEXT_TELEMETRY_DISABLED: '1',
       ...(name === 'crew' && { CREW: 'on', PUBLIC_URL: `http://localhost:${port}`, FERULA_SECRET: 'x'.repeat(64) }),
     },
-    // Three of them come up at once, each with a demo to load.
+    // Four of them come up at once, each with a demo to load.
     timeout: 120_000,
   })),
 });

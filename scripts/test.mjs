@@ -60,16 +60,16 @@ const add = (name, count) => {
   console.log(`${name}: ${count.passed} passed, ${count.failed} failed\n`);
 };
 
-// The checks use one core, the unit tests the others: they run side by side, and what the checks say comes after.
-const [unit, ...others] = SUITES;
+// The checks use one core, unit and integration tests the others: they run side by side, and what the checks say comes after.
+const browser = SUITES.at(-1);
 const checking = inTurn(CHECKS);
-await suite(unit);
+for (const each of SUITES.slice(0, -1)) await suite(each);
 for (const { name, output, status } of await checking) {
   console.log(`== ${name}`);
   process.stdout.write(output);
   add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
 }
-for (const each of others) await suite(each);
+await suite(browser);
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);

@@ -5,15 +5,16 @@ import type { BenchId } from '@/domain/ids';
 import { askingAngler } from './asker';
 import { database } from './database';
 
-/** So many answers are kept, of all benches together; the one that was asked for longest ago goes first. */
-const MOST_KEPT = 300;
+/** So many benches are remembered, and so many answers of each; what was asked for longest ago goes first. */
+const MOST_BENCHES = 50;
+const MOST_ANSWERS = 200;
 
 interface Kept {
   readonly state: string;
-  readonly answer: Promise<unknown>;
+  readonly answers: Map<string, Promise<unknown>>;
 }
 
-const kept = new Map<string, Kept>();
+const kept = new Map<BenchId, Kept>();
 
 /**
  * What follows from a bench alone, worked out once for each state of it: every change gives the bench a new state in its own
@@ -24,20 +25,30 @@ const kept = new Map<string, Kept>();
 export async function keptAnswer<T>(benchId: BenchId, question: readonly unknown[], ask: () => Promise<T>): Promise<T> {
   const state = await stateOf(benchId);
   if (state === null) return ask();
-  const key = JSON.stringify([benchId, askingAngler(), ...question]);
-  const before = kept.get(key);
-  kept.delete(key);
-  const answer = before?.state === state ? (before.answer as Promise<T>) : ask();
-  kept.set(key, { state, answer });
+  const { answers } = keptOf(benchId, state);
+  const key = JSON.stringify([askingAngler(), ...question]);
+  const answer = (answers.get(key) as Promise<T> | undefined) ?? ask();
+  putLast(answers, key, answer, MOST_ANSWERS);
   // An answer that did not come is asked for again.
   answer.catch(() => {
-    if (kept.get(key)?.answer === answer) kept.delete(key);
+    if (answers.get(key) === answer) answers.delete(key);
   });
-  for (const oldest of kept.keys()) {
-    if (kept.size <= MOST_KEPT) break;
-    kept.delete(oldest);
-  }
   return answer;
+}
+
+/** Answers of an earlier state are of no use to anybody, and would hold what that bench was made of. */
+function keptOf(benchId: BenchId, state: string): Kept {
+  const before = kept.get(benchId);
+  const own = before?.state === state ? before : { state, answers: new Map<string, Promise<unknown>>() };
+  putLast(kept, benchId, own, MOST_BENCHES);
+  return own;
+}
+
+function putLast<K, V>(map: Map<K, V>, key: K, value: V, most: number): void {
+  map.delete(key);
+  map.set(key, value);
+  const [oldest] = map.keys();
+  if (map.size > most && oldest !== undefined) map.delete(oldest);
 }
 
 /** Asked once while a page is made. */
