@@ -171,7 +171,8 @@ async function build(page: Page, rig: string, lines: readonly string[]): Promise
 
 /** A sixth of them a day, another one each day; RIGS=all tries every one at once. */
 const DAY_MS = 86_400_000;
-const isDue = (nth: number): boolean => process.env['RIGS'] === 'all' || (nth + Math.floor(Date.now() / DAY_MS)) % 6 === 0;
+const isDue = (nth: number): boolean =>
+  process.env['RIGS'] === 'all' || (nth + Math.floor(Date.now() / DAY_MS)) % 6 === 0;
 
 test('rigs are built from typed lines only, drawn with all their joints, and printed', async ({ page }) => {
   test.setTimeout(900_000);
