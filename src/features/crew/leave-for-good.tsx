@@ -31,13 +31,14 @@ export function LeaveForGood() {
           : asked.status === 403
             ? t('crew.me.wrongOld')
             : asked.status === 429
-              ? t('crew.signIn.tooMany')
+              ? t('crew.me.tooMany')
               : t('crew.failed'),
       );
     });
   };
   return (
     <form onSubmit={go} className="flex flex-wrap items-end gap-4" aria-label={t('crew.me.delete')}>
+      <h3 className="narrow mt-1 w-full text-[14px] font-semibold">{t('crew.me.delete')}</h3>
       <p className="semi-narrow w-full">{t('crew.me.deleteSure')}</p>
       <TextField
         label={t('crew.signIn.password')}
