@@ -157,16 +157,16 @@ describe('readings of the day', () => {
   });
 });
 
+const longerLeader = {
+  kind: 'change-joint',
+  joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never,
+  field: 'lengthM',
+} as const;
+
 describe('what was not saved', () => {
   it('is kept, offered when the Bench opens again, and taken up', async () => {
     const { result, unmount } = bench();
-    await doing(() =>
-      result.current.dispatch({
-        kind: 'change-joint',
-        joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never,
-        field: 'lengthM',
-      }),
-    );
+    await doing(() => result.current.dispatch(longerLeader));
     await soon(300);
     unmount();
     const again = bench();
@@ -179,13 +179,7 @@ describe('what was not saved', () => {
 
   it('is not offered where a part of it is no longer in the Box, or where it was saved meanwhile', async () => {
     const { result, unmount } = bench();
-    await doing(() =>
-      result.current.dispatch({
-        kind: 'change-joint',
-        joint: { ...page.chain.find(({ id }) => id === 'leader')!, lengthM: 1.7 } as never,
-        field: 'lengthM',
-      }),
-    );
+    await doing(() => result.current.dispatch(longerLeader));
     await soon(300);
     const { draft } = result.current.state;
     unmount();
