@@ -2,6 +2,7 @@ import 'server-only';
 import { cache } from 'react';
 import { findBenchState } from '@/db/repo';
 import type { BenchId } from '@/domain/ids';
+import { keepNewest } from '@/domain/keep-newest';
 import { askingAngler } from './asker';
 import { database } from './database';
 
@@ -17,8 +18,9 @@ interface Kept {
 const kept = new Map<BenchId, Kept>();
 
 /**
- * What follows from a bench alone, worked out once for each state of it: every change gives the bench a new state in its own
- * transaction, so what is kept is never older than what the database has. The figures of the angler who asks count.
+ * What depends on nothing but a bench, worked out once for each state of it: every change gives the bench a new state in its own
+ * transaction, so what is kept is never older than what the database has. It is judged with the figures of the angler who is
+ * signed in.
  *
  * @param question which answer this is, by its name and all that it depends on besides the bench
  */
@@ -28,7 +30,7 @@ export async function keptAnswer<T>(benchId: BenchId, question: readonly unknown
   const { answers } = keptOf(benchId, state);
   const key = JSON.stringify([askingAngler(), ...question]);
   const answer = (answers.get(key) as Promise<T> | undefined) ?? ask();
-  putLast(answers, key, answer, MOST_ANSWERS);
+  keepNewest(answers, key, answer, MOST_ANSWERS);
   // An answer that did not come is asked for again.
   answer.catch(() => {
     if (answers.get(key) === answer) answers.delete(key);
@@ -40,15 +42,8 @@ export async function keptAnswer<T>(benchId: BenchId, question: readonly unknown
 function keptOf(benchId: BenchId, state: string): Kept {
   const before = kept.get(benchId);
   const own = before?.state === state ? before : { state, answers: new Map<string, Promise<unknown>>() };
-  putLast(kept, benchId, own, MOST_BENCHES);
+  keepNewest(kept, benchId, own, MOST_BENCHES);
   return own;
-}
-
-function putLast<K, V>(map: Map<K, V>, key: K, value: V, most: number): void {
-  map.delete(key);
-  map.set(key, value);
-  const [oldest] = map.keys();
-  if (map.size > most && oldest !== undefined) map.delete(oldest);
 }
 
 /** Asked once while a page is made. */

@@ -33,7 +33,7 @@ export async function pageQuery<T>(
 }
 
 /**
- * As `pageQuery`, for what follows from the bench alone: asked of the database once for each state of the bench.
+ * As `pageQuery`, for what depends on nothing but the bench: read from the database once for each state of it.
  *
  * @param question which answer this is, by its name and all that it depends on besides the bench
  */

@@ -37,6 +37,7 @@ import {
 } from '@/core/rig';
 import type { CastPresentation, Part, ReelPart, RodPart, Setup, TowedPresentation } from '@/core/tackle';
 import { sink } from '@/core/water';
+import { keepNewest } from '@/domain/keep-newest';
 import { changesFor } from '@/domain/remedy/changes';
 import { arrangeSpread } from '@/domain/spread/arrange-options';
 import { bandMoves } from '@/domain/spread/bands';
@@ -147,9 +148,7 @@ const MOST_KEPT = 120;
 const solvedBefore: Solver = (keyOf, solve) => {
   const key = keyOf();
   const found = solved.get(key) ?? solve();
-  solved.delete(key);
-  solved.set(key, found);
-  if (solved.size > MOST_KEPT) solved.delete(solved.keys().next().value!);
+  keepNewest(solved, key, found, MOST_KEPT);
   return found;
 };
 

@@ -5,7 +5,7 @@ import { useI18n } from '@/i18n/client';
 import { TextField } from '@/ui/text-field';
 import { ask } from './ask';
 import { leave } from './enter';
-import { BUTTON } from './section';
+import { BUTTON, NotDone } from './section';
 
 /** Deletes one's own account, after the password is said. */
 export function LeaveForGood() {
@@ -54,11 +54,7 @@ export function LeaveForGood() {
       <button type="button" className={BUTTON} onClick={() => setOpen(false)}>
         {t('crew.me.keep')}
       </button>
-      {failed && (
-        <p role="alert" className="semi-narrow border-l-2 border-ink pl-2">
-          {failed}
-        </p>
-      )}
+      {failed && <NotDone>{failed}</NotDone>}
     </form>
   );
 }

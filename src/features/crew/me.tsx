@@ -10,7 +10,7 @@ import { ask } from './ask';
 import { Codes } from './codes';
 import { leave } from './enter';
 import { LeaveForGood } from './leave-for-good';
-import { BUTTON, ROW, Section } from './section';
+import { BUTTON, NotDone, ROW, Section } from './section';
 import { useDo } from './use-do';
 
 /** How whoever is signed in signs in: password, passkeys, recovery codes; and out. */
@@ -29,11 +29,7 @@ export function Me({ name, codesLeft, passkeys, takesPasskeys }: NonNullable<Cre
     });
   return (
     <Section title={`${t('crew.me.title')}: ${name}`}>
-      {failed && (
-        <p role="alert" className="semi-narrow border-l-2 border-ink pl-2">
-          {failed}
-        </p>
-      )}
+      {failed && <NotDone>{failed}</NotDone>}
       <div className="flex flex-wrap gap-3">
         <button type="button" className={BUTTON} onClick={() => void leave()}>
           {t('crew.me.signOut')}
@@ -94,11 +90,7 @@ function Passkeys({ passkeys, takesPasskeys }: Pick<NonNullable<CrewPage['me']>,
   return (
     <>
       <p className="semi-narrow text-dim">{t('crew.passkey.hint')}</p>
-      {failed && (
-        <p role="alert" className="semi-narrow border-l-2 border-ink pl-2">
-          {t(`crew.passkey.${failed}`)}
-        </p>
-      )}
+      {failed && <NotDone>{t(`crew.passkey.${failed}`)}</NotDone>}
       {passkeys.length === 0 && <p className="semi-narrow">{t('crew.passkey.none')}</p>}
       <ul>
         {passkeys.map(({ id, since }) => (

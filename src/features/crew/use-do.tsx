@@ -6,6 +6,7 @@ import { send } from '@/features/fields/send';
 import { useI18n } from '@/i18n/client';
 import { failureText } from '@/i18n/problem-text';
 import type { FailureCode } from '@/server/reply';
+import { NotDone } from './section';
 
 type Action<T> = Parameters<typeof send<T, 'last-owner' | 'not-found'>>[1];
 
@@ -22,9 +23,7 @@ export function useDo(): {
   return {
     busy,
     failure: failed && (
-      <p role="alert" className="semi-narrow border-l-2 border-ink pl-2">
-        {failed === 'last-owner' ? t('crew.members.lastOwner') : failureText(t, failed)}
-      </p>
+      <NotDone>{failed === 'last-owner' ? t('crew.members.lastOwner') : failureText(t, failed)}</NotDone>
     ),
     run: (name, action, input, onDone) =>
       start(async () => {

@@ -54,7 +54,7 @@ describe('a question that changes', () => {
     expect(here.pool.kinds()).toEqual(['evaluate']);
   });
 
-  it('that is refused says so, until another is asked', async () => {
+  it('that a worker refuses says so, until the next question', async () => {
     const { result, rerender } = asking(one);
     await soon();
     await doing(() => here.pool.last('evaluate').refuse('outside-limits'));

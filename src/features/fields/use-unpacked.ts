@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { keepNewest } from '@/domain/keep-newest';
 import { unpacked, type Packed } from '@/domain/packed';
 import { namedSetups, type NamedSetup, type PackedSetups } from '@/domain/packed-setups';
 
@@ -21,9 +22,6 @@ function unpackedBefore<T>(text: string): T {
   const before = held.get(text);
   if (before !== undefined) return before as T;
   const value = unpacked<T>({ text });
-  if (text.length > LONGEST) return value;
-  const [oldest] = held.keys();
-  if (held.size >= MOST && oldest !== undefined) held.delete(oldest);
-  held.set(text, value);
+  if (text.length <= LONGEST) keepNewest(held, text, value, MOST);
   return value;
 }

@@ -36,7 +36,7 @@ const quiver = (given: Partial<QuiverPage> = {}) => {
   return inAPage(() => useQuiver(own));
 };
 const soon = () => doing(() => new Promise((resume) => setTimeout(resume, 5)));
-/** Answers whatever is asked until nothing is any more. */
+/** Answers every question until none is left. */
 async function answered(): Promise<void> {
   const done = new Set<unknown>();
   for (;;) {
@@ -49,7 +49,7 @@ async function answered(): Promise<void> {
 }
 
 describe('the table', () => {
-  it('is asked for the work that is chosen; who only trolls begins with that', async () => {
+  it('is made for casting or trolling, as chosen; who only trolls begins with that', async () => {
     expect(quiver().result.current).toMatchObject({ work: 'cast' });
     const { result } = quiver({ setups: towed });
     expect(result.current).toMatchObject({ work: 'towed', scoring: true, table: null });
@@ -97,7 +97,7 @@ describe('the table', () => {
   });
 });
 
-describe('what is asked of the rods', () => {
+describe('the choice of rods', () => {
   const chosen = (state: ReturnType<typeof useQuiver>) => state.answer?.rods ?? [];
 
   it('the fewest: all that can be served are, and no rod can be spared', async () => {

@@ -5,6 +5,7 @@ import { evaluate } from '@/core/judge';
 import { readRig } from '@/core/rig';
 import { tearForceN } from '@/core/strike';
 import { KNOTS } from '@/core/tackle/defaults/knots';
+import { keepNewest } from '@/domain/keep-newest';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { SetupFile } from '@/domain/setup';
 import {
@@ -100,8 +101,7 @@ function predictedOf(file: SetupFile): Predicted | null {
   const before = known.get(key);
   if (before !== undefined) return before;
   const now = predict(file);
-  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value!);
-  known.set(key, now);
+  keepNewest(known, key, now, MOST_KNOWN);
   return now;
 }
 

@@ -2,6 +2,7 @@ import 'server-only';
 import { createHash } from 'node:crypto';
 import { spreadRepo, trialRepo, tripsMadeOf, type BrokenRow } from '@/db/repo';
 import type { Db } from '@/db/client';
+import { keepNewest } from '@/domain/keep-newest';
 import type { House } from '@/domain/house';
 import { askOf } from '@/domain/log/ask';
 import { spreadFactors, type LineFactors } from '@/domain/trials/line-factors';
@@ -137,8 +138,7 @@ async function worksOut(
   const before = known.get(key);
   if (before?.madeOf === madeOf) return before.result;
   const result = await resultNow(trial, trips);
-  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value!);
-  known.set(key, { madeOf, result });
+  keepNewest(known, key, { madeOf, result }, MOST_KNOWN);
   return result;
 }
 

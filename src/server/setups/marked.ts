@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { evaluate } from '@/core/judge';
 import { findKeptMarks, keepMarks } from '@/db/repo';
 import type { Db } from '@/db/client';
+import { keepNewest } from '@/domain/keep-newest';
 import { marksOf, type Marks } from '@/domain/marks';
 import { remembered } from '@/domain/remembered';
 import type { SetupFile } from '@/domain/setup';
@@ -55,8 +56,5 @@ const hashOf = remembered(
 );
 
 function remember(hash: string, marks: Marks | undefined): void {
-  if (!marks) return;
-  const [oldest] = inMemory.keys();
-  if (inMemory.size >= MOST_IN_MEMORY && oldest !== undefined) inMemory.delete(oldest);
-  inMemory.set(hash, marks);
+  if (marks) keepNewest(inMemory, hash, marks, MOST_IN_MEMORY);
 }

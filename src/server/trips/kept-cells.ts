@@ -2,6 +2,7 @@ import 'server-only';
 import { createHash } from 'node:crypto';
 import { blocksIn, findKeptCells, helmRepo, keepCells, listTripEvents, tripsMadeOf } from '@/db/repo';
 import type { Db } from '@/db/client';
+import { keepNewest } from '@/domain/keep-newest';
 import type { BenchId, TripId } from '@/domain/ids';
 import { correctedSeries, seriesOf } from '@/domain/log/block-series';
 import { cellsOf, type TripCells } from '@/domain/log/cells';
@@ -47,8 +48,7 @@ export async function cellsOfTrips(db: Db, benchId: BenchId): Promise<ReadonlyMa
       await keepCells(db, benchId, { tripId, madeOf, text: JSON.stringify(cells) });
     }
     found.set(tripId, cells);
-    if (inMemory.size >= MOST_IN_MEMORY) inMemory.delete(inMemory.keys().next().value!);
-    inMemory.set(key(tripId), { madeOf, cells });
+    keepNewest(inMemory, key(tripId), { madeOf, cells }, MOST_IN_MEMORY);
   }
   return found;
 }

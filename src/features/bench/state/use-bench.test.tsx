@@ -61,7 +61,7 @@ describe('a Bench that opens', () => {
 describe('a part that is tried on', () => {
   const other = (state: ReturnType<typeof useBench>) => state.candidates.find(({ id }) => id !== state.fitted)!.id;
 
-  it('is asked for, shown with its own answer, and compared with what is fitted', async () => {
+  it('is sent to a worker, shown with its own answer, and compared with what is fitted', async () => {
     const { result } = bench();
     const tried = other(result.current);
     await doing(() => result.current.dispatch({ kind: 'try', partId: tried }));

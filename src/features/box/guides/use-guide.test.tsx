@@ -77,8 +77,8 @@ describe('readings that are typed', () => {
   });
 });
 
-describe('what is asked besides', () => {
-  it('begins with what is usual, and a word that is no number is no figure', async () => {
+describe('the other fields of a guide', () => {
+  it('begin with what is usual, and a word that is no number is no figure', async () => {
     const { result } = guideFor('weigh', hook);
     expect(result.current.answers['count']).toBe('1');
     await typing(result, 0, 'pileKg', '2 g');
@@ -86,7 +86,7 @@ describe('what is asked besides', () => {
     expect(result.current.raw.asked).toMatchObject({ count: null });
   });
 
-  it('is turned to what somebody was sent to measure', () => {
+  it('are set to what somebody was sent to measure', () => {
     const [size] = inAPage(() => useGuide('calliper', hook)).result.current.asks;
     expect(size?.kind).toBe('choice');
     const options = size?.kind === 'choice' ? size.options : [];
