@@ -36,8 +36,8 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await expect(page.getByTestId('planned')).toContainText('alike');
   await plan.getByRole('button', { name: 'Keep this plan' }).click();
   await expect(page.getByTestId('trial-plan')).toContainText('not fished yet');
-  // It shows at once, and is kept a moment later.
-  await page.waitForLoadState('networkidle');
+  // It shows at once, and is saved a moment later.
+  await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
 
   await open(page, '/log');
   await page.getByRole('button', { name: /^Open a trip/ }).click();

@@ -7,6 +7,7 @@ import { v4 as newId } from 'uuid';
 import { newTrial } from '@/domain/trials/usual-trial';
 import { isShare, type TrialDocument, type TrialTouch } from '@/domain/trials/trial-document';
 import { BrokenDocuments } from '@/features/fields/broken-documents';
+import { DraftBar } from '@/features/fields/draft-bar';
 import { send } from '@/features/fields/send';
 import { useI18n } from '@/i18n/client';
 import { failureText } from '@/i18n/problem-text';
@@ -119,7 +120,13 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
           )}
           {trial && open ? (
             <>
-              <Bar trial={trial} isOpen={isOpen} onPanel={setPanel} onReopen={() => inHand.change({ closed: null })} />
+              <Bar
+                trial={trial}
+                isOpen={isOpen}
+                saving={inHand.saving}
+                onPanel={setPanel}
+                onReopen={() => inHand.change({ closed: null })}
+              />
               <TrialSheet trial={trial} open={open} page={page}>
                 <HandCount
                   trial={trial}
@@ -138,6 +145,7 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
           )}
         </div>
       </div>
+      <DraftBar offer={inHand.draft.offer} onTakeUp={inHand.takeUpDraft} onThrowAway={inHand.draft.throwAway} />
       <ViewKeys
         view="trials"
         rows={KEYS}
@@ -192,11 +200,13 @@ export function TrialsView(page: TrialsPage & { readonly asked: string | null })
 function Bar({
   trial,
   isOpen,
+  saving,
   onPanel,
   onReopen,
 }: {
   readonly trial: TrialDocument;
   readonly isOpen: boolean;
+  readonly saving: ReturnType<typeof useTrial>['saving'];
   readonly onPanel: (panel: PanelName) => void;
   readonly onReopen: () => void;
 }) {
@@ -234,6 +244,9 @@ function Bar({
       <button type="button" className={action} onClick={() => window.print()}>
         {t('trials.print')}
       </button>
+      <span role="status" className="narrow flex min-h-9 items-center text-[14px] text-dim">
+        {saving !== 'unchanged' && t(`trials.${saving}`)}
+      </span>
     </div>
   );
 }

@@ -4,21 +4,23 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import { send } from '@/features/fields/send';
+import { useDraft } from '@/features/fields/use-draft';
 import { removeTrialAction, saveTrialAction } from '@/server/actions/trials';
 import type { OpenTrial } from '@/server/queries/trials-page';
 import type { FailureCode } from '@/server/reply';
 
 type Failure = 'stale' | 'unreachable' | FailureCode;
+type InHand = Pick<OpenTrial, 'trial' | 'version'>;
 
 /**
- * Headless: the open trial as it is in hand, kept with every change; changes that come while one is on its way go with the next.
- * What the server makes of it follows.
+ * Headless: the open trial as it is in hand, saved with every change; changes that come while one is on its way go with the next.
+ * What the server makes of it follows. A page that goes before the answer came offers the change again when it opens anew.
  */
 export function useTrial(open: OpenTrial | null) {
   const router = useRouter();
-  const [held, setHeld] = useState(() => open && { trial: open.trial, version: open.version });
+  const [held, setHeld] = useState<InHand | null>(() => open && { trial: open.trial, version: open.version });
   const [failure, setFailure] = useState<Failure | null>(null);
-  const [busy, setBusy] = useState(false);
+  const [saving, setSaving] = useState<'unchanged' | 'saving' | 'saved'>('unchanged');
   const latest = useRef(held);
   const sending = useRef(false);
   useEffect(() => {
@@ -32,26 +34,41 @@ export function useTrial(open: OpenTrial | null) {
   const flush = async (): Promise<void> => {
     if (sending.current) return;
     sending.current = true;
-    setBusy(true);
+    setSaving('saving');
     let sent: TrialDocument | null = null;
+    let isSaved = true;
     while (latest.current && latest.current.trial !== sent) {
       const { trial, version } = latest.current;
       sent = trial;
       const reply = await send('save-trial', saveTrialAction, { document: trial, expectedVersion: version });
       setFailure(reply.ok ? null : reply.code);
+      isSaved = reply.ok;
       if (!reply.ok) break;
-      const now = latest.current;
-      latest.current = { trial: now.trial, version: reply.data.version };
+      latest.current = { trial: latest.current.trial, version: reply.data.version };
+      setHeld(latest.current);
     }
     sending.current = false;
-    setBusy(false);
-    setHeld(latest.current);
+    setSaving(isSaved ? 'saved' : 'unchanged');
     router.refresh();
   };
+  const draft = useDraft<InHand>(
+    `trial ${open?.trial.id ?? ''}`,
+    held && (saving === 'saving' || failure) ? held : null,
+    (kept) => draftOf(kept, open),
+  );
   return {
     trial: held?.trial ?? null,
     failure,
-    busy,
+    saving,
+    draft,
+    takeUpDraft: () => {
+      if (draft.offer) {
+        latest.current = draft.offer.value;
+        setHeld(latest.current);
+        void flush();
+      }
+      draft.takeUp();
+    },
     change: (changes: Partial<TrialDocument>) => {
       if (!latest.current) return;
       latest.current = { ...latest.current, trial: { ...latest.current.trial, ...changes } };
@@ -73,6 +90,16 @@ export function useTrial(open: OpenTrial | null) {
       return reply.ok;
     },
   };
+}
+
+/** What was changed and perhaps not saved, with the version it was made from; null where the server has it. */
+async function draftOf(kept: unknown, open: OpenTrial | null): Promise<InHand | null> {
+  const { trialSchema } = await import('@/domain/trials/trial-document');
+  const { trial, version } = kept as { readonly trial: unknown; readonly version: number };
+  const read = trialSchema.safeParse(trial);
+  if (!read.success || !open || JSON.stringify(read.data) === JSON.stringify(trialSchema.parse(open.trial)))
+    return null;
+  return { trial: read.data, version };
 }
 
 /** A trial that is begun; the id of what was kept, or why it was not. */
