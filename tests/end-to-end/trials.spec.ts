@@ -4,6 +4,9 @@ import { clean, open, reload, watchErrors } from './page';
 watchErrors();
 
 const trialIdOf = (page: Page): string => new URL(page.url()).searchParams.get('trial')!;
+/** A change shows at once, and is saved a moment later. */
+const saved = (page: Page): Promise<void> =>
+  expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
 const begin = async (page: Page, name: string, by: string): Promise<void> => {
   await open(page, '/trials');
   await page.getByRole('button', { name: 'New trial' }).click();
@@ -36,8 +39,7 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await expect(page.getByTestId('planned')).toContainText('alike');
   await plan.getByRole('button', { name: 'Keep this plan' }).click();
   await expect(page.getByTestId('trial-plan')).toContainText('not fished yet');
-  // It shows at once, and is saved a moment later.
-  await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
+  await saved(page);
 
   await open(page, '/log');
   await page.getByRole('button', { name: /^Open a trip/ }).click();
@@ -68,6 +70,7 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await close.getByLabel('House rule from now on').fill('The spoon goes behind the ball.');
   await close.getByRole('button', { name: 'Close it' }).click();
   await expect(page.getByTestId('trial-sheet')).toHaveAttribute('data-state', 'settled');
+  await saved(page);
   await open(page, '/rules');
   await expect(page.getByTestId('trial-rules')).toContainText('The spoon goes behind the ball.');
   await page.getByTestId('trial-rules').getByRole('link', { name: 'Flasher or minnow' }).click();

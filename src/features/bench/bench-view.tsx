@@ -69,7 +69,6 @@ export function BenchView(page: BenchViewProps) {
   const [notice, setNotice] = useState('');
   const [isTouring, setTouring] = useState(page.startsTour);
   const downloadRef = useRef<HTMLAnchorElement>(null);
-  const svgRef = useRef<SVGSVGElement>(null);
   const isWide = useMatches('print, (min-width: 64rem)', !page.fromPhone);
   const zoom = useZoom();
   const candidates = useCandidateList(bench);
@@ -107,7 +106,7 @@ export function BenchView(page: BenchViewProps) {
       toggleThen: () =>
         bench.readingsChanged > 0 ? dispatch({ kind: 'toggle-then' }) : setNotice(t('revisions.unmoved')),
       zoom: zoom.run,
-      saveDrawing: () => svgRef.current && saveSvg(svgRef.current, head.name),
+      saveDrawing: () => zoom.svg.current && saveSvg(zoom.svg.current, head.name),
       find: () => candidates.findRef.current?.focus(),
       toSetups: () => router.push('/bench'),
       download: () => downloadRef.current?.click(),
@@ -140,9 +139,6 @@ export function BenchView(page: BenchViewProps) {
               onSelect={select}
               dimmed={bench.waiting}
               zoom={zoom}
-              onSvg={(svg) => {
-                svgRef.current = svg;
-              }}
             />
             <VerdictStrip
               evaluation={answered.evaluation}

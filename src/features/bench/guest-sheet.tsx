@@ -43,7 +43,6 @@ export function GuestSheet({ file, evaluation, revision }: GuestSheetProps) {
             onSelect={select}
             dimmed={false}
             zoom={zoom}
-            onSvg={() => undefined}
           />
         </div>
         <Verdicts file={file} evaluation={evaluation} />

@@ -5,7 +5,7 @@ import type { Drawing } from '@/core/show';
 import { useI18n } from '@/i18n/client';
 import { DrawingPart, GhostPart } from '@/features/fields/drawing-view';
 import { INSET, WIDE, type Drawings } from './drawings';
-import { useZoom, type Zoom } from './use-zoom';
+import { useZoom } from './use-zoom';
 
 export interface SheetViewProps {
   readonly drawings: Drawings;
@@ -17,12 +17,10 @@ export interface SheetViewProps {
   readonly onSelect: (jointId: string) => void;
   readonly dimmed: boolean;
   readonly zoom: ReturnType<typeof useZoom>;
-  /** the sheet as it stands, for saving */
-  readonly onSvg: (svg: SVGSVGElement | null) => void;
 }
 
 /** On a desk one sheet with the detail laid in; in the hand two, one under the other. Wheel, pinch, drag and keys make it larger and move it. */
-export function SheetView({ drawings, over, isWide, selected, onSelect, dimmed, zoom, onSvg }: SheetViewProps) {
+export function SheetView({ drawings, over, isWide, selected, onSelect, dimmed, zoom }: SheetViewProps) {
   const { t } = useI18n();
   const parts = { selected, onSelect };
   return (
@@ -33,14 +31,7 @@ export function SheetView({ drawings, over, isWide, selected, onSelect, dimmed, 
     >
       {isWide ? (
         <div className="hidden h-full lg:block print:block">
-          <Figure
-            title={t('drawing.sheet')}
-            {...WIDE}
-            zoom={zoom.zoom}
-            handlers={zoom.handlers}
-            onSvg={onSvg}
-            className="h-full w-full touch-none"
-          >
+          <Figure title={t('drawing.sheet')} {...WIDE} zoom={zoom} className="h-full w-full touch-none">
             <g className="tiny">
               <DrawingPart drawing={drawings.wide} {...parts} />
               {over && <GhostPart drawing={over.wide} base={drawings.wide} />}
@@ -87,14 +78,13 @@ interface StackedProps {
 
 /** One drawing in the hand, with its own pinch. */
 function Stacked({ title, drawing, over, tiny = false, ...parts }: StackedProps) {
-  const { zoom, handlers } = useZoom();
+  const zoom = useZoom();
   return (
     <Figure
       title={title}
       widthMm={drawing.widthMm}
       heightMm={drawing.heightMm}
       zoom={zoom}
-      handlers={handlers}
       className="block w-full touch-pan-y"
     >
       <g className={tiny ? 'tiny' : undefined}>
@@ -109,22 +99,15 @@ interface FigureProps {
   readonly title: string;
   readonly widthMm: number;
   readonly heightMm: number;
-  readonly zoom: Zoom;
-  readonly handlers: ReturnType<typeof useZoom>['handlers'];
-  readonly onSvg?: (svg: SVGSVGElement | null) => void;
+  readonly zoom: ReturnType<typeof useZoom>;
   readonly className: string;
   readonly children: ReactNode;
 }
 
-function Figure({ title, widthMm, heightMm, zoom, handlers, onSvg, className, children }: FigureProps) {
-  const { ref, ...events } = handlers;
+function Figure({ title, widthMm, heightMm, zoom: { zoom, ref }, className, children }: FigureProps) {
   return (
     <svg
-      ref={(element) => {
-        ref(element);
-        onSvg?.(element);
-      }}
-      {...events}
+      ref={ref}
       viewBox={`0 0 ${widthMm} ${heightMm}`}
       className={`drawing overflow-hidden ${className}`}
       role="img"

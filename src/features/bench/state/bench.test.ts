@@ -22,7 +22,6 @@ import { inBoxOrder } from '@/domain/part-order';
 import { BENCH_COMMANDS } from '../commands';
 import { chainChanges } from '@/domain/chain-changes';
 import { revisionDifference } from '../panels/revision-difference';
-import { zoomedAbout } from '../sheet/use-zoom';
 import { verdictScale } from '../verdicts/verdict-scale';
 
 const file = demoFile('setup-drowned-wall');
@@ -172,27 +171,6 @@ describe('revisionDifference', () => {
     expect(chainChanges(b!.chain, a!.chain).map(({ kind }) => kind)).toEqual(['out', 'out', 'swapped', 'swapped']);
     expect(chainChanges(a!.chain, a!.chain)).toEqual([]);
   });
-});
-
-describe('zoomedAbout', () => {
-  it('keeps the point under the pointer where it is, and is never smaller than whole', () =>
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0.2, max: 4, noNaN: true }),
-        fc.double({ min: 0, max: 250, noNaN: true }),
-        fc.double({ min: 0, max: 140, noNaN: true }),
-        (factor, x, y) => {
-          const from = { k: 2, x: -40, y: -20 };
-          const to = zoomedAbout(from, factor, [x, y]);
-          expect(to.k).toBeGreaterThanOrEqual(1);
-          if (to.k === 1) expect(to).toEqual({ k: 1, x: 0, y: 0 });
-          else {
-            expect((x - to.x) / to.k).toBeCloseTo((x - from.x) / from.k, 6);
-            expect((y - to.y) / to.k).toBeCloseTo((y - from.y) / from.k, 6);
-          }
-        },
-      ),
-    ));
 });
 
 it('offers parts of the joint’s kind, and knots of their use', () => {
