@@ -1,24 +1,29 @@
 import { cleanup, render } from '@testing-library/react';
-import { act } from 'react';
+import { act, useLayoutEffect } from 'react';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { useZoom, type ZoomAction } from './use-zoom';
 
 const [WIDTH, HEIGHT] = [259, 142];
 let hook: ReturnType<typeof useZoom>;
+const seen = (now: typeof hook) => {
+  hook = now;
+};
 
-function Sheet({ name = 'sheet' }: { readonly name?: string }) {
-  hook = useZoom();
+function Sheet({ name }: { readonly name: string }) {
+  const zoom = useZoom();
+  const { ref } = zoom;
+  useLayoutEffect(() => seen(zoom));
   return (
-    <svg key={name} ref={hook.ref} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} data-testid={name}>
+    <svg key={name} ref={ref} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} data-testid={name}>
       <g />
     </svg>
   );
 }
 /** The view as the browser has it: a millimetre is a pixel here. */
-function draw(name?: string) {
-  const drawn = render(<Sheet {...(name && { name })} />);
-  return { ...drawn, svg: drawn.getByTestId(name ?? 'sheet') as unknown as SVGSVGElement };
+function draw() {
+  const drawn = render(<Sheet name="sheet" />);
+  return { ...drawn, svg: drawn.getByTestId('sheet') as unknown as SVGSVGElement };
 }
 const run = (...actions: readonly ZoomAction[]) => actions.forEach((action) => act(() => hook.run(action)));
 const wheel = (svg: SVGSVGElement, deltaY: number, [clientX, clientY]: readonly [number, number]) =>
