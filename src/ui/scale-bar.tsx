@@ -1,3 +1,5 @@
+import { scaleLinear } from 'd3-scale';
+
 /** A zone of a scale, up to `to` on its axis. */
 export interface ScaleZone {
   readonly to: number;
@@ -21,7 +23,7 @@ const TONE = { ok: 'fill-ok', edge: 'fill-edge', bad: 'fill-bad' } as const;
 
 /** A short scale with its zones, the limits' figures under it and a pin at the value. */
 export function ScaleBar({ from, to, zones, ticks, value, range = null, label }: ScaleBarProps) {
-  const x = (at: number) => ((Math.min(Math.max(at, from), to) - from) / (to - from)) * WIDTH;
+  const x = scaleLinear([from, to], [0, WIDTH]).clamp(true);
   return (
     <svg viewBox={`0 0 ${WIDTH} 36`} className="w-full max-w-[240px] overflow-visible" role="img" aria-label={label}>
       {zones.map((zone, i) => {

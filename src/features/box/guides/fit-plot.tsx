@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale';
 import { useI18n } from '@/i18n/client';
 import type { Found } from '@/domain/guides';
 
@@ -12,8 +13,9 @@ export function FitPlot({ plot, label }: { readonly plot: NonNullable<Found['plo
   const all = [...plot.points, ...plot.curve];
   const maxX = Math.max(...all.map(([x]) => x));
   const maxY = Math.max(...all.map(([, y]) => y), 1e-12);
-  const at = ([x, y]: readonly [number, number]) =>
-    `${(LEFT + (x / maxX) * (W - LEFT - 8)).toFixed(1)},${(H - BOTTOM - (Math.max(0, y) / maxY) * (H - BOTTOM - 10)).toFixed(1)}`;
+  const across = scaleLinear([0, maxX], [LEFT, W - 8]);
+  const up = scaleLinear([0, maxY], [H - BOTTOM, 10]);
+  const at = ([x, y]: readonly [number, number]) => `${across(x).toFixed(1)},${up(Math.max(0, y)).toFixed(1)}`;
   return (
     <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={label} className="h-auto w-full max-w-[300px]">
       <path d={`M${LEFT},6V${H - BOTTOM}H${W - 4}`} className="fill-none stroke-ink" />

@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { useEffect, useState } from 'react';
 import { wayTo } from '@/domain/helm/current-here';
 import { FIGURES, type FigureName } from '@/domain/helm/helm-limits';
@@ -142,8 +143,8 @@ function Drawing({
   const lows = points.map(([, least]) => least);
   const highs = points.map(([, , , most]) => most);
   const [least, most] = [Math.min(...lows, breakC ?? Infinity), Math.max(...highs, breakC ?? -Infinity)];
-  const x = (t: number) => LEFT + ((t - fromS) / (toS - fromS)) * (RIGHT - LEFT);
-  const y = (v: number) => BOTTOM - ((v - least) / Math.max(1e-6, most - least)) * (BOTTOM - TOP);
+  const x = scaleLinear([fromS, toS], [LEFT, RIGHT]);
+  const y = scaleLinear([least, most], [BOTTOM, TOP]);
   const stepS = Math.max(5, (3 * (toS - fromS)) / 600);
   const pieces: DrawnPoint[][] = [];
   points.forEach((point, i) => {

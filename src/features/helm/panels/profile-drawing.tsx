@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import type { DropProfile } from '@/domain/helm/profile';
 import { useI18n } from '@/i18n/client';
 import { digitsOf } from '@/features/fields/readout';
@@ -20,8 +21,8 @@ export function ProfileDrawing({
   if (known.length < 2) return null;
   const [warm, cold] = [Math.max(...known.map(({ c }) => c)), Math.min(...known.map(({ c }) => c))];
   const deepest = known.at(-1)!.depthM;
-  const x = (c: number) => LEFT + ((c - cold) / Math.max(0.5, warm - cold)) * (RIGHT - LEFT);
-  const y = (m: number) => TOP + (m / deepest) * (BOTTOM - TOP);
+  const x = scaleLinear([cold, Math.max(cold + 0.5, warm)], [LEFT, RIGHT]);
+  const y = scaleLinear([0, deepest], [TOP, BOTTOM]);
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}

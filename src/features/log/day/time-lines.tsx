@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import type { DayLine, DayPoint, DayStrike, LogDay } from '@/server/queries/log-day';
 import type { Measure } from '@/core/base/measure';
 import { clockText } from '@/features/fields/readout';
@@ -42,8 +43,7 @@ export function TimeLines({
   const i18n = useI18n();
   const { t, number, inUnit, unitLabel } = i18n;
   const { fromS, toS, lines, spells, strikes } = day;
-  const span = Math.max(1, toS - fromS);
-  const x = (tS: number) => LEFT + ((tS - fromS) / span) * (W - LEFT - RIGHT);
+  const x = scaleLinear([fromS, toS], [LEFT, W - RIGHT]);
   const traces = TRACES.filter(([name]) => points.some((point) => point[name] !== null));
   const rowsTop = traces.length * TRACE + 6;
   const height = rowsTop + lines.length * ROW + 22;
@@ -71,9 +71,8 @@ export function TimeLines({
         {traces.map(([name, measure], row) => {
           const values = points.flatMap((point) => (point[name] === null ? [] : [point[name]]));
           const [least, most] = [Math.min(...values), Math.max(...values)];
-          const deep = measure === 'depth';
-          const share = (value: number) => (value - least) / Math.max(1e-9, most - least);
-          const y = (value: number) => row * TRACE + 6 + (deep ? share(value) : 1 - share(value)) * (TRACE - 14);
+          const [top, bottom] = [row * TRACE + 6, (row + 1) * TRACE - 8];
+          const y = scaleLinear([least, most], measure === 'depth' ? [top, bottom] : [bottom, top]);
           return (
             <g key={name}>
               <text x="2" y={row * TRACE + 16} fontSize="12.5" fill="var(--ink)">

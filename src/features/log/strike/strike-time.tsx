@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
@@ -39,11 +40,13 @@ export function StrikeTime({
     setDragged(null);
   };
   const most = Math.max(1e-6, ...speeds.map(({ mps }) => mps));
+  const x = scaleLinear([touchedS - MOST_S, touchedS], [0, WIDTH]);
+  const y = scaleLinear([0, most], [HEIGHT - 2, 4]);
   const path = speeds
-    .map(({ tS, mps }, i) => {
-      const x = WIDTH * (1 - (touchedS - tS) / MOST_S);
-      return `${i === 0 || tS - speeds[i - 1]!.tS > 15 ? 'M' : 'L'}${x.toFixed(1)},${(HEIGHT - 2 - (mps / most) * (HEIGHT - 6)).toFixed(1)}`;
-    })
+    .map(
+      ({ tS, mps }, i) =>
+        `${i === 0 || tS - speeds[i - 1]!.tS > 15 ? 'M' : 'L'}${x(tS).toFixed(1)},${y(mps).toFixed(1)}`,
+    )
     .join('');
   return (
     <div className="border-t border-ink" data-testid="strike-time">

@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { isSolved } from '@/domain/spread/line-names';
 import { commonSpeeds } from '@/core/rig';
 import { classesWith } from '@/core/tackle/defaults/classes';
@@ -42,7 +43,7 @@ export function Speeds({
   const most = 1.15 * Math.max(v, 1, ...finite.map((mps) => mps * (1 + edge)));
   const left = 190;
   const right = width - 40;
-  const x = (mps: number) => left + (Math.min(mps, most) / most) * (right - left);
+  const x = scaleLinear([0, most], [left, right]).clamp(true);
   const height = Math.max(2, spread.lines.length) * ROW + 34;
   const bottom = height - 30;
   const step = axisStep((52 * most) / (right - left), 'speed', i18n);

@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { laybackOn, wake } from '@/core/afloat';
 import type { Craft } from '@/domain/house';
 import type { SpreadDocument } from '@/domain/spread/spread';
@@ -41,7 +42,7 @@ export function WakeDrawing({
   );
   const { crestsM, waveLengthM } = made;
   const lengthM = fadesM;
-  const x = (m: number) => 26 + (m / lengthM) * (width - 40);
+  const x = scaleLinear([0, lengthM], [26, width - 14]);
   const sea = 74;
   const rise = 9;
   const wave = Array.from({ length: 241 }, (_, i) => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { isSolved } from '@/domain/spread/line-names';
 import { useMemo, useState } from 'react';
 import { sideTaken } from '@/core/tackle/defaults/schools';
@@ -173,7 +174,7 @@ function Shape({
   readonly places: readonly { readonly back: number; readonly deep: number }[];
   readonly label: string;
 }) {
-  const y = (i: number) => (places.length === 1 ? 45 : 12 + (i * 66) / (places.length - 1));
+  const y = scaleLinear([0, places.length - 1], [12, 78]);
   return (
     <svg viewBox="0 0 300 90" className="column my-2 block h-24 w-full max-w-md" role="img" aria-label={label}>
       <path d="M4,45L22,36H40V54H22z" className="pen-hull" />

@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear, scaleLog } from 'd3-scale';
 import type { Judged } from '@/core/afloat';
 import { useI18n } from '@/i18n/client';
 
@@ -13,9 +14,8 @@ const SHARES = [0, 0.25, 0.5, 0.75, 1] as const;
 /** How many came to it at each predicted margin: the bench's own curve, this user's, and what was counted. */
 export function Reliability({ judged, label }: { readonly judged: Judged; readonly label: string }) {
   const { t, number } = useI18n();
-  const x = (margin: number) =>
-    LEFT + (Math.log(Math.min(MOST, Math.max(LEAST, margin)) / LEAST) / Math.log(MOST / LEAST)) * (W - LEFT - RIGHT);
-  const y = (share: number) => TOP + (1 - share) * (H - TOP - BOTTOM);
+  const x = scaleLog([LEAST, MOST], [LEFT, W - RIGHT]).clamp(true);
+  const y = scaleLinear([0, 1], [H - BOTTOM, TOP]);
   const curve = (a: number, b: number) =>
     Array.from({ length: 61 }, (_, i) => {
       const margin = LEAST * (MOST / LEAST) ** (i / 60);

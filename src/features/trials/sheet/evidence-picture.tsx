@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear, scaleLog } from 'd3-scale';
 import { ENOUGH } from '@/core/afloat';
 import { useI18n } from '@/i18n/client';
 
@@ -20,11 +21,9 @@ export function EvidencePicture({
   readonly isShare: boolean;
 }) {
   const { t, number } = useI18n();
-  const x = (i: number) => LEFT + (path.length < 2 ? 1 : i / (path.length - 1)) * (W - LEFT - RIGHT);
-  const y = (evidence: number) => {
-    const clipped = Math.min(MOST, Math.max(LEAST, evidence));
-    return TOP + (1 - Math.log(clipped / LEAST) / Math.log(MOST / LEAST)) * (H - TOP - BOTTOM);
-  };
+  // The newest strike stands at the right, a single one too.
+  const x = scaleLinear([Math.min(0, path.length - 2), path.length - 1], [LEFT, W - RIGHT]);
+  const y = scaleLog([LEAST, MOST], [H - BOTTOM, TOP]).clamp(true);
   const points = [`${LEFT},${y(1)}`, ...path.map((evidence, i) => `${x(i).toFixed(1)},${y(evidence).toFixed(1)}`)];
   const last = path.at(-1);
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLog } from 'd3-scale';
 import type { Trial } from '@/core/afloat';
 import type { FactorResult } from '@/domain/trials/result';
 import { useI18n } from '@/i18n/client';
@@ -7,7 +8,7 @@ import { leanText, timesText } from '../words';
 
 const W = 300;
 /** B is drawn from a fifth of A to five times A. */
-const SPAN = Math.log(5);
+const MOST = 5;
 const TICKS = [0.25, 0.5, 1, 2, 4] as const;
 
 /** How often B's figure is A's: as counted, and with each thing taken into account that may have made the difference. */
@@ -71,7 +72,7 @@ export function RatioRows({
   );
 }
 
-const x = (ratio: number) => W / 2 + (Math.max(-SPAN, Math.min(SPAN, Math.log(ratio))) / SPAN) * (W / 2 - 6);
+const x = scaleLog([1 / MOST, MOST], [6, W - 6]).clamp(true);
 
 function Scale() {
   const { number } = useI18n();

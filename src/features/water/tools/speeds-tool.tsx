@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { commonSpeeds, fitChain, workingSpeeds } from '@/core/rig';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
@@ -28,7 +29,7 @@ export function SpeedsTool({ lines, scene }: ToolProps) {
   const most =
     Math.max(0.5, ...windows.map(({ fromMps, toMps }) => (Number.isFinite(toMps) ? toMps : fromMps + 1)), ...speeds) *
     1.15;
-  const x = (mps: number) => 8 + (Math.min(mps, most) / most) * 584;
+  const x = scaleLinear([0, most], [8, 592]).clamp(true);
   return (
     <>
       {windows.length === 0 ? (

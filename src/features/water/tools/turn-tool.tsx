@@ -1,5 +1,6 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import { useEffect, useMemo, useState } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useAnswer } from '@/features/fields/use-answer';
@@ -202,8 +203,9 @@ function Above({
   const [left, right] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
   const [low, high] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
   const size = Math.max(right - left, high - low, radiusM) * 1.1;
-  const x = (m: number) => ((m - (left + right) / 2) / size) * 300 + 160;
-  const y = (m: number) => 150 - ((m - (low + high) / 2) / size) * 280;
+  const about = (middle: number) => [middle - size / 2, middle + size / 2];
+  const x = scaleLinear(about((left + right) / 2), [20, 300]);
+  const y = scaleLinear(about((low + high) / 2), [290, 10]);
   const path = (points: readonly (readonly [number, number])[]) =>
     points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${x(px).toFixed(1)},${y(py).toFixed(1)}`).join('');
   const boat = answers.find(({ track }) => track)?.track?.boat;
