@@ -1,4 +1,5 @@
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { due } from '../helpers/due';
 import { clean, open } from './page';
 
 const PHONE = { width: 390, height: 844 };
@@ -164,7 +165,7 @@ test('nothing for axe to find, in any light, and no sideways scrolling on a phon
   await allBack(page);
   await touch(page, 1);
   await expect(page.getByTestId('strike')).toBeVisible();
-  for (const lighting of ['day', 'night', 'lamp']) {
+  for (const lighting of due(['day', 'night', 'lamp'], 3)) {
     await context.addCookies([{ name: 'lighting', value: lighting, url: page.url() }]);
     for (const path of ['/log', '/log/day?trip=trip-first-light', '/log/ask', '/log/trips']) {
       await open(page, path);

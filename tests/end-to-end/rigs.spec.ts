@@ -1,4 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
+import { due } from '../helpers/due';
 import { clean, errors, open, resetDemo, watchErrors } from './page';
 
 watchErrors();
@@ -169,14 +170,9 @@ async function build(page: Page, rig: string, lines: readonly string[]): Promise
   await expect(page.locator('[data-state="waiting"]')).toHaveCount(0);
 }
 
-/** A sixth of them a day, another one each day; RIGS=all tries every one at once. */
-const DAY_MS = 86_400_000;
-const isDue = (nth: number): boolean =>
-  process.env['RIGS'] === 'all' || (nth + Math.floor(Date.now() / DAY_MS)) % 6 === 0;
-
 test('rigs are built from typed lines only, drawn with all their joints, and printed', async ({ page }) => {
   test.setTimeout(900_000);
-  for (const [rig, lines] of RIGS.filter((_, nth) => isDue(nth))) {
+  for (const [rig, lines] of due(RIGS, 6)) {
     await test.step(rig, async () => {
       await build(page, rig, lines);
       const joints = page.getByRole('region', { name: 'The rig, joint by joint' }).getByRole('listitem');

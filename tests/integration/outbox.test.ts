@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { due } from '../helpers/due';
 import { RunningFerula } from '../helpers/running-ferula';
 import { outboxRun } from '../soak/outbox-run';
 
@@ -9,7 +10,7 @@ beforeAll(async () => {
 afterAll(() => ferula.end(), 90_000);
 
 // Seeds in which tab, browser, network, server and database are each killed at least once.
-it.each([1, 3, 8])(
+it.each(due([1, 3, 8], 3))(
   'kills of tab, browser, network, server and database lose no strike and double none, seed %i',
   async (seed) => {
     const report = await outboxRun(ferula, seed);
