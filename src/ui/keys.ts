@@ -33,8 +33,8 @@ export const isLetterKey = (key: string): boolean => key.length === 1;
 export const capOf = (key: string): string =>
   CAPS[key] ?? (key.length > 1 ? key : /[A-Z]/.test(key) ? `⇧ ${key}` : key.toUpperCase());
 
-/** A field that takes letters; a box to tick, a choice and a slider leave them to the page. */
-export const TYPED_IN = 'input:not([type="radio"]):not([type="checkbox"]):not([type="range"])';
+/** A field that takes letters; a box to tick and a choice leave them to the page. */
+export const TYPED_IN = 'input:not([type="radio"]):not([type="checkbox"])';
 
 /**
  * The action of a key press; null while the press belongs to a field, a link or a button, or goes with a modifier.

@@ -18,6 +18,7 @@ import { PairCard } from './pair-card';
 import { ScoreTable, type Place } from './score-table';
 import { TerritoryMap } from './territory-map';
 import { useQuiver } from './use-quiver';
+import { Slider } from '@/ui/slider';
 
 // What is opened over the map is fetched when it is first opened.
 const ChoosePanel = dynamic(() => import('./choose/choose-panel').then((m) => m.ChoosePanel));
@@ -118,20 +119,20 @@ export function QuiverView(page: QuiverPage) {
           />
           {t('quiver.withLures')}
         </label>
-        <label className="flex min-h-8 items-center gap-2">
-          {t('quiver.floor')}
-          <input
-            type="range"
-            min="0.5"
-            max="1"
-            step="0.01"
+        <div className="flex min-h-8 items-center gap-2">
+          <span>{t('quiver.floor')}</span>
+          <Slider
+            label={t('quiver.floor')}
+            text={scoreText(i18n, state.floor)}
+            min={0.5}
+            max={1}
+            step={0.01}
             value={state.floor}
-            aria-valuetext={scoreText(i18n, state.floor)}
-            onChange={(event) => state.setFloor(Number(event.target.value))}
-            className="w-32"
+            onValue={state.setFloor}
+            className="h-8 w-32"
           />
           <output className="w-7 text-right">{scoreText(i18n, state.floor)}</output>
-        </label>
+        </div>
         {state.scoring && (
           <button type="button" onClick={state.stop} className="min-h-8 border border-ink px-2">
             {t('quiver.stop')}

@@ -5,6 +5,7 @@ import { useI18n } from '@/i18n/client';
 import { Figure } from '@/features/fields/sheet';
 import { heavyOf, lineOf, type Scene } from './scene';
 import type { InWater, WaterAction } from './use-water';
+import { Slider } from '@/ui/slider';
 
 export interface ControlsProps {
   readonly line: InWater;
@@ -97,16 +98,14 @@ function Held({
   const { format } = useI18n();
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_88px] items-end gap-2">
-      <input
-        type="range"
-        aria-label={label}
-        aria-valuetext={format(value, measure)}
+      <Slider
+        label={label}
+        text={format(value, measure)}
         min={from}
         max={to}
         step={step}
         value={value}
-        onChange={(event) => onValue(Number(event.target.value))}
-        className="min-h-7 w-full"
+        onValue={onValue}
       />
       <Figure
         label={label}

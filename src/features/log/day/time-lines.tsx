@@ -5,9 +5,12 @@ import type { DayLine, DayPoint, DayStrike, LogDay } from '@/server/queries/log-
 import type { Measure } from '@/core/base/measure';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
+import { Slider } from '@/ui/slider';
 
 const W = 900;
-const LEFT = 92;
+const LEFT = 118;
+/** Letters of a name that stand left of the drawing. */
+const LETTERS = 17;
 const RIGHT = 10;
 const TRACE = 44;
 const ROW = 17;
@@ -49,103 +52,114 @@ export function TimeLines({
   const height = rowsTop + lines.length * ROW + 22;
   const hours = hourTicks(fromS, toS);
   return (
-    <div className="relative">
-      <svg
-        viewBox={`0 0 ${W} ${height}`}
-        className="drawing block w-full"
-        role="group"
-        aria-label={t('log.day.timeLine')}
-        data-testid="time-line"
-      >
-        {hours.map((tS) => (
-          <g key={tS}>
-            <line x1={x(tS)} x2={x(tS)} y1="0" y2={height - 18} stroke="var(--faint)" />
-            <text x={x(tS)} y={height - 4} fontSize="12" textAnchor="middle" fill="var(--dim)">
-              {clockText(i18n, tS)}
-            </text>
-          </g>
-        ))}
-        {day.passesS.map((tS) => (
-          <line key={tS} x1={x(tS)} x2={x(tS)} y1="0" y2={height - 18} stroke="var(--metal)" strokeDasharray="2 4" />
-        ))}
-        {traces.map(([name, measure], row) => {
-          const values = points.flatMap((point) => (point[name] === null ? [] : [point[name]]));
-          const [least, most] = [Math.min(...values), Math.max(...values)];
-          const [top, bottom] = [row * TRACE + 6, (row + 1) * TRACE - 8];
-          const y = scaleLinear([least, most], measure === 'depth' ? [top, bottom] : [bottom, top]);
-          return (
-            <g key={name}>
-              <text x="2" y={row * TRACE + 16} fontSize="12.5" fill="var(--ink)">
-                {t(`log.day.trace.${name}`)}
+    <div className="overflow-x-auto">
+      <div className="min-w-[720px]">
+        <svg
+          viewBox={`0 0 ${W} ${height}`}
+          className="drawing block w-full"
+          role="group"
+          aria-label={t('log.day.timeLine')}
+          data-testid="time-line"
+        >
+          {hours.map((tS) => (
+            <g key={tS}>
+              <line x1={x(tS)} x2={x(tS)} y1="0" y2={height - 18} stroke="var(--faint)" />
+              <text
+                x={x(tS)}
+                y={height - 4}
+                fontSize="12"
+                textAnchor={W - x(tS) < 28 ? 'end' : 'middle'}
+                fill="var(--dim)"
+              >
+                {clockText(i18n, tS)}
               </text>
-              <text x="2" y={row * TRACE + 31} fontSize="11.5" fill="var(--dim)">
-                {`${number(inUnit(least, measure), 1)}–${number(inUnit(most, measure), 1)} ${unitLabel(measure)}`}
-              </text>
-              <path d={pathOf(points, name, x, y)} fill="none" stroke="var(--ink)" strokeWidth="1.1" />
             </g>
-          );
-        })}
-        {lines.map(({ line, number: own, name }, row) => {
-          const y = rowsTop + row * ROW;
-          return (
-            <g key={line}>
-              <text x="2" y={y + 12} fontSize="12" fill="var(--ink)">
-                {`${own} ${name}`.slice(0, 17)}
-              </text>
-              {spells
-                .filter((spell) => spell.line === line && spell.state !== 'out')
-                .map((spell) => (
-                  <rect
-                    key={spell.fromS}
-                    x={x(spell.fromS)}
-                    y={y + (spell.state === 'fishing' ? 6 : 3)}
-                    width={Math.max(0.5, x(Math.min(spell.toS ?? toS, toS)) - x(spell.fromS))}
-                    height={spell.state === 'fishing' ? 4 : 10}
-                    fill={
-                      spell.state === 'fishing' ? 'var(--ink)' : spell.state === 'fought' ? 'var(--hi)' : 'var(--bad)'
-                    }
-                    stroke={spell.state === 'fishing' ? 'none' : 'var(--ink)'}
-                    strokeWidth="0.8"
-                  />
-                ))}
-            </g>
-          );
-        })}
-        {strikes.map((strike) => {
-          const row = lines.findIndex(({ line }) => line === strike.line);
-          const y = rowsTop + Math.max(0, row) * ROW + 8;
-          const isOn = strike.id === chosen;
-          return (
-            <circle
-              key={strike.id}
-              cx={x(strike.atS)}
-              cy={y}
-              r={isOn ? 6 : 4}
-              fill={isOn ? 'var(--hi)' : strike.told?.outcome === 'landed' ? 'var(--ink)' : 'var(--sheet)'}
-              stroke="var(--ink)"
-              strokeWidth="1.3"
-              className="cursor-pointer"
-              onClick={() => onStrike(strike.id)}
-            />
-          );
-        })}
-        <line x1={x(atS)} x2={x(atS)} y1="0" y2={height - 18} stroke="var(--ink)" strokeWidth="1.6" />
-      </svg>
-      <input
-        type="range"
-        min={Math.floor(fromS)}
-        max={Math.ceil(toS)}
-        step={5}
-        value={Math.round(atS)}
-        aria-label={t('log.day.moment')}
-        aria-valuetext={clockText(i18n, atS)}
-        onChange={(event) => onAt(Number(event.target.value))}
-        className="time-handle mt-1 h-10 w-full"
-        style={{ paddingLeft: `${(LEFT / W) * 100}%`, paddingRight: `${(RIGHT / W) * 100}%` }}
-      />
+          ))}
+          {day.passesS.map((tS) => (
+            <line key={tS} x1={x(tS)} x2={x(tS)} y1="0" y2={height - 18} stroke="var(--metal)" strokeDasharray="2 4" />
+          ))}
+          {traces.map(([name, measure], row) => {
+            const values = points.flatMap((point) => (point[name] === null ? [] : [point[name]]));
+            const [least, most] = [Math.min(...values), Math.max(...values)];
+            const [top, bottom] = [row * TRACE + 6, (row + 1) * TRACE - 8];
+            const y = scaleLinear([least, most], measure === 'depth' ? [top, bottom] : [bottom, top]);
+            return (
+              <g key={name}>
+                <text x="2" y={row * TRACE + 16} fontSize="12.5" fill="var(--ink)">
+                  {t(`log.day.trace.${name}`)}
+                </text>
+                <text x="2" y={row * TRACE + 31} fontSize="11.5" fill="var(--dim)">
+                  {`${number(inUnit(least, measure), 1)}–${number(inUnit(most, measure), 1)} ${unitLabel(measure)}`}
+                </text>
+                <path d={pathOf(points, name, x, y)} fill="none" stroke="var(--ink)" strokeWidth="1.1" />
+              </g>
+            );
+          })}
+          {lines.map(({ line, number: own, name }, row) => {
+            const y = rowsTop + row * ROW;
+            return (
+              <g key={line}>
+                <text x="2" y={y + 12} fontSize="12" fill="var(--ink)">
+                  {shortened(`${own} ${name}`)}
+                </text>
+                {spells
+                  .filter((spell) => spell.line === line && spell.state !== 'out')
+                  .map((spell) => (
+                    <rect
+                      key={spell.fromS}
+                      x={x(spell.fromS)}
+                      y={y + (spell.state === 'fishing' ? 6 : 3)}
+                      width={Math.max(0.5, x(Math.min(spell.toS ?? toS, toS)) - x(spell.fromS))}
+                      height={spell.state === 'fishing' ? 4 : 10}
+                      fill={
+                        spell.state === 'fishing' ? 'var(--ink)' : spell.state === 'fought' ? 'var(--hi)' : 'var(--bad)'
+                      }
+                      stroke={spell.state === 'fishing' ? 'none' : 'var(--ink)'}
+                      strokeWidth="0.8"
+                    />
+                  ))}
+              </g>
+            );
+          })}
+          {strikes.map((strike) => {
+            const row = lines.findIndex(({ line }) => line === strike.line);
+            const y = rowsTop + Math.max(0, row) * ROW + 8;
+            const isOn = strike.id === chosen;
+            return (
+              <circle
+                key={strike.id}
+                cx={x(strike.atS)}
+                cy={y}
+                r={isOn ? 6 : 4}
+                fill={isOn ? 'var(--hi)' : strike.told?.outcome === 'landed' ? 'var(--ink)' : 'var(--sheet)'}
+                stroke="var(--ink)"
+                strokeWidth="1.3"
+                className="cursor-pointer"
+                onClick={() => onStrike(strike.id)}
+              />
+            );
+          })}
+          <line x1={x(atS)} x2={x(atS)} y1="0" y2={height - 18} stroke="var(--ink)" strokeWidth="1.6" />
+        </svg>
+        <div style={{ paddingLeft: `${(LEFT / W) * 100}%`, paddingRight: `${(RIGHT / W) * 100}%` }}>
+          <Slider
+            label={t('log.day.moment')}
+            text={clockText(i18n, atS)}
+            min={Math.floor(fromS)}
+            max={Math.ceil(toS)}
+            step={5}
+            value={Math.round(atS)}
+            onValue={onAt}
+            over="drawing"
+            className="mt-1 h-10 w-full"
+          />
+        </div>
+      </div>
     </div>
   );
 }
+
+const shortened = (name: string): string => (name.length > LETTERS ? `${name.slice(0, LETTERS - 1).trimEnd()}…` : name);
 
 function pathOf(
   points: readonly DayPoint[],

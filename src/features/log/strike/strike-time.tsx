@@ -4,6 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
+import { Slider } from '@/ui/slider';
 
 export interface SpeedPoint {
   readonly tS: number;
@@ -35,10 +36,6 @@ export function StrikeTime({
   const earlierS = touchedS - atS;
   const [dragged, setDragged] = useState<number | null>(null);
   const shownS = dragged ?? earlierS;
-  const settle = () => {
-    if (dragged !== null && dragged !== earlierS) onRetime(touchedS - dragged);
-    setDragged(null);
-  };
   const most = Math.max(1e-6, ...speeds.map(({ mps }) => mps));
   const x = scaleLinear([touchedS - MOST_S, touchedS], [0, WIDTH]);
   const y = scaleLinear([0, most], [HEIGHT - 2, 4]);
@@ -85,19 +82,20 @@ export function StrikeTime({
           <path d={`M0,${HEIGHT - 1}H${WIDTH}`} className="stroke-faint" />
           <path d={path} className="stroke-dim" fill="none" vectorEffect="non-scaling-stroke" />
         </svg>
-        <input
-          type="range"
+        <Slider
+          label={t('log.dragTime')}
+          text={clockText(i18n, touchedS - shownS, 'seconds')}
           min={-MOST_S}
           max={0}
           step={5}
-          value={-Math.min(MOST_S, Math.max(0, Math.round(shownS / 5) * 5))}
-          aria-label={t('log.dragTime')}
-          aria-valuetext={clockText(i18n, touchedS - shownS, 'seconds')}
-          onChange={(event) => setDragged(-Number(event.target.value))}
-          onPointerUp={settle}
-          onKeyUp={settle}
-          onBlur={settle}
-          className="time-handle absolute inset-0 h-[44px] w-full cursor-ew-resize"
+          value={-Math.round(shownS / 5) * 5}
+          onValue={(earlier) => setDragged(-earlier)}
+          onSettled={(earlier) => {
+            setDragged(null);
+            if (-earlier !== earlierS) onRetime(touchedS + earlier);
+          }}
+          over="drawing"
+          className="!absolute inset-0 h-[44px]"
         />
       </div>
       <p className="narrow flex justify-between px-2.5 text-[12px] text-dim">

@@ -11,6 +11,7 @@ import type { QuestionOf, TurnAnswer } from '@/workers/protocol';
 import { STROKES } from '../column/strokes';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
+import { Slider } from '@/ui/slider';
 
 /** Lines of a rod on each side of the boat, where nothing else is said [m]. */
 const SIDES = [2, -2, 4, -4] as const;
@@ -131,21 +132,19 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
               <Above answers={answers} frame={at} radiusM={radiusM} />
               <div className="flex items-center gap-3">
                 <Press onPress={() => setPlays(!plays)}>{plays ? t('water.turn.pause') : t('water.turn.play')}</Press>
-                <label className="narrow flex-1 text-[13px] text-dim">
-                  <span className="sr-only">{t('water.turn.seconds')}</span>
-                  <input
-                    type="range"
-                    min={0}
-                    max={Math.max(0, frames - 1)}
-                    value={at}
-                    aria-valuetext={format(answers[0]!.track?.timeS[at] ?? 0, 'time')}
-                    onChange={(event) => {
-                      setPlays(false);
-                      setFrame(Number(event.target.value));
-                    }}
-                    className="w-full"
-                  />
-                </label>
+                <Slider
+                  label={t('water.turn.seconds')}
+                  text={format(answers[0]!.track?.timeS[at] ?? 0, 'time')}
+                  min={0}
+                  max={Math.max(0, frames - 1)}
+                  step={1}
+                  value={at}
+                  onValue={(frame) => {
+                    setPlays(false);
+                    setFrame(frame);
+                  }}
+                  className="min-h-8 flex-1"
+                />
                 <span className="narrow w-12 text-right text-[13px]">
                   {format(answers[0]!.track?.timeS[at] ?? 0, 'time')}
                 </span>

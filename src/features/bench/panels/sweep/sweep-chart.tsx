@@ -6,6 +6,7 @@ import type { I18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { canTakeOver, type SweepChoice } from './sweep-choices';
 import { oneInput, twoInputs } from './chart-options';
+import { Slider } from '@/ui/slider';
 
 interface SweepChartProps {
   readonly sweep: Sweep;
@@ -53,7 +54,7 @@ export function SweepChart({ sweep, name, measure, x, y, i18n, onTakeOver }: Swe
     <>
       <Chart option={option} label={t('sweep.label', { name, input: x.label })} onPoint={pick} />
       <div className="grid gap-x-4 sm:grid-cols-2">
-        <Slider
+        <Along
           label={`${x.label} [${unitLabel(x.measure)}]`}
           max={xs.length - 1}
           value={i}
@@ -61,7 +62,7 @@ export function SweepChart({ sweep, name, measure, x, y, i18n, onTakeOver }: Swe
           onValue={(next) => setPicked([next, j])}
         />
         {ys && y && (
-          <Slider
+          <Along
             label={`${y.label} [${unitLabel(y.measure)}]`}
             max={ys.length - 1}
             value={j}
@@ -102,7 +103,7 @@ export function SweepChart({ sweep, name, measure, x, y, i18n, onTakeOver }: Swe
   );
 }
 
-function Slider({
+function Along({
   label,
   max,
   value,
@@ -116,20 +117,11 @@ function Slider({
   readonly onValue: (value: number) => void;
 }) {
   return (
-    <label className="narrow block text-[12.5px] text-dim">
-      <span className="flex justify-between gap-2">
+    <div className="narrow text-[12.5px] text-dim">
+      <p className="flex justify-between gap-2">
         <span className="truncate">{label}</span> <span className="text-ink">{text}</span>
-      </span>
-      <input
-        type="range"
-        min={0}
-        max={max}
-        step={1}
-        value={value}
-        aria-valuetext={text}
-        onChange={(event) => onValue(Number(event.target.value))}
-        className="w-full"
-      />
-    </label>
+      </p>
+      <Slider label={label} text={text} min={0} max={max} step={1} value={value} onValue={onValue} />
+    </div>
   );
 }
