@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { filesById, namedSetups } from '@/domain/packed-setups';
 import type { Packed } from '@/domain/packed';
 import { castsOf } from '@/domain/log/trip';
@@ -11,7 +11,6 @@ import { nextAngler, turnPassed } from '@/domain/log/turn-list';
 import type { TripEvent } from '@/domain/log/trip-event';
 import type { TripId } from '@/domain/ids';
 import { towPointsOf } from '@/domain/spread/tow-points';
-import { clockText } from '@/features/fields/readout';
 import { useLive } from '@/features/fields/use-live';
 import { useUnpacked } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
@@ -19,24 +18,22 @@ import type { LogPage } from '@/server/queries/log-page';
 import { useKeys } from '@/ui/keys';
 import { ViewKeys } from '@/features/fields/view-keys';
 import { Bars } from './bars';
-import { KEYS, type Action, type Mode } from './keys';
+import { KEYS, type Action } from './keys';
 import { LineTiles } from './lines/line-tiles';
 import { tileOf } from './lines/tile-of';
 import { LogPanels, type PanelName } from './panels/panels';
+import { newId, own } from './own';
 import { Standing } from './standing';
 import { SwapReminder } from './swap-reminder';
+import { StrikeList } from './strike/strike-list';
 import { StrikePanel } from './strike/strike-panel';
 import { useDepths } from './use-depths';
 import { useHere } from './use-here';
 import { useLines } from './use-lines';
 import { useSettled } from './use-settled';
 import { useThen } from './use-then';
+import { useTouches } from './use-touches';
 import { useTrip } from './use-trip';
-
-/** A second touch elsewhere within this is the same hand sliding [ms]. */
-const SLIDE_MS = 300;
-/** What was touched can be taken back in one touch for so long [s]. */
-const UNDO_S = 20;
 
 /** The trip on the water: every line a target, one touch a strike. */
 export function LogView({
@@ -61,12 +58,8 @@ export function LogView({
   const { rods, lures } = page;
   const [facing, setFacing] = useSettled<'forward' | 'aft'>('facing', 'forward');
   const [reminders, setReminders] = useSettled<Readonly<Record<string, number>>>('reminders', {});
-  const [mode, setMode] = useState<Mode>('strike');
   const [panel, setPanel] = useState<PanelName | 'keys' | null>(null);
-  const [chosen, setChosen] = useState<string | null>(null);
   const [changing, setChanging] = useState<string | null>(null);
-  const [done, setDone] = useState<{ readonly events: readonly TripEvent[]; readonly atS: number } | null>(null);
-  const touched = useRef<{ readonly line: string; readonly at: number } | null>(null);
 
   const craft = page.house.crafts.find(({ id }) => id === trip.opened?.craftId) ?? null;
   const spread = page.spreads.find(({ id }) => id === trip.opened?.spreadId) ?? null;
@@ -85,7 +78,18 @@ export function LogView({
   });
   // One clock for the page: this phone's, as its entries are stamped with it.
   const nowS = live.nowS - (live.heard?.aheadS ?? 0);
-  const shown = trip.strikes.find(({ id }) => id === chosen) ?? trip.strikes.at(-1) ?? null;
+  const touches = useTouches({
+    trip,
+    lines,
+    add,
+    then,
+    nowS,
+    onChange: (line) => {
+      setChanging(line);
+      setPanel('change');
+    },
+  });
+  const { mode, shown, fishing, notOut, tell, edit, letOut, takeIn, undo } = touches;
   const tiles = lines.map((line) =>
     tileOf(i18n, {
       ...line,
@@ -100,80 +104,10 @@ export function LogView({
     }),
   );
 
-  const fishing = lines.filter(({ now }) => now?.state === 'fishing').map(({ line }) => line);
-  const notOut = lines.filter(({ now }) => now && now.state !== 'out').map(({ line }) => line);
   const isOpen = Boolean(tripId) && trip.opened !== null && trip.closedS === null;
   const isThere = isOpen || (Boolean(tripId) && trip.strikes.length > 0);
   const shownLine = shown && lines.find(({ line }) => line === shown.line);
 
-  /** Adds what was touched, and keeps it at hand to be taken back. */
-  const tell = async (events: readonly TripEvent[]): Promise<void> => {
-    if (await add(events)) setDone({ events, atS: Date.now() / 1000 });
-  };
-  /** What is said of a strike keeps it in view, wherever its time puts it. */
-  const edit = (id: string, keep: (events: readonly TripEvent[]) => Promise<unknown>, events: readonly TripEvent[]) => {
-    setChosen(id);
-    return keep(events);
-  };
-  const strike = (line: string): void => {
-    const atS = Date.now() / 1000;
-    const event: TripEvent = {
-      kind: 'strike',
-      id: newId(),
-      atS,
-      line,
-      touchedS: atS,
-      angler: nextAngler(trip),
-      then: then(line, atS),
-    };
-    setChosen(event.id);
-    void tell([event]);
-  };
-  const letOut = (names: readonly string[]): void => {
-    const events = names.flatMap((name): TripEvent[] => {
-      const line = lines.find((each) => each.line === name);
-      if (!line || line.now?.state === 'fishing') return [];
-      return line.now
-        ? [{ kind: 'back', ...own(), lines: [name] }]
-        : [{ kind: 'in', ...own(), line: name, ...line.gear }];
-    });
-    // In someone's hand there is one rod: whoever takes another puts that one down.
-    const down = trip.opened?.way === 'casting' ? fishing.filter((name) => !names.includes(name)) : [];
-    if (events.length > 0)
-      void tell([...(down.length > 0 ? [{ kind: 'out' as const, ...own(), lines: down }] : []), ...events]);
-  };
-  const takeIn = (names: readonly string[]) =>
-    names.length > 0 && void tell([{ kind: 'out', ...own(), lines: [...names] }]);
-
-  const touch = (name: string): void => {
-    const at = performance.now();
-    const last = touched.current;
-    if (last && last.line !== name && at - last.at < SLIDE_MS) return;
-    touched.current = { line: name, at };
-    const state = lines.find(({ line }) => line === name)?.now?.state ?? 'planned';
-    switch (mode) {
-      case 'change':
-        setChanging(name);
-        return setPanel('change');
-      case 'weed':
-        setMode('strike');
-        return void (state === 'fishing' && tell([{ kind: 'fouled', ...own(), line: name }]));
-      case 'lines':
-        return state === 'fishing' || state === 'fought' ? void takeIn([name]) : letOut([name]);
-      case 'strike':
-        if (state === 'fishing') return strike(name);
-        if (state === 'fought') return setChosen(trip.strikes.findLast(({ line }) => line === name)?.id ?? null);
-        return state === 'fouled' ? void tell([{ kind: 'clean', ...own(), line: name }]) : letOut([name]);
-      default:
-        mode satisfies never;
-    }
-  };
-  const undo = (): void => {
-    if (!done) return;
-    const undone = done.events.map((event): TripEvent => ({ kind: 'undone', ...own(), of: event.id }));
-    setDone(null);
-    void add(undone);
-  };
   const keepReading = (): void => {
     const readings = live.heard && live.line === 'open' ? then.readings(Date.now() / 1000) : [];
     if (readings.length === 0) return setPanel('reading');
@@ -183,12 +117,11 @@ export function LogView({
     switch (action) {
       case 'line': {
         const line = lines[(Number(key) + 9) % 10];
-        return line && touch(line.line);
+        return line && touches.touch(line.line);
       }
       case 'lines':
-        return setMode((now) => (now === 'lines' ? 'strike' : 'lines'));
       case 'weed':
-        return setMode((now) => (now === 'weed' ? 'strike' : 'weed'));
+        return touches.turn(action);
       case 'reading':
         return keepReading();
       case 'undo':
@@ -214,7 +147,6 @@ export function LogView({
   };
   useKeys(KEYS, run, panel !== null);
 
-  const leftS = done ? Math.ceil(UNDO_S - (nowS - done.atS)) : 0;
   const ask =
     mode === 'strike' ? (fishing.length > 0 ? 'log.ask.strike' : 'log.ask.none') : (`log.ask.${mode}` as const);
   return (
@@ -256,18 +188,18 @@ export function LogView({
                 facing={facing}
                 label={t('log.linesLabel')}
                 wake={t('log.wake')}
-                onTouch={touch}
+                onTouch={touches.touch}
               />
               <Bars
                 mode={mode}
-                undoS={leftS > 0 ? leftS : 0}
-                undoWhat={done ? t(`log.did.${done.events.at(-1)!.kind}`) : ''}
+                undoS={touches.undoable?.leftS ?? 0}
+                undoWhat={touches.undoable ? t(`log.did.${touches.undoable.what}`) : ''}
                 canIn={notOut.length > 0}
                 canBack={fishing.length < lines.length}
                 isCasting={trip.opened?.way === 'casting'}
                 rodInHand={fishing[0] ?? null}
                 casts={fishing[0] ? castsOf(trip, fishing[0]) : 0}
-                onMode={(next) => setMode(mode === next ? 'strike' : next)}
+                onMode={touches.turn}
                 onUndo={undo}
                 onAllIn={() => takeIn(notOut)}
                 onAllBack={() => letOut(lines.map(({ line }) => line))}
@@ -313,26 +245,12 @@ export function LogView({
                 {t('log.noStrike')}
               </p>
             )}
-            {trip.strikes.length > 1 && (
-              <ol aria-label={t('log.strikes')} className="narrow mt-2 border-t border-ink text-[14px]">
-                {trip.strikes.toReversed().map((each) => (
-                  <li key={each.id} className="border-b border-faint">
-                    <button
-                      type="button"
-                      aria-pressed={each.id === shown?.id}
-                      onClick={() => setChosen(each.id)}
-                      className={`flex min-h-11 w-full items-center justify-between gap-3 px-1 text-left hover:bg-paper ${each.id === shown?.id ? 'font-semibold' : ''}`}
-                    >
-                      <span>{clockText(i18n, each.atS)}</span>
-                      <span className="min-w-0 flex-1 truncate">
-                        {tiles.find(({ line }) => line === each.line)?.name ?? each.line}
-                      </span>
-                      <span>{each.told ? t(`log.outcomes.${each.told.outcome}`) : t('log.notTold')}</span>
-                    </button>
-                  </li>
-                ))}
-              </ol>
-            )}
+            <StrikeList
+              strikes={trip.strikes}
+              shownId={shown?.id ?? null}
+              nameOf={(line) => tiles.find((each) => each.line === line)?.name ?? line}
+              onChoose={touches.choose}
+            />
           </div>
         </div>
       )}
@@ -378,7 +296,7 @@ export function LogView({
           )
         }
         onTell={(events) => {
-          setMode('strike');
+          touches.setMode('strike');
           void tell(events);
         }}
         deepNow={(line) => {
@@ -396,7 +314,7 @@ export function LogView({
           setPanel(null);
         }}
         onLeave={() => {
-          setChosen(null);
+          touches.choose(null);
           setPanel(null);
           void inHand.choose(null);
         }}
@@ -408,9 +326,5 @@ export function LogView({
     </main>
   );
 }
-
-const newId = (): string => crypto.randomUUID();
-/** An entry's own id and the time of this phone's clock. */
-const own = () => ({ id: newId(), atS: Date.now() / 1000 });
 
 const missed = (of: string): TripEvent => ({ kind: 'told', ...own(), of, ...NOTHING_KNOWN, outcome: 'missed' });

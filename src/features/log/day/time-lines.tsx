@@ -52,7 +52,7 @@ export function TimeLines({
   const height = rowsTop + lines.length * ROW + 22;
   const hours = hourTicks(fromS, toS);
   return (
-    <div className="overflow-x-auto">
+    <div className="overflow-x-auto pb-1">
       <div className="min-w-[720px]">
         <svg
           viewBox={`0 0 ${W} ${height}`}

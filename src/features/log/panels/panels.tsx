@@ -28,6 +28,7 @@ import type { LogPage } from '@/server/queries/log-page';
 import { Panel } from '@/ui/panel';
 import { keepPhoto } from '../store';
 import type { Here } from '../use-here';
+import { own } from '../own';
 
 const OpenPanel = dynamic(() => import('./open-panel').then((m) => m.OpenPanel), { loading: () => null });
 const ChangePanel = dynamic(() => import('./change-panel').then((m) => m.ChangePanel), { loading: () => null });
@@ -45,8 +46,6 @@ export interface LogLine {
   readonly gear: GearIn;
   readonly now: LineNow | null;
 }
-
-const own = () => ({ id: crypto.randomUUID() as string, atS: Date.now() / 1000 });
 
 /** The panel that is open over the trip. */
 export function LogPanels(props: {
