@@ -17,7 +17,10 @@ export function useAwake() {
           if (over) void taken.release();
           else lock = taken;
         },
-        () => setFailed(true),
+        () => {
+          setFailed(true);
+          setWanted(false);
+        },
       );
     };
     take();
@@ -29,7 +32,7 @@ export function useAwake() {
     };
   }, [wanted]);
   return {
-    on: wanted && !failed,
+    on: wanted,
     failed,
     toggle: () => {
       setFailed(!('wakeLock' in navigator));
