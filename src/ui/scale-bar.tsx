@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { linear } from './scale';
 
 /** A zone of a scale, up to `to` on its axis. */
 export interface ScaleZone {
@@ -23,7 +23,7 @@ const TONE = { ok: 'fill-ok', edge: 'fill-edge', bad: 'fill-bad' } as const;
 
 /** A short scale with its zones, the limits' figures under it and a pin at the value. */
 export function ScaleBar({ from, to, zones, ticks, value, range = null, label }: ScaleBarProps) {
-  const x = scaleLinear([from, to], [0, WIDTH]).clamp(true);
+  const x = linear([from, to], [0, WIDTH], 'clamped');
   return (
     <svg viewBox={`0 0 ${WIDTH} 36`} className="w-full max-w-[240px] overflow-visible" role="img" aria-label={label}>
       {zones.map((zone, i) => {

@@ -106,7 +106,7 @@ export function BenchView(page: BenchViewProps) {
       toggleThen: () =>
         bench.readingsChanged > 0 ? dispatch({ kind: 'toggle-then' }) : setNotice(t('revisions.unmoved')),
       zoom: zoom.run,
-      saveDrawing: () => zoom.svg.current && saveSvg(zoom.svg.current, head.name),
+      saveDrawing: () => zoom.svg && saveSvg(zoom.svg, head.name),
       find: () => candidates.findRef.current?.focus(),
       toSetups: () => router.push('/bench'),
       download: () => downloadRef.current?.click(),

@@ -18,8 +18,8 @@ import { pageQuery } from '../page-query';
 import { gearKnown, helmOfTrip, tripContext } from '../trips/gear-known';
 import { spanOf } from '../trips/kept-cells';
 
-/** So many points of the track are drawn at most. */
-const MOST_POINTS = 900;
+/** So many points of the track are drawn at most: one for each step that the drawing of the day is wide. */
+const MOST_POINTS = 700;
 
 /** The boat at one instant of the day; null where nothing was read. */
 export interface DayPoint {

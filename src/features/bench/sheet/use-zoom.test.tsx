@@ -21,8 +21,10 @@ function Sheet({ name }: { readonly name: string }) {
   );
 }
 /** The view as the browser has it: a millimetre is a pixel here. */
-function draw() {
+async function draw() {
   const drawn = render(<Sheet name="sheet" />);
+  // What takes hold of it is loaded after it stands.
+  await act(() => import('./sheet-zoom'));
   return { ...drawn, svg: drawn.getByTestId('sheet') as unknown as SVGSVGElement };
 }
 const run = (...actions: readonly ZoomAction[]) => actions.forEach((action) => act(() => hook.run(action)));
@@ -59,15 +61,15 @@ beforeEach(() => {
 });
 
 describe('a drawing enlarged by keys', () => {
-  it('begins whole, and is never smaller', () => {
-    draw();
+  it('begins whole, and is never smaller', async () => {
+    await draw();
     expect(hook.zoom).toMatchObject({ k: 1, x: 0, y: 0 });
     run('smaller');
     expect(hook.zoom).toMatchObject({ k: 1, x: 0, y: 0 });
   });
 
-  it('grows about its middle, moves by so much of the view, and goes back to whole', () => {
-    draw();
+  it('grows about its middle, moves by so much of the view, and goes back to whole', async () => {
+    await draw();
     run('larger');
     expect(hook.zoom.k).toBeCloseTo(1.3, 12);
     expect(hook.zoom.x).toBeCloseTo((-0.3 * WIDTH) / 2, 9);
@@ -80,13 +82,13 @@ describe('a drawing enlarged by keys', () => {
 
   it('never grows beyond twelve times, and never leaves the sheet', () =>
     fc.assert(
-      fc.property(
+      fc.asyncProperty(
         fc.array(
           fc.constantFrom<ZoomAction>('larger', 'larger', 'smaller', 'pan-left', 'pan-right', 'pan-up', 'pan-down'),
           { maxLength: 40 },
         ),
-        (actions) => {
-          const { unmount } = draw();
+        async (actions) => {
+          const { unmount } = await draw();
           run(...actions);
           const { k, x, y } = hook.zoom;
           expect(k).toBeGreaterThanOrEqual(1);
@@ -104,16 +106,16 @@ describe('a drawing enlarged by keys', () => {
       { numRuns: 30 },
     ));
 
-  it('does nothing while no drawing is shown', () => {
-    draw().unmount();
+  it('does nothing while no drawing is shown', async () => {
+    (await draw()).unmount();
     expect(() => hook.run('larger')).not.toThrow();
-    expect(hook.svg.current).toBeNull();
+    expect(hook.zoom.k).toBe(1);
   });
 });
 
 describe('a drawing under the wheel', () => {
-  it('keeps the point under the pointer where it is, and the page still', () => {
-    const { svg } = draw();
+  it('keeps the point under the pointer where it is, and the page still', async () => {
+    const { svg } = await draw();
     const at = [200, 100] as const;
     wheel(svg, -400, at);
     const { k, x, y } = hook.zoom;
@@ -125,8 +127,8 @@ describe('a drawing under the wheel', () => {
     expect(event.defaultPrevented).toBe(true);
   });
 
-  it('another drawing in its place begins whole, and the one before lets go', () => {
-    const { svg, rerender, getByTestId } = draw();
+  it('another drawing in its place begins whole, and the one before lets go', async () => {
+    const { svg, rerender, getByTestId } = await draw();
     run('larger');
     rerender(<Sheet name="another" />);
     expect(hook.zoom.k).toBe(1);
@@ -158,14 +160,14 @@ describe('fingers on a drawing', () => {
     Object.defineProperty(navigator, 'maxTouchPoints', { configurable: true, value: 5 });
   });
 
-  it('one scrolls the page while the drawing is whole, two take hold of it', () => {
-    const { svg } = draw();
+  it('one scrolls the page while the drawing is whole, two take hold of it', async () => {
+    const { svg } = await draw();
     expect(touched(svg, 1)).toBe(false);
     expect(touched(svg, 2)).toBe(true);
   });
 
-  it('one moves a drawing that is enlarged', () => {
-    const { svg } = draw();
+  it('one moves a drawing that is enlarged', async () => {
+    const { svg } = await draw();
     run('larger');
     expect(touched(svg, 1)).toBe(true);
   });

@@ -1,74 +1,35 @@
 'use client';
 
-import { useCallback, useRef, useState } from 'react';
-import { select } from 'd3-selection';
-import { zoom as zoomBehaviour, zoomIdentity, zoomTransform, type ZoomTransform } from 'd3-zoom';
+import { useEffect, useRef, useState } from 'react';
+import { useLoaded } from '@/ui/use-loaded';
 
 /** How a drawing is enlarged and moved: a point p of the paper is shown at k·p + (x, y) [mm of the view]. */
-export type Zoom = Pick<ZoomTransform, 'k' | 'x' | 'y'>;
+export interface Zoom {
+  readonly k: number;
+  readonly x: number;
+  readonly y: number;
+}
 
 export type ZoomAction = 'larger' | 'smaller' | 'whole' | 'pan-left' | 'pan-right' | 'pan-up' | 'pan-down';
 
-const MOST = 12;
-const KEY_STEP = 1.3;
-/** How far a key moves the view, which is about 260 mm wide [mm]. */
-const PAN_MM = 20;
+const WHOLE: Zoom = { k: 1, x: 0, y: 0 };
 
-/** Wheel and pinch about the pointer, drag to move, and commands for keys; never smaller than whole, and never off the sheet. */
+/** How the drawing that `ref` is given to is enlarged and moved; what takes hold of it comes once the page is alive. */
 export function useZoom() {
-  const [zoom, setZoom] = useState<Zoom>(zoomIdentity);
-  const [behaviour] = useState(() => sheetZoom(setZoom));
-  const svg = useRef<SVGSVGElement | null>(null);
-
-  /** Takes hold of a drawing; another one begins whole. */
-  const ref = useCallback(
-    (element: SVGSVGElement) => {
-      const held = select(element);
-      svg.current = element;
-      held.call(behaviour).on('dblclick.zoom', null).call(behaviour.transform, zoomIdentity);
-      return () => {
-        svg.current = null;
-        held.on('.zoom', null);
-      };
-    },
-    [behaviour],
-  );
-
-  const run = (action: ZoomAction) => {
-    if (!svg.current) return;
-    const held = select(svg.current);
-    // A step is so long on the view, however large the drawing is.
-    const step = PAN_MM / zoom.k;
-    switch (action) {
-      case 'larger':
-      case 'smaller':
-        return behaviour.scaleBy(held, action === 'larger' ? KEY_STEP : 1 / KEY_STEP);
-      case 'whole':
-        return behaviour.transform(held, zoomIdentity);
-      case 'pan-left':
-      case 'pan-right':
-        return behaviour.translateBy(held, action === 'pan-left' ? step : -step, 0);
-      case 'pan-up':
-      case 'pan-down':
-        return behaviour.translateBy(held, 0, action === 'pan-up' ? step : -step);
-      default:
-        return action satisfies never;
-    }
-  };
-
-  return { zoom, run, ref, svg };
+  const [zoom, setZoom] = useState(WHOLE);
+  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
+  const sheetZoom = useLoaded(loadSheetZoom, svg !== null);
+  const held = useRef<{ readonly run: (action: ZoomAction) => void } | null>(null);
+  useEffect(() => {
+    if (!svg || !sheetZoom) return;
+    const holding = sheetZoom.hold(svg, setZoom);
+    held.current = holding;
+    return () => {
+      held.current = null;
+      holding.letGo();
+    };
+  }, [svg, sheetZoom]);
+  return { zoom, svg, ref: setSvg, run: (action: ZoomAction) => held.current?.run(action) };
 }
 
-function sheetZoom(onZoom: (zoom: Zoom) => void) {
-  const behaviour = zoomBehaviour<SVGSVGElement, unknown>();
-  const within = behaviour.constrain();
-  return behaviour
-    .scaleExtent([1, MOST])
-    .constrain((transform, view) => within(transform, view, view))
-    .filter(function (this: SVGSVGElement, event: MouseEvent | TouchEvent) {
-      // One finger on a whole drawing scrolls the page, as anywhere else.
-      if ('touches' in event) return event.touches.length > 1 || zoomTransform(this).k > 1;
-      return (!event.ctrlKey || event.type === 'wheel') && !event.button;
-    })
-    .on('zoom', ({ transform }: { readonly transform: ZoomTransform }) => onZoom(transform));
-}
+const loadSheetZoom = () => import('./sheet-zoom');

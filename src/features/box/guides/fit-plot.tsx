@@ -1,6 +1,6 @@
-import { scaleLinear } from 'd3-scale';
 import { useI18n } from '@/i18n/client';
 import type { Found } from '@/domain/guides';
+import { linear } from '@/ui/scale';
 
 const W = 230;
 const H = 130;
@@ -13,8 +13,8 @@ export function FitPlot({ plot, label }: { readonly plot: NonNullable<Found['plo
   const all = [...plot.points, ...plot.curve];
   const maxX = Math.max(...all.map(([x]) => x));
   const maxY = Math.max(...all.map(([, y]) => y), 1e-12);
-  const across = scaleLinear([0, maxX], [LEFT, W - 8]);
-  const up = scaleLinear([0, maxY], [H - BOTTOM, 10]);
+  const across = linear([0, maxX], [LEFT, W - 8]);
+  const up = linear([0, maxY], [H - BOTTOM, 10]);
   const at = ([x, y]: readonly [number, number]) => `${across(x).toFixed(1)},${up(Math.max(0, y)).toFixed(1)}`;
   return (
     <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={label} className="h-auto w-full max-w-[300px]">

@@ -1,10 +1,10 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import type { WantedWindow } from '@/domain/helm/figure';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { useI18n } from '@/i18n/client';
 import { digitsOf } from '@/features/fields/readout';
+import { linear } from '@/ui/scale';
 
 const WIDTH = 318;
 const [LEFT, RIGHT] = [10, WIDTH - 10];
@@ -31,7 +31,7 @@ export function WindowScale({
   const [least, most] = [Math.min(...points), Math.max(...points)];
   const around = Math.max((most - least) * 0.25, Math.abs(most) * 0.04, 0.05);
   const [from, to] = [least - around, most + around];
-  const x = scaleLinear([from, to], [LEFT, RIGHT]);
+  const x = linear([from, to], [LEFT, RIGHT]);
   // Labels stand at the ends of what is wanted; without it at the ends of the scale.
   const labels = wanted ? [wanted.from, wanted.to] : [from + 0.08 * (to - from), to - 0.08 * (to - from)];
   return (

@@ -1,6 +1,5 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { classesWith } from '@/core/tackle/defaults/classes';
 import { axisStep } from '@/features/fields/nice-steps';
 import type { House } from '@/domain/house';
@@ -8,6 +7,7 @@ import { useI18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
 import { readout, digitsOf } from '@/features/fields/readout';
 import type { Lures } from '../use-lures';
+import { linear } from '@/ui/scale';
 
 const WIDTH = 460;
 const [LEFT, RIGHT] = [32, 396];
@@ -35,7 +35,7 @@ export function LureWindows({
   ]);
   const least = Math.max(0, Math.min(speedMps ?? Infinity, ...ends, 0.6) - 0.05);
   const most = Math.max(speedMps ?? 0, ...ends, 1.2) + 0.05;
-  const x = scaleLinear([least, most], [LEFT, RIGHT]).clamp(true);
+  const x = linear([least, most], [LEFT, RIGHT], 'clamped');
   const step = axisStep((44 * (most - least)) / (RIGHT - LEFT), 'speed', i18n);
   const ticks = Array.from({ length: Math.floor(most / step) + 1 }, (_, i) => i * step).filter((mps) => mps >= least);
   const placed = lures.map(({ works, ...lure }) => ({

@@ -1,6 +1,5 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { useEffect, useState } from 'react';
 import { wayTo } from '@/domain/helm/current-here';
 import { FIGURES, type FigureName } from '@/domain/helm/helm-limits';
@@ -11,6 +10,7 @@ import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
 import { clockText, readout } from '@/features/fields/readout';
 import { benchHeader } from '@/features/fields/page-bench';
+import { linear } from '@/ui/scale';
 
 type Drawn = Partial<Record<ChannelName, readonly DrawnPoint[]>>;
 
@@ -143,8 +143,8 @@ function Drawing({
   const lows = points.map(([, least]) => least);
   const highs = points.map(([, , , most]) => most);
   const [least, most] = [Math.min(...lows, breakC ?? Infinity), Math.max(...highs, breakC ?? -Infinity)];
-  const x = scaleLinear([fromS, toS], [LEFT, RIGHT]);
-  const y = scaleLinear([least, most], [BOTTOM, TOP]);
+  const x = linear([fromS, toS], [LEFT, RIGHT]);
+  const y = linear([least, most], [BOTTOM, TOP]);
   const stepS = Math.max(5, (3 * (toS - fromS)) / 600);
   const pieces: DrawnPoint[][] = [];
   points.forEach((point, i) => {

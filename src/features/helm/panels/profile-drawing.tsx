@@ -1,9 +1,9 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import type { DropProfile } from '@/domain/helm/profile';
 import { useI18n } from '@/i18n/client';
 import { digitsOf } from '@/features/fields/readout';
+import { linear } from '@/ui/scale';
 
 const [WIDTH, HEIGHT] = [320, 220];
 const [LEFT, TOP, RIGHT, BOTTOM] = [44, 22, 300, 206];
@@ -21,8 +21,8 @@ export function ProfileDrawing({
   if (known.length < 2) return null;
   const [warm, cold] = [Math.max(...known.map(({ c }) => c)), Math.min(...known.map(({ c }) => c))];
   const deepest = known.at(-1)!.depthM;
-  const x = scaleLinear([cold, Math.max(cold + 0.5, warm)], [LEFT, RIGHT]);
-  const y = scaleLinear([0, deepest], [TOP, BOTTOM]);
+  const x = linear([cold, Math.max(cold + 0.5, warm)], [LEFT, RIGHT]);
+  const y = linear([0, deepest], [TOP, BOTTOM]);
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}

@@ -1,8 +1,8 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import type { Track } from '@/domain/helm/tracks';
 import { since } from '@/domain/helm/tracks';
+import { linear } from '@/ui/scale';
 
 const [WIDTH, HEIGHT] = [340, 58];
 
@@ -24,8 +24,8 @@ export function Trace({
   const shown = tS.map((t, i) => [t, values[i]!] as const).filter(([t]) => t <= toS);
   if (shown.length < 2) return null;
   const [least, most] = [Math.min(...shown.map(([, v]) => v)), Math.max(...shown.map(([, v]) => v))];
-  const x = scaleLinear([fromS, toS], [0, WIDTH - 8]);
-  const y = scaleLinear([least, most], [46, 16]);
+  const x = linear([fromS, toS], [0, WIDTH - 8]);
+  const y = linear([least, most], [46, 16]);
   // A gap in the readings is a gap in the line.
   const path = shown
     .map(([t, v], i) => `${i === 0 || t - shown[i - 1]![0] > 5 ? 'M' : 'L'}${x(t).toFixed(1)},${y(v).toFixed(1)}`)

@@ -1,10 +1,10 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import type { Answer, AnswerRow } from '@/domain/log/ask';
 import { BAND_DIMENSIONS, type Dimension } from '@/domain/log/dimensions';
 import { useI18n } from '@/i18n/client';
 import { levelText } from './level-text';
+import { linear } from '@/ui/scale';
 
 const W = 320;
 
@@ -19,7 +19,7 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
   );
   const all = answer.other ? [...rows, answer.other] : rows;
   const most = Math.max(1e-6, ...all.map(({ interval }) => interval[1]));
-  const x = scaleLinear([0, most], [4, W - 4]).clamp(true);
+  const x = linear([0, most], [4, W - 4], 'clamped');
   return (
     <div role="region" tabIndex={0} aria-label={t('log.asks.title')} className="overflow-x-auto">
       <table className="narrow w-full text-[14px]" data-testid="rates">

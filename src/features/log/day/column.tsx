@@ -1,9 +1,9 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { depthAtSpeed } from '@/domain/log/then-at';
 import type { DayLine, DayPoint, LogDay } from '@/server/queries/log-day';
 import { useI18n } from '@/i18n/client';
+import { linear } from '@/ui/scale';
 
 const W = 300;
 const H = 300;
@@ -33,7 +33,7 @@ export function Column({
   });
   const bottomM = point?.bottomM ?? null;
   const deepest = Math.max(5, bottomM ?? 0, ...fishing.map(({ depthM }) => depthM * 1.2), (point?.probeM ?? 0) * 1.2);
-  const y = scaleLinear([0, deepest], [16, H - 24]);
+  const y = linear([0, deepest], [16, H - 24]);
   const stepM = deepest > 60 ? 20 : deepest > 25 ? 10 : 5;
   return (
     <svg

@@ -1,11 +1,11 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import type { DayLine, DayPoint, DayStrike, LogDay } from '@/server/queries/log-day';
 import type { Measure } from '@/core/base/measure';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
 import { Slider } from '@/ui/slider';
+import { linear } from '@/ui/scale';
 
 const W = 900;
 const LEFT = 118;
@@ -23,6 +23,9 @@ const TRACES = [
   ['probeM', 'depth'],
   ['bottomM', 'depth'],
 ] as const satisfies readonly (readonly [keyof DayPoint, Measure])[];
+
+/** What is steadier than this is drawn as steady, not as its noise [SI]. */
+const LEAST_SPAN = { speed: 0.2, temperature: 0.5, depth: 1 } as const;
 
 /** The day against time: what was read, which lines were in, and the strikes on them. Dragging moves the boat on the track. */
 export function TimeLines({
@@ -46,7 +49,7 @@ export function TimeLines({
   const i18n = useI18n();
   const { t, number, inUnit, unitLabel } = i18n;
   const { fromS, toS, lines, spells, strikes } = day;
-  const x = scaleLinear([fromS, toS], [LEFT, W - RIGHT]);
+  const x = linear([fromS, toS], [LEFT, W - RIGHT]);
   const traces = TRACES.filter(([name]) => points.some((point) => point[name] !== null));
   const rowsTop = traces.length * TRACE + 6;
   const height = rowsTop + lines.length * ROW + 22;
@@ -82,7 +85,8 @@ export function TimeLines({
             const values = points.flatMap((point) => (point[name] === null ? [] : [point[name]]));
             const [least, most] = [Math.min(...values), Math.max(...values)];
             const [top, bottom] = [row * TRACE + 6, (row + 1) * TRACE - 8];
-            const y = scaleLinear([least, most], measure === 'depth' ? [top, bottom] : [bottom, top]);
+            const spare = Math.max(0, LEAST_SPAN[measure] - (most - least)) / 2;
+            const y = linear([least - spare, most + spare], measure === 'depth' ? [top, bottom] : [bottom, top]);
             return (
               <g key={name}>
                 <text x="2" y={row * TRACE + 16} fontSize="12.5" fill="var(--ink)">

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import type { DayPoint, DayStrike } from '@/server/queries/log-day';
 import type { Measure } from '@/core/base/measure';
 import { useI18n } from '@/i18n/client';
+import { trackRuns } from './track-runs';
 
 export const COLOURED_BY = ['probeMps', 'sogMps', 'probeC', 'surfaceC', 'probeM', 'bottomM'] as const;
 export type ColouredBy = (typeof COLOURED_BY)[number];
@@ -48,11 +49,14 @@ export function TrackDrawing({
   const placed = useMemo(() => placedOn(points), [points]);
   const classes = useMemo(() => classesOf(points, by), [points, by]);
   if (!placed) return <p className="semi-narrow p-4 text-[15px] text-dim">{t('log.day.noTrack')}</p>;
-  const { xy, perM } = placed;
+  const { perM } = placed;
   const classAt = (value: number | null) =>
     value === null || !classes
       ? null
       : Math.min(CLASSES - 1, Math.max(0, Math.floor(((value - classes.from) / classes.span) * CLASSES)));
+  const runs = trackRuns(
+    placed.points.map((point, i) => ({ tS: point.tS, at: placed.xy[i]!, level: classAt(point[by]) })),
+  );
   const boat = placed.at(atS);
   const lure = laybackM === null ? null : placed.behind(atS, laybackM);
   const barM = niceLength(120 / perM);
@@ -64,23 +68,17 @@ export function TrackDrawing({
       aria-label={t('log.day.track')}
       data-testid="track"
     >
-      {xy.map(([x, y], i) => {
-        if (i === 0 || placed.points[i]!.tS - placed.points[i - 1]!.tS > 180) return null;
-        const level = classAt(placed.points[i]![by]);
-        const [x0, y0] = xy[i - 1]!;
-        return (
-          <line
-            key={placed.points[i]!.tS}
-            x1={x0}
-            y1={y0}
-            x2={x}
-            y2={y}
-            stroke={level === null ? 'var(--faint)' : shade(level)}
-            strokeWidth={level === null ? 1.2 : 1.6 + 0.5 * level}
-            strokeLinecap="round"
-          />
-        );
-      })}
+      {runs.map(({ level, path }, i) => (
+        <path
+          key={i}
+          d={path}
+          fill="none"
+          stroke={level === null ? 'var(--faint)' : shade(level)}
+          strokeWidth={level === null ? 1.2 : 1.6 + 0.5 * level}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      ))}
       {strikes.map((strike) => {
         const place =
           strike.then?.latDeg !== undefined && strike.then?.latDeg !== null && strike.then.lonDeg !== null

@@ -1,10 +1,10 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
 import { Slider } from '@/ui/slider';
+import { linear } from '@/ui/scale';
 
 export interface SpeedPoint {
   readonly tS: number;
@@ -37,8 +37,8 @@ export function StrikeTime({
   const [dragged, setDragged] = useState<number | null>(null);
   const shownS = dragged ?? earlierS;
   const most = Math.max(1e-6, ...speeds.map(({ mps }) => mps));
-  const x = scaleLinear([touchedS - MOST_S, touchedS], [0, WIDTH]);
-  const y = scaleLinear([0, most], [HEIGHT - 2, 4]);
+  const x = linear([touchedS - MOST_S, touchedS], [0, WIDTH]);
+  const y = linear([0, most], [HEIGHT - 2, 4]);
   const path = speeds
     .map(
       ({ tS, mps }, i) =>

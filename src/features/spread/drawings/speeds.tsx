@@ -1,6 +1,5 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { isSolved } from '@/domain/spread/line-names';
 import { commonSpeeds } from '@/core/rig';
 import { classesWith } from '@/core/tackle/defaults/classes';
@@ -13,6 +12,7 @@ import { useI18n } from '@/i18n/client';
 import { Mark } from '@/ui/mark';
 import { numberOf } from '../words';
 import { axisStep } from '@/features/fields/nice-steps';
+import { linear } from '@/ui/scale';
 
 const ROW = 13;
 
@@ -43,7 +43,7 @@ export function Speeds({
   const most = 1.15 * Math.max(v, 1, ...finite.map((mps) => mps * (1 + edge)));
   const left = 190;
   const right = width - 40;
-  const x = scaleLinear([0, most], [left, right]).clamp(true);
+  const x = linear([0, most], [left, right], 'clamped');
   const height = Math.max(2, spread.lines.length) * ROW + 34;
   const bottom = height - 30;
   const step = axisStep((52 * most) / (right - left), 'speed', i18n);

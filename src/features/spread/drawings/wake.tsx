@@ -1,12 +1,12 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { laybackOn, wake } from '@/core/afloat';
 import type { Craft } from '@/domain/house';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { useI18n } from '@/i18n/client';
 import { numberOf } from '../words';
 import type { Geometry } from './geometry';
+import { linear } from '@/ui/scale';
 
 /** Deeper than this a lure is not on the wake [m]. */
 const ON_WAKE_M = 2.5;
@@ -42,7 +42,7 @@ export function WakeDrawing({
   );
   const { crestsM, waveLengthM } = made;
   const lengthM = fadesM;
-  const x = scaleLinear([0, lengthM], [26, width - 14]);
+  const x = linear([0, lengthM], [26, width - 14]);
   const sea = 74;
   const rise = 9;
   const wave = Array.from({ length: 241 }, (_, i) => {

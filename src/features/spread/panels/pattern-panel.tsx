@@ -1,6 +1,5 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { isSolved } from '@/domain/spread/line-names';
 import { useMemo, useState } from 'react';
 import { sideTaken } from '@/core/tackle/defaults/schools';
@@ -25,6 +24,7 @@ import { ChoiceField } from '@/ui/choice-field';
 import type { QuestionOf } from '@/workers/protocol';
 import type { SpreadInHand } from '../use-spread';
 import { fileOf, numberOf } from '../words';
+import { linear } from '@/ui/scale';
 
 /** A lure this share of its distance from its place is still in the pattern. */
 const TOLERANCE = 0.1;
@@ -174,7 +174,7 @@ function Shape({
   readonly places: readonly { readonly back: number; readonly deep: number }[];
   readonly label: string;
 }) {
-  const y = scaleLinear([0, places.length - 1], [12, 78]);
+  const y = linear([0, places.length - 1], [12, 78]);
   return (
     <svg viewBox="0 0 300 90" className="column my-2 block h-24 w-full max-w-md" role="img" aria-label={label}>
       <path d="M4,45L22,36H40V54H22z" className="pen-hull" />

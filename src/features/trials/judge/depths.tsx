@@ -1,8 +1,8 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { useI18n } from '@/i18n/client';
 import type { JudgePage } from '@/server/queries/bench-judged';
+import { linear } from '@/ui/scale';
 
 const SIDE = 240;
 const EDGE = 34;
@@ -11,7 +11,7 @@ const EDGE = 34;
 export function Depths({ depths: { seen, times, interval } }: { readonly depths: JudgePage['depths'] }) {
   const { t, number, format, inUnit, unitLabel } = useI18n();
   const most = Math.max(1, ...seen.flatMap(({ predictedM, seenM }) => [predictedM, seenM])) * 1.1;
-  const at = scaleLinear([0, most], [EDGE, SIDE - 8]);
+  const at = linear([0, most], [EDGE, SIDE - 8]);
   return (
     <section aria-label={t('trials.depths.title')} data-testid="depths">
       <h2 className="narrow mb-1 border-b border-ink text-[16px] font-semibold">{t('trials.depths.title')}</h2>

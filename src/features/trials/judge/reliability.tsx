@@ -1,8 +1,8 @@
 'use client';
 
-import { scaleLinear, scaleLog } from 'd3-scale';
 import type { Judged } from '@/core/afloat';
 import { useI18n } from '@/i18n/client';
+import { linear, logarithmic } from '@/ui/scale';
 
 const [W, H] = [460, 240];
 const [LEFT, RIGHT, TOP, BOTTOM] = [40, 12, 12, 34];
@@ -14,8 +14,8 @@ const SHARES = [0, 0.25, 0.5, 0.75, 1] as const;
 /** How many came to it at each predicted margin: the bench's own curve, this user's, and what was counted. */
 export function Reliability({ judged, label }: { readonly judged: Judged; readonly label: string }) {
   const { t, number } = useI18n();
-  const x = scaleLog([LEAST, MOST], [LEFT, W - RIGHT]).clamp(true);
-  const y = scaleLinear([0, 1], [H - BOTTOM, TOP]);
+  const x = logarithmic([LEAST, MOST], [LEFT, W - RIGHT], 'clamped');
+  const y = linear([0, 1], [H - BOTTOM, TOP]);
   const curve = (a: number, b: number) =>
     Array.from({ length: 61 }, (_, i) => {
       const margin = LEAST * (MOST / LEAST) ** (i / 60);

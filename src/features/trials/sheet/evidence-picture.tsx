@@ -1,8 +1,8 @@
 'use client';
 
-import { scaleLinear, scaleLog } from 'd3-scale';
 import { ENOUGH } from '@/core/afloat';
 import { useI18n } from '@/i18n/client';
+import { linear, logarithmic } from '@/ui/scale';
 
 const [W, H] = [640, 190];
 const [LEFT, RIGHT, TOP, BOTTOM] = [44, 12, 14, 26];
@@ -22,8 +22,8 @@ export function EvidencePicture({
 }) {
   const { t, number } = useI18n();
   // The newest strike stands at the right, a single one too.
-  const x = scaleLinear([Math.min(0, path.length - 2), path.length - 1], [LEFT, W - RIGHT]);
-  const y = scaleLog([LEAST, MOST], [H - BOTTOM, TOP]).clamp(true);
+  const x = linear([Math.min(0, path.length - 2), path.length - 1], [LEFT, W - RIGHT]);
+  const y = logarithmic([LEAST, MOST], [H - BOTTOM, TOP], 'clamped');
   const points = [`${LEFT},${y(1)}`, ...path.map((evidence, i) => `${x(i).toFixed(1)},${y(evidence).toFixed(1)}`)];
   const last = path.at(-1);
   return (

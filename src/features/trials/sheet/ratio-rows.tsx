@@ -1,10 +1,10 @@
 'use client';
 
-import { scaleLog } from 'd3-scale';
 import type { Trial } from '@/core/afloat';
 import type { FactorResult } from '@/domain/trials/result';
 import { useI18n } from '@/i18n/client';
 import { leanText, timesText } from '../words';
+import { logarithmic } from '@/ui/scale';
 
 const W = 300;
 /** B is drawn from a fifth of A to five times A. */
@@ -72,7 +72,7 @@ export function RatioRows({
   );
 }
 
-const x = scaleLog([1 / MOST, MOST], [6, W - 6]).clamp(true);
+const x = logarithmic([1 / MOST, MOST], [6, W - 6], 'clamped');
 
 function Scale() {
   const { number } = useI18n();

@@ -1,12 +1,12 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { commonSpeeds, fitChain, workingSpeeds } from '@/core/rig';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { Part } from '@/domain/parts';
 import { Note } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
+import { linear } from '@/ui/scale';
 
 /** At which speeds the lures in the picture work, on one axis; the speeds that suit all, and the odd one out. */
 export function SpeedsTool({ lines, scene }: ToolProps) {
@@ -29,7 +29,7 @@ export function SpeedsTool({ lines, scene }: ToolProps) {
   const most =
     Math.max(0.5, ...windows.map(({ fromMps, toMps }) => (Number.isFinite(toMps) ? toMps : fromMps + 1)), ...speeds) *
     1.15;
-  const x = scaleLinear([0, most], [8, 592]).clamp(true);
+  const x = linear([0, most], [8, 592], 'clamped');
   return (
     <>
       {windows.length === 0 ? (

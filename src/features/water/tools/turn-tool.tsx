@@ -1,6 +1,5 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
 import { useEffect, useMemo, useState } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useAnswer } from '@/features/fields/use-answer';
@@ -12,6 +11,7 @@ import { STROKES } from '../column/strokes';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
 import { Slider } from '@/ui/slider';
+import { linear } from '@/ui/scale';
 
 /** Lines of a rod on each side of the boat, where nothing else is said [m]. */
 const SIDES = [2, -2, 4, -4] as const;
@@ -202,9 +202,9 @@ function Above({
   const [left, right] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
   const [low, high] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
   const size = Math.max(right - left, high - low, radiusM) * 1.1;
-  const about = (middle: number) => [middle - size / 2, middle + size / 2];
-  const x = scaleLinear(about((left + right) / 2), [20, 300]);
-  const y = scaleLinear(about((low + high) / 2), [290, 10]);
+  const about = (middle: number) => [middle - size / 2, middle + size / 2] as const;
+  const x = linear(about((left + right) / 2), [20, 300]);
+  const y = linear(about((low + high) / 2), [290, 10]);
   const path = (points: readonly (readonly [number, number])[]) =>
     points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${x(px).toFixed(1)},${y(py).toFixed(1)}`).join('');
   const boat = answers.find(({ track }) => track)?.track?.boat;
