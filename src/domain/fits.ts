@@ -2,7 +2,7 @@ import { KNOTS } from '@/core/tackle/defaults/knots';
 import { carriesPull } from '@/core/rig';
 import { PARTS_OF_JOINT, type Joint, type WeightHold } from '@/core/tackle';
 import type { Part } from './parts';
-import type { RigSlot } from './rigs';
+import type { RigSlot } from './rig-slots';
 
 /** Parts that a rod's printed windows are about: masses against its lure window, lines against its line window. */
 export function fitsRod(part: Part, rod: Part): boolean {

@@ -2,7 +2,8 @@ import type { Joint } from './joint';
 import type { Part } from './parts';
 import { completePart } from './parts/class-part';
 import type { Presentation } from './presentation';
-import { RIGS, rigPattern, type RigId, type RigSlot } from './rigs';
+import { RIGS, rigPattern, type RigId } from './rigs';
+import type { RigSlot } from './rig-slots';
 import { chainOf, startPresentation } from './start-setup';
 
 /** A pattern with class parts in every slot: what its drawing in the list of rigs shows. */

@@ -2,7 +2,8 @@ import { fitsSlot } from './fits';
 import type { Part } from './parts';
 import type { PartKind } from './parts/kinds';
 import type { Presentation } from './presentation';
-import { RIG_IDS, rigPattern, type RigId, type RigSlot } from './rigs';
+import { RIG_IDS, rigPattern, type RigId } from './rigs';
+import type { RigSlot } from './rig-slots';
 
 /** Kinds of part that a fish is to take: lures and baits. */
 export const LURE_KINDS = [

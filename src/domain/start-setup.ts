@@ -8,7 +8,8 @@ import { knotId } from './made-id';
 import type { Part } from './parts';
 import type { CastPresentation, Presentation, TowedPresentation } from './presentation';
 import { PRESENTATION_LIMITS } from './presentation-limits';
-import { rigPattern, type RigId, type RigSlot } from './rigs';
+import { rigPattern, type RigId } from './rigs';
+import type { RigSlot } from './rig-slots';
 
 /** The chain of a rig whose slots are all filled; null while one is not. */
 export function chainOf(
