@@ -1,13 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { transact } from '@/db/transact';
-import { listBox, listMovements, listReadings } from '@/db/repo';
+import { FIRST_ANGLER, listAnglers, listBox, listMovements, listReadings, putAngler } from '@/db/repo';
 import { partIdSchema, type BenchId } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import type { Guide, RawReading } from '@/domain/guides';
 import { changeBox, type BoxChange } from '@/server/box/change-box';
-import { measurePart } from '@/server/box/measure-part';
+import { measureAngler, measurePart } from '@/server/box/measure-part';
 import { mergeParts } from '@/server/box/merge-parts';
 import { moveStock } from '@/server/box/move-stock';
 import { aBench, emptyDatabase } from '../helpers/database';
@@ -229,5 +229,74 @@ describe('merging two entries', () => {
     expect(await merged(benchId, { keepId: hook.id, dropId: rod.id }, 'x', now)).toEqual({
       kind: 'other-kind',
     });
+  });
+});
+
+describe('measuring the angler', () => {
+  const sets = (partId: Part['id'], peaksN: readonly number[], asked: RawReading['asked'] = {}) => ({
+    partId,
+    guide: 'set-test' as const,
+    raw: { rows: peaksN.map((peakN) => ({ peakN })), asked },
+  });
+  const setBy = (...[benchId, ...rest]: Tail<typeof measureAngler>) =>
+    transact(db, (tx) => measureAngler(tx, benchId, ...rest));
+  const withRod = async () => {
+    const [benchId, rod] = [await aBench(db), aPart('rod')];
+    await put(benchId, rod, null);
+    return { benchId, rod };
+  };
+
+  it('makes a first angler, and keeps with the figures what was read and what stood before', async () => {
+    const { benchId, rod } = await withRod();
+    const found = await setBy(benchId, sets(rod.id, [38, 41, 39]), now);
+    if (found.kind !== 'measured') throw new Error(JSON.stringify(found));
+    const [angler, ...others] = await listAnglers(db, benchId);
+    expect(others).toEqual([]);
+    expect(angler).toMatchObject({ usual: true, entries: found.figures });
+    const [reading] = (await listReadings(db, benchId, rod.id)).rows;
+    expect(reading).toMatchObject({
+      guide: 'set-test',
+      authorId: angler!.id,
+      before: { 'angler.peakMomentNm': null },
+      after: { 'angler.peakMomentNm': found.figures.peakMomentNm },
+    });
+  });
+
+  it('leaves the angler’s other figures, and finds more of a harder set', async () => {
+    const { benchId, rod } = await withRod();
+    await transact(db, (tx) =>
+      putAngler(
+        tx,
+        benchId,
+        {
+          id: FIRST_ANGLER,
+          name: 'Ilse',
+          usual: true,
+          entries: { heightM: { value: 1.7, unit: 'm', provenance: 'measured' } },
+        },
+        now,
+      ),
+    );
+    const moment = async (peaksN: readonly number[]) => {
+      const found = await setBy(benchId, sets(rod.id, peaksN), now);
+      return found.kind === 'measured' ? found.figures.peakMomentNm!.value : 0;
+    };
+    expect(await moment([40, 41])).toBeGreaterThan(await moment([20, 21]));
+    const [angler] = await listAnglers(db, benchId);
+    expect(angler).toMatchObject({ name: 'Ilse', entries: { heightM: { value: 1.7 } } });
+  });
+
+  it('refuses what tells nothing, and a rod that is not there or was put away', async () => {
+    const { benchId, rod } = await withRod();
+    expect(await setBy(benchId, sets('part-nobody' as never, [40]), now)).toEqual({ kind: 'not-found' });
+    const hook = aPart('hook');
+    await put(benchId, hook, null);
+    expect(await setBy(benchId, sets(hook.id, [40]), now)).toMatchObject({ kind: 'bad-input' });
+    expect(
+      await setBy(benchId, { ...sets(rod.id, [40]), raw: { rows: [{ peakN: -4 }], asked: {} } }, now),
+    ).toMatchObject({ kind: 'bad-input' });
+    await changed(benchId, [{ id: rod.id, part: null, expectedVersion: 1 }], 'sold', now);
+    expect(await setBy(benchId, sets(rod.id, [40]), now)).toEqual({ kind: 'not-found' });
+    expect(await listAnglers(db, benchId)).toEqual([]);
   });
 });
