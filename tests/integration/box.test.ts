@@ -233,10 +233,10 @@ describe('merging two entries', () => {
 });
 
 describe('measuring the angler', () => {
-  const sets = (partId: Part['id'], peaksN: readonly number[], asked: RawReading['asked'] = {}) => ({
+  const sets = (partId: Part['id'], peaksN: readonly number[]) => ({
     partId,
     guide: 'set-test' as const,
-    raw: { rows: peaksN.map((peakN) => ({ peakN })), asked },
+    raw: { rows: peaksN.map((peakN) => ({ peakN })), asked: { material: 'braid' } },
   });
   const setBy = (...[benchId, ...rest]: Tail<typeof measureAngler>) =>
     transact(db, (tx) => measureAngler(tx, benchId, ...rest));
@@ -293,7 +293,11 @@ describe('measuring the angler', () => {
     await put(benchId, hook, null);
     expect(await setBy(benchId, sets(hook.id, [40]), now)).toMatchObject({ kind: 'bad-input' });
     expect(
-      await setBy(benchId, { ...sets(rod.id, [40]), raw: { rows: [{ peakN: -4 }], asked: {} } }, now),
+      await setBy(
+        benchId,
+        { ...sets(rod.id, [40]), raw: { rows: [{ peakN: -4 }], asked: { material: 'braid' } } },
+        now,
+      ),
     ).toMatchObject({ kind: 'bad-input' });
     await changed(benchId, [{ id: rod.id, part: null, expectedVersion: 1 }], 'sold', now);
     expect(await setBy(benchId, sets(rod.id, [40]), now)).toEqual({ kind: 'not-found' });

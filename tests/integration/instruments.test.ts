@@ -178,6 +178,8 @@ describe('the reader of instruments', () => {
     await second.stop();
     hubs.splice(hubs.indexOf(second), 1);
     await first.reload();
+    // What was on its way when it learnt that is written still.
+    await new Promise((resolve) => setTimeout(resolve, 300));
     await db.execute(sql`delete from live_message`);
     await new Promise((resolve) => setTimeout(resolve, 1000));
     const [rows] = (await db.execute(sql`select count(*) as n from live_message`)) as unknown as [{ n: number }[]];

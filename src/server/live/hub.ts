@@ -18,6 +18,7 @@ import { LinkCounts } from './counts';
 import { Keeper } from './keeper';
 import { openLink, type Link } from './link';
 import { noted } from './noted';
+import { oneAtATime } from './one-at-a-time';
 import { Relay } from './relay';
 import { Told } from './told';
 
@@ -71,6 +72,7 @@ export class Hub {
   #loadedEvents = false;
   #depthAt: ((mps: number) => number) | null = null;
   #ticking: NodeJS.Timeout | null = null;
+  #isOver = false;
 
   constructor(
     private readonly db: () => Db,
@@ -89,6 +91,7 @@ export class Hub {
   }
 
   start(): void {
+    this.#isOver = false;
     this.#ticking ??= setInterval(() => this.#tick(), 1000).unref();
     void this.reload();
   }
@@ -96,6 +99,9 @@ export class Hub {
   async stop(): Promise<void> {
     if (this.#ticking) clearInterval(this.#ticking);
     this.#ticking = null;
+    // One that is under way would take the leases and open the connections again.
+    this.#isOver = true;
+    await this.reload();
     for (const { link } of this.#links.values()) link.close();
     this.#links.clear();
     for (const { end } of [...this.#listeners]) end();
@@ -157,7 +163,10 @@ export class Hub {
   }
 
   /** Takes over the document as it stands in the database, and who reads. */
-  async reload(): Promise<void> {
+  readonly reload = oneAtATime(() => this.#load());
+
+  async #load(): Promise<void> {
+    if (this.#isOver) return;
     try {
       this.#reads = await holdLease(this.db(), {
         name: this.#leaseName,
