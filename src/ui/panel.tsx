@@ -15,7 +15,7 @@ export interface PanelProps {
   readonly wide?: boolean;
 }
 
-/** A sheet laid over the page, in the middle or at the left edge. */
+/** A sheet laid over the page, from the top of it or at the left edge: its head stays in place while what it holds grows. */
 export function Panel({ open, onOpenChange, title, closeLabel, children, side = false, wide = false }: PanelProps) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
@@ -27,7 +27,7 @@ export function Panel({ open, onOpenChange, title, closeLabel, children, side = 
           className={
             side
               ? 'fixed inset-y-0 left-0 z-10 w-full max-w-[352px] overflow-y-auto border-r border-ink bg-sheet p-3'
-              : 'fixed left-1/2 top-1/2 z-10 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-ink bg-sheet p-4 ' +
+              : 'fixed left-1/2 top-[6dvh] z-10 max-h-[88dvh] -translate-x-1/2 overflow-y-auto border border-ink bg-sheet p-4 ' +
                 (wide ? 'w-[min(78rem,calc(100vw-16px))]' : 'w-[min(46rem,calc(100vw-16px))]')
           }
         >

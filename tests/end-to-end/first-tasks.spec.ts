@@ -94,6 +94,7 @@ test('the ten first tasks from an empty bench, by what stands on the screen', as
     await speed.press('Enter');
     await press(page, /Weight for an angle/);
     await dialog(page).getByLabel('Depth', { exact: true }).fill('6 m');
+    await dialog(page).getByLabel('Depth', { exact: true }).press('Enter');
     await expect(dialog(page).getByTestId('weight-mass')).toHaveText(/^\d.*(g|kg)$/);
     await close(page);
   });
