@@ -180,7 +180,6 @@ export function LogView({
                 trip={trip}
                 nowS={nowS}
                 numberOf={(name) => lines.find(({ line }) => line === name)?.number ?? null}
-                own={own}
                 onTell={(events) => void tell(events)}
               />
               <LineTiles

@@ -6,6 +6,7 @@ import { dueSwaps, swapTo } from '@/domain/trials/swaps';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import { clockText } from '@/features/fields/readout';
 import { useI18n } from '@/i18n/client';
+import { own } from './own';
 import { BigButton } from './panels/big-button';
 
 /** Lines whose version a trial wants swapped now, each done in one touch. */
@@ -15,14 +16,12 @@ export function SwapReminder({
   nowS,
   numberOf,
   onTell,
-  own,
 }: {
   readonly trials: readonly TrialDocument[];
   readonly trip: Trip;
   readonly nowS: number;
   readonly numberOf: (line: string) => number | null;
   readonly onTell: (events: readonly TripEvent[]) => void;
-  readonly own: () => { readonly id: string; readonly atS: number };
 }) {
   const i18n = useI18n();
   const { t } = i18n;

@@ -7,8 +7,8 @@ const KEY_STEP = 1.3;
 /** How far a key moves the view, which is about 260 mm wide [mm]. */
 const PAN_MM = 20;
 
-/** Takes hold of a drawing, which begins whole: wheel and pinch about the pointer, drag to move, and commands for keys. */
-export function hold(svg: SVGSVGElement, onZoom: (zoom: Zoom) => void) {
+/** Lets a drawing be enlarged and moved, from whole on: wheel and pinch about the pointer, drag to move, and commands for keys. */
+export function zoomable(svg: SVGSVGElement, onZoom: (zoom: Zoom) => void) {
   const behaviour = zoom<SVGSVGElement, unknown>();
   const within = behaviour.constrain();
   const held = select(svg);
@@ -17,14 +17,14 @@ export function hold(svg: SVGSVGElement, onZoom: (zoom: Zoom) => void) {
     // Never smaller than whole, and never off the sheet.
     .constrain((transform, view) => within(transform, view, view))
     .filter((event: MouseEvent | TouchEvent) => {
-      // One finger on a whole drawing scrolls the page, as anywhere else.
+      // One finger on a drawing that is not enlarged scrolls the page, as anywhere else.
       if ('touches' in event) return event.touches.length > 1 || zoomTransform(svg).k > 1;
       return (!event.ctrlKey || event.type === 'wheel') && !event.button;
     })
     .on('zoom', ({ transform }: { readonly transform: ZoomTransform }) => onZoom(transform));
   held.call(behaviour).on('dblclick.zoom', null).call(behaviour.transform, zoomIdentity);
   return {
-    letGo: (): void => void held.on('.zoom', null),
+    stop: (): void => void held.on('.zoom', null),
     run: (action: ZoomAction): void => {
       // A step is so long on the view, however large the drawing is.
       const step = PAN_MM / zoomTransform(svg).k;

@@ -23,7 +23,7 @@ function Sheet({ name }: { readonly name: string }) {
 /** The view as the browser has it: a millimetre is a pixel here. */
 async function draw() {
   const drawn = render(<Sheet name="sheet" />);
-  // What takes hold of it is loaded after it stands.
+  // The code of the zoom is loaded after the drawing stands.
   await act(() => import('./sheet-zoom'));
   return { ...drawn, svg: drawn.getByTestId('sheet') as unknown as SVGSVGElement };
 }
@@ -160,7 +160,7 @@ describe('fingers on a drawing', () => {
     Object.defineProperty(navigator, 'maxTouchPoints', { configurable: true, value: 5 });
   });
 
-  it('one scrolls the page while the drawing is whole, two take hold of it', async () => {
+  it('one scrolls the page while the drawing is not enlarged, two enlarge it', async () => {
     const { svg } = await draw();
     expect(touched(svg, 1)).toBe(false);
     expect(touched(svg, 2)).toBe(true);

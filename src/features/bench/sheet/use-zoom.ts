@@ -14,7 +14,7 @@ export type ZoomAction = 'larger' | 'smaller' | 'whole' | 'pan-left' | 'pan-righ
 
 const WHOLE: Zoom = { k: 1, x: 0, y: 0 };
 
-/** How the drawing that `ref` is given to is enlarged and moved; what takes hold of it comes once the page is alive. */
+/** How the drawing with this `ref` is enlarged and moved; the code for it is loaded once the page is alive. */
 export function useZoom() {
   const [zoom, setZoom] = useState(WHOLE);
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
@@ -22,11 +22,11 @@ export function useZoom() {
   const held = useRef<{ readonly run: (action: ZoomAction) => void } | null>(null);
   useEffect(() => {
     if (!svg || !sheetZoom) return;
-    const holding = sheetZoom.hold(svg, setZoom);
-    held.current = holding;
+    const zoomable = sheetZoom.zoomable(svg, setZoom);
+    held.current = zoomable;
     return () => {
       held.current = null;
-      holding.letGo();
+      zoomable.stop();
     };
   }, [svg, sheetZoom]);
   return { zoom, svg, ref: setSvg, run: (action: ZoomAction) => held.current?.run(action) };

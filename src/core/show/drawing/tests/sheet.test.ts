@@ -5,6 +5,15 @@ import { scaleToFit, type Dimension, type Pt } from '../primitives';
 import { SIZE, INSET, drawings, pointsOf, dimension, length, textBox, crosses, distanceToSegment } from './drawing-kit';
 
 describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detail }) => {
+  const inHand = () =>
+    drawDetail({
+      rig,
+      chain: file.chain,
+      presentation: file.presentation,
+      figures: evaluation.figures,
+      widthMm: 104,
+      heightMm: 50,
+    });
   it('stays on the paper', () => {
     for (const [drawing, size] of [
       [sheet, SIZE],
@@ -41,18 +50,7 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
   });
 
   it('runs no dimension line through a text, in either language', () => {
-    for (const drawing of [
-      sheet,
-      detail,
-      drawDetail({
-        rig,
-        chain: file.chain,
-        presentation: file.presentation,
-        figures: evaluation.figures,
-        widthMm: 104,
-        heightMm: 50,
-      }),
-    ]) {
+    for (const drawing of [sheet, detail, inHand()]) {
       const lines = drawing.primitives.flatMap((p): (readonly [Pt, Pt])[] =>
         p.kind === 'dimension'
           ? [[p.from, p.to]]
@@ -78,18 +76,7 @@ describe.each(drawings)('drawing of $id', ({ file, rig, evaluation, sheet, detai
   });
 
   it('keeps balloons clear of dimension lines and of each other, on a desk and in the hand', () => {
-    for (const drawing of [
-      sheet,
-      detail,
-      drawDetail({
-        rig,
-        chain: file.chain,
-        presentation: file.presentation,
-        figures: evaluation.figures,
-        widthMm: 104,
-        heightMm: 50,
-      }),
-    ]) {
+    for (const drawing of [sheet, detail, inHand()]) {
       const balloons = drawing.primitives.flatMap((p) => (p.kind === 'balloon' ? [p] : []));
       const lines = drawing.primitives.flatMap((p) => (p.kind === 'dimension' ? [p] : []));
       for (const balloon of balloons) {
