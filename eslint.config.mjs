@@ -28,6 +28,20 @@ const config = [
       ],
     },
   },
+  {
+    files: ['src/**'],
+    ignores: ['src/ui/link.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          name: 'next/link',
+          importNames: ['default'],
+          message: 'Take Link from @/ui/link: it asks for no view ahead of time.',
+        },
+      ],
+    },
+  },
   // No React there, and its rules take half a minute to find none.
   {
     files: ['src/{core,domain,db,server,workers,cli}/**', 'tests/**', 'bench/**', 'scripts/**'],

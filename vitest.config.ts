@@ -34,6 +34,19 @@ export default defineConfig({
       {
         resolve: { alias },
         test: {
+          name: 'views',
+          environment: 'happy-dom',
+          environmentOptions: { happyDOM: { width: 1280, height: 800 } },
+          include: ['tests/views/*.test.tsx'],
+          setupFiles: ['tests/helpers/seed.ts', 'tests/views/in-one-process.ts'],
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
           name: 'integration',
           include: ['tests/integration/*.test.ts'],
           setupFiles: ['tests/helpers/seed.ts', 'tests/helpers/in-a-request.ts'],

@@ -283,8 +283,8 @@ run_tests() {
   END_TO_END_DATABASE_URL=$(mariadb_database "$dir" ferula_end_to_end)
   END_TO_END_DATABASE_URL_2=$(mariadb_database "$dir" ferula_end_to_end_2)
   END_TO_END_DATABASE_URL_3=$(mariadb_database "$dir" ferula_end_to_end_3)
-  END_TO_END_DATABASE_URL_4=$(mariadb_database "$dir" ferula_end_to_end_4)
-  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL END_TO_END_DATABASE_URL_2 END_TO_END_DATABASE_URL_3 END_TO_END_DATABASE_URL_4
+  VIEWS_DATABASE_URL=$(mariadb_database "$dir" ferula_views)
+  export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL END_TO_END_DATABASE_URL_2 END_TO_END_DATABASE_URL_3 VIEWS_DATABASE_URL
   node scripts/test.mjs || status=$?
   exit "$status"
 }

@@ -84,7 +84,7 @@ async function aCrew(page) {
 }
 
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/bin/chromium-headless-shell',
   chromiumSandbox: false,
   args: [
     '--disable-gpu',

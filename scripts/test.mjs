@@ -16,92 +16,93 @@ const CHECKS = [
   ['types of the tests', [bin('tsc'), '--noEmit', '-p', 'tests']],
 ];
 
-/** A suite is counted test by test from its JSON report. */
-const SUITES = [
-  [
-    'unit',
-    (report) => [
-      bin('vitest'),
-      'run',
-      '--project',
-      'unit',
-      '--project',
-      'hooks',
-      '--reporter=default',
-      '--reporter=json',
-      `--outputFile.json=${report}`,
-    ],
-    vitestCount,
+/** The tests of these projects of vitest.config.ts, counted one by one from their report. */
+const vitest = (name, projects, env) => ({
+  name,
+  command: (report) => [
+    bin('vitest'),
+    'run',
+    ...projects.flatMap((project) => ['--project', project]),
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${report}`,
   ],
-  [
-    'integration',
-    (report) => [
-      bin('vitest'),
-      'run',
-      '--project',
-      'integration',
-      '--reporter=default',
-      '--reporter=json',
-      `--outputFile.json=${report}`,
-    ],
-    vitestCount,
-  ],
-  ['end-to-end', () => [bin('playwright'), 'test'], playwrightCount],
-];
+  count: vitestCount,
+  env,
+});
+
+const UNIT = vitest('unit', ['unit', 'hooks']);
+const INTEGRATION = vitest('integration', ['integration']);
+const VIEWS = vitest('views', ['views'], { INTEGRATION_DATABASE_URL: process.env.VIEWS_DATABASE_URL });
+const BROWSER = { name: 'end-to-end', command: () => [bin('playwright'), 'test'], count: playwrightCount };
 
 let passed = 0;
 let failed = 0;
 /** What failed, said again at the end: there it is found. */
 const failures = [];
-const add = (name, count) => {
+const out = process.stdout.write.bind(process.stdout);
+const add = (name, count, seconds, say = out) => {
   passed += count.passed;
   failed += count.failed;
   if (count.failed > 0) failures.push(...(count.named?.length ? count.named : [name]));
-  console.log(`${name}: ${count.passed} passed, ${count.failed} failed\n`);
+  say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// The checks use one core, unit and integration tests the others: they run side by side, and what the checks say comes after.
-const browser = SUITES.at(-1);
-const checking = inTurn(CHECKS);
-for (const each of SUITES.slice(0, -1)) await suite(each);
-for (const { name, output, status } of await checking) {
-  console.log(`== ${name}`);
-  process.stdout.write(output);
-  add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
-}
-await suite(browser);
+// On two cores: what needs no browser in two rows side by side, the second of which speaks when it is through; then the browser.
+const second = later(async (say) => {
+  for (const check of CHECKS) await whole(check, say);
+  await suite(VIEWS, say);
+});
+await suite(UNIT);
+await suite(INTEGRATION);
+await second();
+await suite(BROWSER);
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-async function suite([name, command, count]) {
+async function suite({ name, command, count, env }, say) {
   const report = join(reports, `${name}.json`);
-  console.log(`== ${name}`);
-  const { status } = await run(command(report), { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: report } });
-  add(name, counted(report, count, status));
+  const { status, seconds } = await run(name, command(report), { env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report }, say });
+  add(name, counted(report, count, status), seconds, say);
 }
 
-async function inTurn(checks) {
-  const results = [];
-  for (const [name, command] of checks) results.push({ name, ...(await run(command, { quiet: true })) });
-  return results;
+async function whole([name, command], say) {
+  const { status, seconds } = await run(name, command, { say });
+  add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, seconds, say);
 }
 
-/** Runs a command; quiet keeps what it says. */
-function run([command, ...args], { env = {}, quiet = false } = {}) {
+/** Begins some work now, and gives a function that waits for it and prints all it said. */
+function later(work) {
+  let said = '';
+  const done = work((text) => (said += text));
+  return async () => {
+    await done;
+    process.stdout.write(said);
+  };
+}
+
+/** Runs a command under its name; what it says goes to `say`, or straight out. */
+function run(name, [command, ...args], { env = {}, say }) {
+  (say ?? out)(`== ${name}\n`);
+  const start = performance.now();
+  const seconds = () => Math.round((performance.now() - start) / 1000);
   return new Promise((resolve) => {
     const child = spawn(command, args, {
-      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit',
+      stdio: say ? ['ignore', 'pipe', 'pipe'] : 'inherit',
       env: { ...process.env, ...env },
     });
-    let output = '';
-    child.stdout?.on('data', (chunk) => (output += chunk));
-    child.stderr?.on('data', (chunk) => (output += chunk));
-    child.once('error', (error) => resolve({ status: 1, output: `${error.message}\n` }));
-    child.once('close', (status) => resolve({ status: status ?? 1, output }));
+    child.stdout?.on('data', (chunk) => say(String(chunk)));
+    child.stderr?.on('data', (chunk) => say(String(chunk)));
+    child.once('error', (error) => {
+      console.error(error.message);
+      resolve({ status: 1, seconds: seconds() });
+    });
+    child.once('close', (status) => resolve({ status: status ?? 1, seconds: seconds() }));
   });
 }
+
 /** A suite that fell over before it could report, or failed outside any test, is one failure more. */
 function counted(report, count, status) {
   let result;

@@ -14,47 +14,6 @@ async function newDay(page: Page) {
   await ready(page);
 }
 
-/** Opens a cell of the strip by its name. */
-const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`).click();
-
-test('what is said of the day ranks the setups, is kept, and says what to mind', async ({ page }) => {
-  await newDay(page);
-  const rows = suited(page).locator('[data-standing]');
-  await expect(rows).toHaveCount(20);
-  await expect(rows.first()).toHaveAttribute('data-standing', 'suits');
-  await clean(page);
-
-  await cell(page, 'temperature');
-  await page.getByLabel('Water at the surface').fill('6');
-  await page.keyboard.press('Enter');
-  await page.getByRole('dialog').getByLabel('clarity').selectOption('murky');
-  await page.keyboard.press('Escape');
-  await expect(page.getByText('Cold water: wear a life jacket')).toBeVisible();
-  const wall = rows.filter({ hasText: 'Drowned-wall zander' });
-  await expect(wall).toHaveAttribute('data-standing', 'outside');
-  await expect(wall).toContainText('Clarity: today murky, you use it when stained.');
-  await reload(page);
-  await expect(page.locator('[data-cell="temperature"]')).toContainText('6 °C');
-  await expect(page.locator('[data-cell="temperature"]')).toHaveAttribute('data-said', 'true');
-  await expect(page.locator('[data-cell="depths"]')).toHaveAttribute('data-said', 'false');
-  await expect(wall).toHaveAttribute('data-standing', 'outside');
-});
-
-test('a depth and a method that nothing serves are holes; what fails is mended from the Box by itself', async ({
-  page,
-}) => {
-  await newDay(page);
-  await cell(page, 'depths');
-  await page.getByLabel('Fish to').fill('60 m');
-  await page.keyboard.press('Escape');
-  await expect(page.getByTestId('holes')).toContainText(/to 60 m Nearest: /);
-  const lily = suited(page).locator('[data-standing="fails"]').filter({ hasText: 'Lily bay' });
-  await lily.getByRole('button', { name: 'Lily bay, flick of the wrist' }).click();
-  await expect(lily.getByRole('status')).toContainText('Then everything is sound.', { timeout: 30_000 });
-  await page.keyboard.press('o');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lily bay, flick of the wrist');
-});
-
 test('a day on a new water is planned from nothing to printed cards by keyboard', async ({ page }) => {
   await newDay(page);
   // The water, with its latitude for the light.
@@ -101,40 +60,6 @@ test('a day on a new water is planned from nothing to printed cards by keyboard'
   await clean(page);
   await page.getByRole('link', { name: 'Today', exact: true }).last().click();
   await expect(slot(page, 'Morning shallows').locator('[data-state="planned"]')).toHaveCount(1);
-});
-
-test('the slots of a plan go on deck with spares, into Tying and into the water', async ({ page }) => {
-  await open(page, '/today?plan=plan-lake');
-  await ready(page);
-  await page.keyboard.press('d');
-  const plan = page.getByRole('region', { name: 'Deck plan' });
-  await expect(plan.getByRole('listitem')).toHaveCount(4);
-  await expect(page.getByRole('region', { name: 'Pack list' })).toContainText('to spare');
-  await clean(page);
-  await page.getByRole('textbox', { name: 'Name' }).fill('Morning of the long shore');
-  await page.getByRole('main').getByRole('button', { name: 'save', exact: true }).first().click();
-  await expect(page).toHaveURL(/\/quiver\/deck$/);
-  await reload(page);
-  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Morning of the long shore');
-  await page.getByRole('link', { name: 'leaders still to tie' }).click();
-  await expect(page.getByTestId('plan')).toHaveAttribute('data-outcome', /ok|short/);
-});
-
-test('a leg under paddle knows its wind and what the lure pulls; a canoe is held to what it carries', async ({
-  page,
-}) => {
-  await open(page, '/today?plan=plan-canoe');
-  await ready(page);
-  const home = slot(page, 'Home into the wind');
-  await expect(home).toContainText('Headwind 4 m/s.');
-  await expect(home.getByTestId('leg-force')).toContainText('at the paddle');
-  await expect(page.locator('[data-care="load-rods"]')).toHaveCount(0);
-  for (const name of ['Big tail with a stinger', 'Diving minnow on a crimped leader'])
-    await home.getByRole('button', { name: `Fish ${name} in Home into the wind` }).click();
-  await expect(page.locator('[data-care="load-rods"]')).toBeVisible();
-  await reload(page);
-  await expect(home.locator('[data-state="planned"]')).toHaveCount(3);
-  await expect(page.getByTestId('plan-bar')).toHaveAttribute('data-state', 'changed');
 });
 
 test('baits and fish as a table, and a plan that was changed elsewhere is not written over', async ({

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { clean, open, reload, watchErrors } from './page';
+import { open, watchErrors } from './page';
 
 watchErrors();
 
@@ -77,25 +77,6 @@ test('a trial is planned, swapped by the log through two days, and closed with a
   await expect(page.getByTestId('trial-sheet')).toBeVisible();
 });
 
-test('a trial is counted by hand, touch by touch, and taken back', async ({ page }) => {
-  await begin(page, 'Loop or knot', 'Anything, counted by hand');
-  await page.getByTestId('edit-trial').getByRole('button', { name: 'Begin the trial' }).click();
-  await expect(page.getByTestId('trial-sheet')).toContainText('Loop or knot');
-  const hand = page.getByTestId('hand-count');
-  for (let n = 0; n < 6; n += 1) await hand.getByRole('button', { name: /^B/ }).click();
-  await page.keyboard.press('a');
-  await page.keyboard.press('u');
-  await expect(page.getByTestId('ledger')).toContainText('A 0, B 6');
-  await expect(page.getByTestId('verdict')).toContainText('Not yet');
-  await reload(page);
-  await expect(hand.getByRole('button', { name: /^B/ })).toContainText('6');
-  await clean(page);
-  await page.keyboard.press('e');
-  await page.getByRole('button', { name: 'Delete this trial' }).click();
-  await page.getByRole('button', { name: 'Delete it for good' }).click();
-  await expect(page.getByTestId('ledger')).not.toContainText('Loop or knot');
-});
-
 test('two windows change one trial: the second is told, and nothing is written over', async ({ page, context }) => {
   await begin(page, 'Two windows', 'Anything, counted by hand');
   await page.getByTestId('edit-trial').getByRole('button', { name: 'Begin the trial' }).click();
@@ -109,19 +90,4 @@ test('two windows change one trial: the second is told, and nothing is written o
   await other.getByRole('button', { name: 'Show it as it is now' }).click();
   await expect(other.getByTestId('hand-count').getByRole('button', { name: /^A/ })).toContainText('1');
   await other.close();
-});
-
-test('the demo: settled, undecided, and predictions checked by fish', async ({ page }) => {
-  await open(page, '/trials');
-  await expect(page.getByTestId('ledger')).toContainText('Front hook or tail hook');
-  await page.getByRole('link', { name: /^Minnow on a flat line/ }).click();
-  await expect(page.getByTestId('verdict')).toHaveAttribute('data-verdict', 'not-yet');
-  await expect(page.getByTestId('ratios').locator('[data-factor=place]')).toContainText('May be the reason');
-  await expect(page.getByTestId('differs')).toContainText('nobody knows which of them it was');
-  await clean(page);
-  await page.keyboard.press('j');
-  await expect(page.getByTestId('judged-set')).toHaveAttribute('data-outcome', 'judged');
-  await expect(page.getByTestId('held-by')).toContainText('tail hook');
-  await expect(page.getByTestId('depths')).toContainText('times as deep as predicted');
-  await clean(page);
 });

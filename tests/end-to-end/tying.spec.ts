@@ -42,48 +42,6 @@ test('three kinds of leader are planned, marked as tied, taken from stock, and k
   await expect(plan).toContainText('spool 1: 36 m');
 });
 
-test('what runs short is said, and cannot be marked', async ({ page }) => {
-  await open(page, '/tying');
-  await page.getByLabel('How many of Drowned-wall zander, 12 cm tail').fill('60');
-  await expect(page.getByTestId('plan')).toHaveAttribute('data-outcome', 'short');
-  await expect(page.getByTestId('plan')).toContainText('cannot be cut');
-  await expect(page.getByRole('button', { name: 'mark as tied' })).toBeDisabled();
-});
-
-test('a leader is tied by steps: what is missing on the line holds Next back', async ({ page }) => {
-  await open(page, '/tying/steps/setup-drowned-wall');
-  await expect(page.getByRole('region', { name: 'The step' })).toContainText('Cut 1.39 m of Fluorocarbon 0.37 mm');
-  const next = page.getByRole('button', { name: 'Next', exact: true }).first();
-  for (const kind of ['tie', 'test', 'trim', 'thread', 'leave']) {
-    await next.click();
-    await expect(page.locator(`[data-step="${kind}"]`)).toBeVisible();
-  }
-  await expect(next).toBeDisabled();
-  for (const box of await page.getByRole('region', { name: 'The step' }).getByRole('checkbox').all()) await box.check();
-  await clean(page);
-  await next.click();
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('Done: coil it up and put it away.')).toBeVisible();
-  await page.keyboard.press('t');
-  await expect(page.getByRole('timer')).toContainText('rest');
-});
-
-test('a torn bait is joined by steps, with its caution and a rest to cool; crimp and ring are sized by the line', async ({
-  page,
-}) => {
-  await open(page, '/tying');
-  await page.keyboard.press('m');
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('Never heat elastomers');
-  await dialog.getByLabel('Rest').fill('2:30');
-  await dialog.getByRole('button', { name: 'start' }).click();
-  await expect(dialog.getByRole('timer')).toContainText(/rest 2:(30|2\d)/);
-  await clean(page);
-  await page.keyboard.press('Escape');
-  await page.keyboard.press('s');
-  await expect(page.getByRole('dialog').getByRole('row', { name: /Diving minnow/ })).toContainText('Crimp 1.6 mm');
-});
-
 test('cards bear what is on them and a code that opens the setup', async ({ page }) => {
   await open(page, '/tying/cards?setup=setup-drowned-wall&count=2&setup=setup-crimped-minnow&count=1');
   await expect(page.getByRole('listitem')).toHaveCount(3);
@@ -92,25 +50,4 @@ test('cards bear what is on them and a code that opens the setup', async ({ page
   const code = (await page.getByRole('listitem').first().locator('p').last().innerText()).trim();
   await page.goto(`/s/${code.toLowerCase()}`);
   await expect(page).toHaveURL(/\/bench\/setup-drowned-wall$/);
-});
-
-test('jig lab: filed by keys, dropped ten thousand times, and the best flats beat the one by hand', async ({
-  page,
-}) => {
-  await open(page, '/tying/jig');
-  const good = async (name: string) =>
-    Number(await page.getByRole('region', { name, exact: true }).getAttribute('data-good'));
-  const [before, byHand] = [await good('Before'), await good('After')];
-  await page.getByRole('slider').focus();
-  const filed = await page.getByTestId('filed').innerText();
-  for (let i = 0; i < 5; i += 1) await page.keyboard.press('ArrowUp');
-  await expect(page.getByTestId('filed')).not.toHaveText(filed);
-  await page.getByRole('main').getByRole('button', { name: 'drop it' }).first().click();
-  await expect(page.getByTestId('drops')).toContainText('Of 10,000 drops');
-  await page.getByRole('main').getByRole('button', { name: 'find the best flats' }).first().click();
-  await expect(page.getByTestId('best-cut')).toBeVisible({ timeout: 60_000 });
-  expect(Number(await page.getByTestId('best-cut').getAttribute('data-good'))).toBeGreaterThanOrEqual(byHand);
-  await page.getByRole('main').getByRole('button', { name: 'file one flat' }).first().click();
-  await expect.poll(() => good('After')).toBeGreaterThan(before + 0.3);
-  await clean(page);
 });

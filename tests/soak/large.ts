@@ -49,7 +49,7 @@ try {
       });
     });
   }
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', chromiumSandbox: false });
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', chromiumSandbox: false });
   for (const [path, sign] of [
     ['/bench', 'table tbody tr'],
     ['/bench?page=5', 'table tbody tr'],

@@ -74,7 +74,7 @@ class Phone {
 
 const launched = (profile: string): Promise<BrowserContext> =>
   chromium.launchPersistentContext(profile, {
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
     chromiumSandbox: false,
     args: ARGS,
     viewport: { width: 390, height: 844 },

@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import { getI18n } from '@/i18n/server';
+import { Link } from '@/ui/link';
 
 export default async function NotFound() {
   const { t } = await getI18n();

@@ -1,8 +1,8 @@
-import Link from 'next/link';
 import type { RefObject } from 'react';
 import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { BENCH_COMMANDS, type BenchCommandName } from './commands';
 
 export interface BenchFootProps {

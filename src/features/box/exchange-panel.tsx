@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import type { PlannedLine } from '@/domain/exchange/plan-parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { BoxPart } from '@/server/queries/box-page';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { useExchange, type Exchange } from './use-exchange';
 

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { outlineOfPart } from '@/core/show';
 import { OutlineShapes } from '@/features/fields/outline-view';
@@ -14,6 +13,7 @@ import { UNDERLINE } from '@/features/fields/shown-as';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel, fieldText } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';
+import { Link } from '@/ui/link';
 import { RodPower } from './rod-power';
 
 export interface PartCardProps {
@@ -108,7 +108,7 @@ export function PartCard({
           {/* Not asked for ahead: a bench that is replaced takes its setups with it, and the browser would log each as missing. */}
           {uses.map(({ id, name }) => (
             <li key={id} className="semi-narrow truncate text-[13px]">
-              <Link prefetch={false} href={`/bench/${id}`} className="underline decoration-faint hover:decoration-ink">
+              <Link href={`/bench/${id}`} className="underline decoration-faint hover:decoration-ink">
                 {name}
               </Link>
             </li>

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { Part } from '@/domain/parts';
@@ -10,6 +9,7 @@ import { useI18n } from '@/i18n/client';
 import { failureText, problemText } from '@/i18n/problem-text';
 import { changeBoxAction } from '@/server/actions/box';
 import type { BrokenSetupPage } from '@/server/queries/setup-page';
+import { Link } from '@/ui/link';
 
 /** A revision that cannot be worked out: what is wrong, and the ways to mend it. */
 export function BrokenSetupView({ setup, revision, faults, parts, revisions }: BrokenSetupPage) {

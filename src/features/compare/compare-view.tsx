@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo } from 'react';
 import type { Ranges } from '@/core/decide';
 import { effectFigures, VERDICT_NAMES, type VerdictName } from '@/core/judge';
@@ -14,6 +13,7 @@ import { useI18n } from '@/i18n/client';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import type { Compared } from '@/server/queries/comparison';
 import type { BrokenSetup } from '@/server/setups/newest-setups';
+import { Link } from '@/ui/link';
 import type { QuestionOf } from '@/workers/protocol';
 
 /** Up to four setups beside each other, verdict by verdict, each with its range. */

@@ -1,7 +1,7 @@
 'use client';
 
-import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 import { leave } from './enter';
 import { OTHER, WayIn } from './way-in';
 
@@ -11,7 +11,7 @@ export function Refused() {
   return (
     <WayIn title={t('crew.refused.title')}>
       <p>{t('crew.refused.why')}</p>
-      <Link href="/" prefetch={false} className={OTHER}>
+      <Link href="/" className={OTHER}>
         {t('crew.refused.home')}
       </Link>
       <button type="button" className={OTHER} onClick={() => void leave()}>

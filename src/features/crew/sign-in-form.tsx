@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useState, useTransition, type FormEvent } from 'react';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 import type { Asked } from './ask';
 import { enter, signIn } from './enter';
 import { BigField, GO, OTHER, Said, WayIn } from './way-in';

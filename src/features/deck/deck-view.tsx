@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { MOST_ON_DECK } from '@/domain/deck';
 import { isConflict, type DeckRemark } from '@/domain/deck-remarks';
 import { seatTakes } from '@/core/tackle';
@@ -10,6 +9,7 @@ import { partDetail, partTitle } from '@/i18n/part-text';
 import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { TextField } from '@/ui/text-field';
 import { BrokenSetups } from '@/features/fields/broken-setups';
 import { BrokenRows } from '@/features/fields/broken-rows';
@@ -108,7 +108,6 @@ export function DeckView(page: DeckPage) {
                 '/tying',
                 deck.entries.map(({ setupId }) => setupId),
               )}
-              prefetch={false}
             >
               {t('deck.leaders')}
             </Link>

@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
 import { faultText } from '@/i18n/problem-text';
 import type { BrokenSetup } from '@/server/setups/newest-setups';
+import { Link } from '@/ui/link';
 
 /** Setups that cannot be worked out: by name, what is wrong, and the way to where it is mended. The view goes on without them. */
 export function BrokenSetups({ broken }: { readonly broken: readonly BrokenSetup[] }) {

@@ -77,11 +77,16 @@ export function Table({
         <caption className="narrow text-left text-[13px] font-semibold">{caption}</caption>
         <thead>
           <tr className="border-y border-ink text-[12.5px]">
-            {head.map((cell, i) => (
-              <th key={i} className={`px-1.5 py-1 font-normal ${i === 0 ? 'text-left' : 'text-right'}`}>
-                {cell}
-              </th>
-            ))}
+            {head.map((cell, i) =>
+              // Over a column of buttons stands nothing.
+              cell === '' ? (
+                <td key={i} />
+              ) : (
+                <th key={i} className={`px-1.5 py-1 font-normal ${i === 0 ? 'text-left' : 'text-right'}`}>
+                  {cell}
+                </th>
+              ),
+            )}
           </tr>
         </thead>
         <tbody>

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
 import { VERDICT_NAMES } from '@/core/judge';
@@ -15,6 +14,7 @@ import { useI18n } from '@/i18n/client';
 import { partDetail, partTitle } from '@/i18n/part-text';
 import { reasonText, verdictText } from '@/i18n/setup-text';
 import { loadDemoAction } from '@/server/actions/bench';
+import { Link } from '@/ui/link';
 import { Mark } from '@/ui/mark';
 import { MeasureFirst } from './measure-first';
 import { HANDS, useFirstSetup, type Hand } from './use-first-setup';

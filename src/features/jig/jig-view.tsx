@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import type { Part } from '@/domain/parts';
 import { Caution } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { ProgressLine } from '@/ui/progress-line';
 import { FileView } from './jig-drawing';
 import { useJig } from './use-jig';

@@ -1,7 +1,7 @@
 'use client';
 
-import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 
 const PLACES = [
   ['log', '/log'],
@@ -22,7 +22,6 @@ export function LogNav({ open }: { readonly open: 'log' | 'trips' | 'ask' | 'day
         <Link
           key={name}
           href={href}
-          prefetch={false}
           aria-current={name === open ? 'page' : undefined}
           className={`flex min-h-11 items-center px-2 ${name === open ? 'border-b-2 border-ink font-semibold' : 'text-dim hover:text-ink'}`}
         >

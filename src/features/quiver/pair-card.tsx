@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { SCORE_PARTS, type RodScore, type ScorePart } from '@/core/decide';
 import { useI18n, type I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
+import { Link } from '@/ui/link';
 import { rowName, scoreText } from './names';
 import type { Place } from './score-table';
 import type { QuiverState } from './use-quiver';
@@ -28,11 +28,7 @@ export function PairCard({ state, place }: { readonly state: QuiverState; readon
         </strong>
         <span>{t('quiver.on', { rod: rod.name ?? t('part.rod.plain') })}</span>
         <strong className="text-[19px] font-semibold">{scoreText(i18n, score.score)}</strong>
-        <Link
-          href={`/bench/${each.setupId}`}
-          prefetch={false}
-          className="ml-auto text-[13px] underline underline-offset-2"
-        >
+        <Link href={`/bench/${each.setupId}`} className="ml-auto text-[13px] underline underline-offset-2">
           {t('quiver.toBench')}
         </Link>
       </h2>

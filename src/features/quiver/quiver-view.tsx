@@ -1,13 +1,13 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useI18n } from '@/i18n/client';
 import type { QuiverPage } from '@/server/queries/quiver-page';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { ProgressEdge } from '@/ui/progress-edge';
 import { AskBar } from './ask-bar';

@@ -1,6 +1,6 @@
-import Link from 'next/link';
 import { getI18n } from '@/i18n/server';
 import type { Frame } from '@/server/queries/frame';
+import { Link } from '@/ui/link';
 import { PreferenceSwitches } from './preference-switches';
 import { Views } from './views';
 

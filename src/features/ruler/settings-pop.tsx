@@ -1,7 +1,7 @@
 'use client';
 
-import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
+import { Link } from '@/ui/link';
 import { Pop } from '@/ui/pop';
 
 export interface SettingsPopProps {

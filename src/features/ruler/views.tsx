@@ -1,9 +1,10 @@
 'use client';
 
-import Link, { useLinkStatus } from 'next/link';
+import { useLinkStatus } from 'next/link';
 import { usePathname } from 'next/navigation';
 import { may, type Need, type Role } from '@/domain/crew/roles';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 
 /** Views in the order of work; a word is there when its view is. */
 const VIEWS = [

@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import type { TrialRule } from '@/domain/trials/trial-document';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 
 /** Rules that settled trials made, each with the trial that it rests on. */
 export function TrialRules({ rules }: { readonly rules: readonly TrialRule[] }) {

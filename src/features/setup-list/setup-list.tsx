@@ -1,4 +1,3 @@
-import Link from 'next/link';
 import { VERDICT_NAMES } from '@/core/judge';
 import { revisionLetter } from '@/domain/revision-letter';
 import { MARK_SHAPE } from '@/features/fields/shown-as';
@@ -6,6 +5,7 @@ import { getI18n } from '@/i18n/server';
 import { verdictText } from '@/i18n/setup-text';
 import { faultText } from '@/i18n/problem-text';
 import type { SetupLines } from '@/server/queries/setup-list';
+import { Link } from '@/ui/link';
 import { Mark } from '@/ui/mark';
 import { EmptyBench } from './empty-bench';
 import { BringBack, SetupActions } from './setup-actions';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Turn } from '@/core/afloat';
@@ -16,6 +15,7 @@ import { removeSpreadAction } from '@/server/actions/spreads';
 import type { SpreadPage } from '@/server/queries/spread-page';
 import { useKeys } from '@/ui/keys';
 import { ViewKeys } from '@/features/fields/view-keys';
+import { Link } from '@/ui/link';
 import { Drawings } from './drawings/drawings';
 import { choosesLine, KEYS, lineOfAction, type Action } from './keys';
 import { LineList } from './list/line-list';

@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
+import { Link } from '@/ui/link';
 import type { Today } from './use-today';
 
 type Rod = Extract<Part, { kind: 'rod' }>;
@@ -17,7 +17,7 @@ export function DeckStrip({ today, href }: { readonly today: Today; readonly hre
   return (
     <section aria-label={t('today.deck')} data-testid="deck" className="border border-ink bg-sheet px-3 py-1">
       <h2 className="narrow flex items-baseline gap-3 text-[14px] font-semibold">
-        <Link href={href} prefetch={false} className="underline underline-offset-2">
+        <Link href={href} className="underline underline-offset-2">
           {t('today.deck')}
         </Link>
         <span className="font-normal text-dim">{rods.length === 0 ? t('today.deckEmpty') : t('today.deckOrder')}</span>

@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import type { Hole } from '@/core/decide';
 import { useI18n, type I18n } from '@/i18n/client';
 import { capOf, useLetterKeys } from '@/ui/keys';
 import { KeyCap } from '@/ui/key-cap';
+import { Link } from '@/ui/link';
 import type { Care } from './care';
 import type { Today } from './use-today';
 
@@ -80,7 +80,6 @@ export function SideColumn({
             <Link
               key={each.action}
               href={each.href}
-              prefetch={false}
               className={`${step} ${each.action === 'trip' ? 'bg-hi text-on-hi hover:bg-hi' : ''}`}
             >
               {inside(each)}

@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { entryOf } from '@/domain/deck-entries';
@@ -15,6 +14,7 @@ import { withSetups } from '@/features/fields/with-setups';
 import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
 import { useKeys } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { ViewKeys } from '@/features/fields/view-keys';
 import { ProgressLine } from '@/ui/progress-line';

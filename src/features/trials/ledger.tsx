@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
 import type { LedgerLine } from '@/server/queries/trials-page';
+import { Link } from '@/ui/link';
 import { standingText } from './words';
 
 /** Every trial there was, also those that came to nothing; the newest first, open ones before the others. */
@@ -16,7 +16,6 @@ export function Ledger({ ledger, openId }: { readonly ledger: readonly LedgerLin
           <li key={trial.id} className="border-b border-faint">
             <Link
               href={`/trials?trial=${encodeURIComponent(trial.id)}`}
-              prefetch={false}
               aria-current={trial.id === openId ? 'page' : undefined}
               className={`block px-2 py-1.5 hover:bg-paper ${trial.id === openId ? 'bg-sheet shadow-[inset_3px_0_0_var(--ink)]' : ''}`}
             >

@@ -1,7 +1,7 @@
 'use client';
 
-import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 
 /** Between the ledger of trials and what fish say of the bench. */
 export function TrialsNav({ open }: { readonly open: 'trials' | 'judge' }) {
@@ -15,7 +15,6 @@ export function TrialsNav({ open }: { readonly open: 'trials' | 'judge' }) {
         <Link
           key={name}
           href={name === 'trials' ? '/trials' : '/trials/judge'}
-          prefetch={false}
           aria-current={name === open ? 'page' : undefined}
           className={`flex min-h-11 items-center px-2 ${name === open ? 'border-b-2 border-ink font-semibold' : 'text-dim hover:text-ink'}`}
         >

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
@@ -15,6 +14,7 @@ import { removeTrialAction } from '@/server/actions/trials';
 import { changeHouseAction } from '@/server/actions/house';
 import type { TrialsPage } from '@/server/queries/trials-page';
 import { useKeys } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { ViewKeys } from '@/features/fields/view-keys';
 import { KEYS, type Action } from './keys';

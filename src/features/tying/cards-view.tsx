@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { create } from 'qrcode';
 import { evaluate } from '@/core/judge';
 import { leadersOf } from '@/core/make';
@@ -8,6 +7,7 @@ import { revisionLetter } from '@/domain/revision-letter';
 import { shortCode } from '@/domain/short-code';
 import { useI18n } from '@/i18n/client';
 import type { QuiverSetup } from '@/server/queries/quiver-page';
+import { Link } from '@/ui/link';
 import { jointName } from './names';
 
 export interface CardsProps {

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { outlineOfPart } from '@/core/show';
 import { linksOnMainLine, tyingSteps, type TyingStep } from '@/core/make';
@@ -9,6 +8,7 @@ import { useI18n, type I18n } from '@/i18n/client';
 import type { QuiverSetup } from '@/server/queries/quiver-page';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys, type KeyRow } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { jointName, partOfJoint } from './names';
 import { KnotFigures } from './knot-figures';
 import { Timer, useRest } from './timer';

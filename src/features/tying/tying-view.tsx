@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { TYING, type EndKind } from '@/core/tackle/defaults/tying-classes';
@@ -13,6 +12,7 @@ import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { TyingPage } from '@/server/queries/tying-page';
 import { useKeys, type KeyRow } from '@/ui/keys';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { LeaderList } from './leader-list';
 import { DraftBar } from '@/features/fields/draft-bar';
@@ -81,7 +81,6 @@ export function TyingView(page: TyingPage) {
                 </span>
                 <Link
                   href={`/tying/steps/${id}`}
-                  prefetch={false}
                   className="narrow flex min-h-8 items-center text-[13px] underline underline-offset-2"
                 >
                   {t('tying.steps')}
@@ -186,7 +185,7 @@ function Plan({ page, batch, cards }: { readonly page: TyingPage; readonly batch
         )}
         <span className="ml-auto flex gap-2">
           {items.length > 0 && (
-            <Link href={cards} prefetch={false} className={`${press} flex items-center`}>
+            <Link href={cards} className={`${press} flex items-center`}>
               {t('tying.key.cards')}
             </Link>
           )}

@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type ComponentType } from 'react';
 import { revisionLetter } from '@/domain/revision-letter';
@@ -15,6 +14,7 @@ import { ChoiceField } from '@/ui/choice-field';
 import { KeyFoot } from '@/ui/key-foot';
 import { groupKeys, useKeys } from '@/ui/keys';
 import { HelpPanel } from '@/features/fields/help-panel';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { Column } from './column/column';
 import { STROKES } from './column/strokes';

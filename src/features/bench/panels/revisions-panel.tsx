@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { MovedMark, VerdictName } from '@/core/judge';
 import type { Part } from '@/domain/parts';
 import { revisionLetter } from '@/domain/revision-letter';
@@ -9,6 +8,7 @@ import { useI18n, type I18n } from '@/i18n/client';
 import { fieldLabel } from '@/i18n/field-text';
 import { measureOfField } from '@/i18n/measure-of-field';
 import { partTitle } from '@/i18n/part-text';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 
 export interface RevisionsPanelProps {

@@ -2,7 +2,6 @@
 
 import katex from 'katex';
 import 'katex/dist/katex.min.css';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { Ranges } from '@/core/decide';
 import { VERDICT_NAMES, type Evaluation, type VerdictName } from '@/core/judge';
@@ -17,6 +16,7 @@ import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n, type I18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { partTitle } from '@/i18n/part-text';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { causesOf, figureAt, verdictRanges } from '@/domain/verdict-ranges';
 

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { Progress } from '@/core/decide';
 import { VERDICT_NAMES, type Evaluation, type Verdict, type VerdictName } from '@/core/judge';
 import type { Setup } from '@/core/tackle';
@@ -10,6 +9,7 @@ import { useVerdictText } from '@/features/fields/verdict-words';
 import { useI18n } from '@/i18n/client';
 import { inputText } from '@/i18n/input-text';
 import { reasonText } from '@/i18n/setup-text';
+import { Link } from '@/ui/link';
 import { Mark } from '@/ui/mark';
 import { ProgressEdge } from '@/ui/progress-edge';
 import { ScaleBar } from '@/ui/scale-bar';

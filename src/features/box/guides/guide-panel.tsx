@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import type { Guide } from '@/domain/guides';
 import type { Part } from '@/domain/parts';
 import { useI18n } from '@/i18n/client';
 import { fieldLabel } from '@/i18n/field-text';
 import { partTitle } from '@/i18n/part-text';
 import { DraftBar } from '@/features/fields/draft-bar';
+import { Link } from '@/ui/link';
 import { Panel } from '@/ui/panel';
 import { GuideAsks } from './guide-asks';
 import { GuideDrawing } from './guide-drawing';

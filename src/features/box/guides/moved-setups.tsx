@@ -1,7 +1,7 @@
-import Link from 'next/link';
 import { useI18n } from '@/i18n/client';
 import { verdictText } from '@/i18n/setup-text';
 import type { Measured } from '@/server/actions/box';
+import { Link } from '@/ui/link';
 
 /** After a measurement: which marks of which setups it moved. */
 export function MovedSetups({ saved }: { readonly saved: Measured }) {

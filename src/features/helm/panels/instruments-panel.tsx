@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { MOST_CONNECTIONS } from '@/domain/helm/helm-limits';
 import type { LinkState } from '@/domain/helm/live';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 import type { HelmInHand } from '../use-helm';
 import type { Phone } from '../use-phone';
 import { ConnectionFields, LinkText } from './connection-fields';

@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import type { TripId } from '@/domain/ids';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 import { TextField } from '@/ui/text-field';
 import type { Here } from '../use-here';
 import { BigButton } from './big-button';
@@ -68,7 +68,6 @@ export function TripPanel({
       <div className="grid grid-cols-2 gap-1.5">
         <Link
           href={`/log/day?trip=${encodeURIComponent(tripId)}`}
-          prefetch={false}
           className="narrow flex min-h-14 items-center border border-ink px-3 text-[17px] font-semibold hover:bg-paper"
         >
           {t('log.nav.day')}

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { clockText } from '@/features/fields/readout';
@@ -8,6 +7,7 @@ import { useI18n } from '@/i18n/client';
 import type { LogTrips } from '@/server/queries/log-trips';
 import type { TripFileTaken } from '@/domain/log/trip-file';
 import { problemText } from '@/i18n/problem-text';
+import { Link } from '@/ui/link';
 import { LogNav } from '../log-nav';
 import { benchHeader } from '@/features/fields/page-bench';
 
@@ -84,7 +84,6 @@ export function TripsView({ trips }: LogTrips) {
                   <td className="px-2">
                     <Link
                       href={`/log/day?trip=${encodeURIComponent(trip.tripId)}`}
-                      prefetch={false}
                       className="inline-flex min-h-11 items-center font-semibold underline decoration-faint"
                     >
                       {trip.name || t('log.unnamed')}

@@ -1,11 +1,11 @@
 'use client';
 
 import { PROBE, isSolved } from '@/domain/spread/line-names';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { orderOut } from '@/domain/spread/strike';
 import { useI18n } from '@/i18n/client';
 import type { SpreadPage } from '@/server/queries/spread-page';
+import { Link } from '@/ui/link';
 import { useSize } from '@/ui/use-size';
 import { Above } from '../drawings/above';
 import { extentOf, frameFor } from '../drawings/frame';

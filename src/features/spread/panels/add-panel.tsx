@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { useI18n } from '@/i18n/client';
 import type { NamedSetup } from '@/domain/packed-setups';
+import { Link } from '@/ui/link';
 import { TextField } from '@/ui/text-field';
 import { rodName } from '../words';
 

@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { onTheDay } from '@/core/decide';
 import { clockOf } from '@/domain/plan/clock';
 import { conditionsOf } from '@/domain/plan/hours';
 import { useUnpackedSetups } from '@/features/fields/use-unpacked';
 import { useI18n } from '@/i18n/client';
 import type { TodayPage } from '@/server/queries/today-page';
+import { Link } from '@/ui/link';
 import { SetupCard } from './setup-card';
 
 /** The cards of a day to print and take aboard: for each setup of each slot its depths, weights, drag and line marks. */

@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import type { Remedies } from '@/core/decide';
 import { changeText } from '@/i18n/change-text';
 import { useI18n, type I18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 import type { Mend } from '../plan/use-mends';
 import type { SuitedSetup } from '../plan/use-suited';
 
@@ -35,11 +35,7 @@ export function Mending({
               : mendText(i18n, mend, setup)}
         </p>
       )}
-      <Link
-        href={`/bench/${encodeURIComponent(setup.id)}`}
-        prefetch={false}
-        className="narrow underline underline-offset-2"
-      >
+      <Link href={`/bench/${encodeURIComponent(setup.id)}`} className="narrow underline underline-offset-2">
         {t('today.key.open')}
       </Link>
     </div>

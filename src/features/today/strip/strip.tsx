@@ -46,13 +46,15 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
                 type="button"
                 data-cell={cell}
                 data-said={said}
-                className="min-w-0 border-b border-r border-ink px-3 pt-0.5 text-left hover:bg-paper data-[state=open]:bg-hi data-[state=open]:text-on-hi"
+                className="group min-w-0 border-b border-r border-ink px-3 pt-0.5 text-left hover:bg-paper data-[state=open]:bg-hi data-[state=open]:text-on-hi"
               >
-                <span className="narrow block text-[12px] text-dim">{t(`today.cell.${cell}`)}</span>
+                <span className="narrow block text-[12px] text-dim group-data-[state=open]:text-inherit">
+                  {t(`today.cell.${cell}`)}
+                </span>
                 <span
                   className={`narrow block truncate pb-1 text-[14.5px] leading-tight ${
                     text === ''
-                      ? 'text-dim'
+                      ? 'text-dim group-data-[state=open]:text-inherit'
                       : `underline underline-offset-4 ${said ? 'decoration-solid' : 'decoration-dashed decoration-1'}`
                   }`}
                 >

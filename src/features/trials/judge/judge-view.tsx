@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { JudgedMargin, Offer } from '@/domain/trials/bench-judged';
@@ -11,6 +10,7 @@ import { classFigure } from '@/core/tackle/defaults/classes';
 import { classFieldText, classRowText, measureOfClass } from '@/i18n/class-text';
 import { changeHouseAction } from '@/server/actions/house';
 import type { JudgePage } from '@/server/queries/bench-judged';
+import { Link } from '@/ui/link';
 import { TrialsNav } from '../trials-nav';
 import { Depths } from './depths';
 import { HeldByRows } from './held-by-rows';

@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { Link } from '@/ui/link';
 import { ProgressLine } from '@/ui/progress-line';
 import { measurementUrl } from '@/domain/measurement';
 import { guidesOf } from '@/domain/guides';
