@@ -48,14 +48,16 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// On two cores: what needs no browser in two rows side by side, the second of which speaks when it is through; then the browser.
-const second = later(async (say) => {
-  for (const check of CHECKS) await whole(check, say);
-  await suite(VIEWS, say);
-});
+// What needs no browser in three rows side by side, since the second mostly waits; two of them speak when they are through.
+const rows = [
+  later((say) => suite(INTEGRATION, say)),
+  later(async (say) => {
+    for (const check of CHECKS) await whole(check, say);
+    await suite(VIEWS, say);
+  }),
+];
 await suite(UNIT);
-await suite(INTEGRATION);
-await second();
+for (const spoken of rows) await spoken();
 await suite(BROWSER);
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
@@ -64,7 +66,10 @@ process.exit(failed === 0 ? 0 : 1);
 
 async function suite({ name, command, count, env }, say) {
   const report = join(reports, `${name}.json`);
-  const { status, seconds } = await run(name, command(report), { env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report }, say });
+  const { status, seconds } = await run(name, command(report), {
+    env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+    say,
+  });
   add(name, counted(report, count, status), seconds, say);
 }
 

@@ -42,9 +42,9 @@ export async function clean(page: Page): Promise<void> {
     .options({ resultTypes: ['violations'] })
     .analyze();
   // All that is wrong is told, not only the first.
-  expect.soft(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`),
-  ).toEqual([]);
+  expect
+    .soft(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`))
+    .toEqual([]);
 }
 
 /** Opens a page and waits until it is alive: a key pressed before that is lost, as it would be for anyone. */

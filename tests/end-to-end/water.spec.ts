@@ -69,6 +69,7 @@ test('setups come into the picture and go out; a desk holds it all, a phone does
 
 // Prints what the browser did; the figures are for reading, not for passing.
 test('four lines while a handle is dragged', async ({ page }) => {
+  test.skip(process.env['ALL'] !== '1', 'It prints speeds, and nothing can fail it: ALL=1 runs it.');
   await open(page, water('crimped-minnow', 'char-flasher', 'copper-deep', 'crawler-harness'));
   for (const setup of ['crimped-minnow', 'char-flasher', 'copper-deep', 'crawler-harness'])
     await expect(line(page, setup)).toBeVisible();
