@@ -48,15 +48,15 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// What needs no browser in three rows side by side, since the second mostly waits; two of them speak when they are through.
+// What needs no browser in three rows of about the same length, side by side; two of them speak when they are through.
 const rows = [
   later((say) => suite(INTEGRATION, say)),
   later(async (say) => {
     for (const check of CHECKS) await whole(check, say);
-    await suite(VIEWS, say);
   }),
 ];
 await suite(UNIT);
+await suite(VIEWS);
 for (const spoken of rows) await spoken();
 await suite(BROWSER);
 rmSync(reports, { recursive: true, force: true });

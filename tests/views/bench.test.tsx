@@ -1,9 +1,11 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import { beforeAll, describe, expect, test } from 'vitest';
 import type { Evaluation } from '@/core/judge';
 import { demoFiles } from '../helpers/demo';
 import { computed, current, figure, fileOf, mark } from './bench';
 import { demoBench } from './demo-bench';
-import { fill, open, press, reload, screen, waitFor, within } from './page';
+import { fill, press } from './hands';
+import { open, reload } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 const candidates = () => within(screen.getByRole('listbox')).queryAllByRole('option');

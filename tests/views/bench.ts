@@ -1,7 +1,7 @@
+import { waitFor } from '@testing-library/react';
 import { expect } from 'vitest';
 import { GET as setupJson } from '@/app/(views)/bench/[setupId]/setup.json/route';
 import { run } from '@/cli/run';
-import { waitFor } from './page';
 
 /** What stands of a verdict on the Bench. */
 export const verdict = (name: string): HTMLElement => found(`[data-verdict="${name}"]`);

@@ -1,11 +1,12 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import { beforeAll, beforeEach, expect, test } from 'vitest';
+import { beforeAll, expect, test } from 'vitest';
 import { figure, fileOf } from './bench';
 import { demoBench } from './demo-bench';
-import { dialog, fill, open, press, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const card = () => document.getElementById('part-card')?.closest<HTMLElement>('section') ?? null;
 const notice = () => document.querySelector('footer [role="status"]');

@@ -1,7 +1,9 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import { beforeAll, expect, test } from 'vitest';
 import { computed, current, figure, fileOf, mark, remarks, verdict } from './bench';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open } from './page';
 
 beforeAll(demoBench);
 
@@ -88,20 +90,20 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   const user = await open('/bench/setup-bladed');
   const title = (name: string) => verdict(name).querySelector('h2');
   await press(user, 'p');
-  await choose(user, await screen.findByLabelText('Fished'), 'trolled');
+  await user.selectOptions(await screen.findByLabelText('Fished'), 'trolled');
   await waitFor(() => expect(title('throw')).toHaveTextContent('Carry'));
   expect(title('fall')).toHaveTextContent('Depth');
   expect(verdict('fall')).toHaveTextContent('behind the tip');
   expect(mark('balance')).not.toBe('cant-tell');
   await fill(screen.getByLabelText('Line out'), '25');
-  await choose(user, screen.getByLabelText('Mood of the fish'), 'wary');
+  await user.selectOptions(screen.getByLabelText('Mood of the fish'), 'wary');
   await fill(screen.getByLabelText('Works from'), '2 m/s');
   await waitFor(() =>
     expect(remarks().map((each) => each.textContent)).toContainEqual(expect.stringContaining('your own window')),
   );
-  await choose(user, screen.getByLabelText('From'), 'canoe');
+  await user.selectOptions(screen.getByLabelText('From'), 'canoe');
   expect(screen.getByText(/A tight drag in a small craft/)).toBeVisible();
-  await choose(user, screen.getByLabelText('Fished'), 'cast');
+  await user.selectOptions(screen.getByLabelText('Fished'), 'cast');
   await waitFor(() => expect(title('throw')).toHaveTextContent('Throw'));
   await waitFor(() => expect(figure('throw')).toMatch(/^\d/));
 });

@@ -1,11 +1,12 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import { spawnSync } from 'node:child_process';
-import { beforeAll, beforeEach, expect, test } from 'vitest';
+import { beforeAll, expect, test } from 'vitest';
 import { computed, current, figure, fileOf, mark, ranged, verdict } from './bench';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const rangeOf = (name: string) =>
   verdict(name).querySelector<HTMLElement>('[data-range]')!.dataset['range']!.split(' ').map(Number) as [
@@ -96,7 +97,7 @@ test('a sweep says what a change by hand then gives; its value is taken over', a
   const user = await open('/bench/setup-evening-edge');
   await press(user, 'y');
   let panel = within(await dialog());
-  await choose(user, panel.getByLabelText('Against'), 'Drag at full spool');
+  await user.selectOptions(panel.getByLabelText('Against'), 'Drag at full spool');
   const at = () => panel.getByTestId('sweep-at');
   await waitFor(() => expect(at().dataset['value']).toMatch(/\d/));
   const right = async (steps: number) => {
@@ -120,10 +121,10 @@ test('a sweep says what a change by hand then gives; its value is taken over', a
   await press(user, 'u');
   await press(user, 'y');
   panel = within(await dialog());
-  await choose(user, panel.getByLabelText('Against'), 'Distance');
-  await choose(user, panel.getByLabelText('And'), 'Slack');
+  await user.selectOptions(panel.getByLabelText('Against'), 'Distance');
+  await user.selectOptions(panel.getByLabelText('And'), 'Slack');
   await waitFor(() => expect(panel.getAllByRole('slider')).toHaveLength(2));
-  await choose(user, panel.getByLabelText('And'), 'nothing else');
+  await user.selectOptions(panel.getByLabelText('And'), 'nothing else');
   await waitFor(() => expect(panel.getAllByRole('slider')).toHaveLength(1));
   // 24 m swept from 9.6 to 48 in forty steps: the twenty-fifth from the left is 33.6.
   panel.getByRole('slider').focus();
@@ -152,7 +153,7 @@ test('every candidate with every change: sorted by any figure, pinned side by si
   await waitFor(() => expect(current()).toHaveAccessibleName(/Wide gap 4\/0/));
   await press(user, 'Escape');
   // In the drawer itself: any verdict in the column, the list by it.
-  await choose(user, screen.getByLabelText('Which verdict the column shows'), 'hold');
+  await user.selectOptions(screen.getByLabelText('Which verdict the column shows'), 'hold');
   await user.click(screen.getByRole('button', { name: /sort by the margin of Hold/ }));
   expect(options()[0]).toHaveTextContent('×');
 });

@@ -1,11 +1,12 @@
-import { beforeAll, beforeEach, expect, test } from 'vitest';
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeAll, expect, test } from 'vitest';
 import { GET as benchJson } from '@/app/files/bench.json/route';
 import { computed, fileOf } from './bench';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, reload, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open, reload } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const answer = () => screen.getByTestId('answer');
 const says = (words: string | RegExp) => waitFor(() => expect(answer()).toHaveTextContent(words));
@@ -29,7 +30,7 @@ test('what is asked: the best few, a purchase, what stays at home; pins and the 
   await fill(screen.getByLabelText('Budget, whole coins'), '50');
   await says('Nothing within the budget');
   await press(user, 'Escape');
-  await choose(user, screen.getByRole('combobox', { name: 'Question' }), 'the fewest rods that cover all');
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Question' }), 'the fewest rods that cover all');
   await user.click(screen.getByLabelText('and every lure of the Box'));
   await says('5 rods reach 90 wherever any does: Wagtail, Tern, Heron, Gannet, Bittern');
   await user.click(screen.getByLabelText('trolled, drifted, straight down'));
@@ -47,7 +48,7 @@ test('a rod is chosen for a technique: curves, tables, the day; another place ch
   await waitFor(() => expect(panel.getByTestId('trade')).toHaveTextContent('double-extra-heavy'));
   expect(panel.getByRole('img', { name: /^cast over the rod/ })).toBeVisible();
   const before = panel.getByTestId('trade').textContent;
-  await choose(user, panel.getByLabelText('Place'), 'in a canoe');
+  await user.selectOptions(panel.getByLabelText('Place'), 'in a canoe');
   await waitFor(() => expect(panel.getByTestId('trade')).not.toHaveTextContent(before));
   expect(panel.getByRole('link', { name: 'ten casts at a mark would tell' })).toBeVisible();
 });
@@ -56,11 +57,11 @@ test('a deck: rigged, a reel wanted twice is a conflict, kept, opened again, thr
   const user = await open('/quiver/deck');
   const place = (n: number) => within(screen.getAllByRole('listitem')[n]!);
   const remarks = () => [...document.querySelectorAll<HTMLElement>('[data-remark]')];
-  await choose(user, screen.getByLabelText('Deck'), 'another deck');
+  await user.selectOptions(screen.getByLabelText('Deck'), 'another deck');
   for (const label of ['Drowned-wall zander, 12 cm tail', 'Big tail with a stinger', 'Bladed jig over the weed tops'])
-    await choose(user, screen.getByLabelText('Add a setup'), label);
+    await user.selectOptions(screen.getByLabelText('Add a setup'), label);
   expect(remarks()).toHaveLength(0);
-  await choose(user, place(1).getByLabelText('Reel'), 'Conventional reel, 6.3 : 1');
+  await user.selectOptions(place(1).getByLabelText('Reel'), 'Conventional reel, 6.3 : 1');
   await waitFor(() => expect(remarks()[0]?.dataset['remark']).toBe('reel-on-two-rods'));
   expect(remarks()[0]).toHaveTextContent('place 1');
   await fill(screen.getByRole('textbox', { name: 'Name' }), 'Evening on the wall');

@@ -1,9 +1,11 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { TYPED_RIGS } from '../fixtures/typed-rigs';
 import { due } from '../helpers/due';
 import { mark } from './bench';
 import { demoBench } from './demo-bench';
-import { choose, fill, open, screen, waitFor, within } from './page';
+import { fill } from './hands';
+import { open } from './page';
 
 beforeAll(demoBench);
 
@@ -42,7 +44,7 @@ test('what a line leaves open is asked once, can be changed, and is not added be
   await fill(within(place).getByRole('combobox'), 'crankbait 99 mm');
   await user.click(await within(place).findByRole('option', { name: /^New part/ }));
   await waitFor(() => expect(place).toHaveTextContent('Is that right?'));
-  await choose(user, within(place).getByLabelText(/^buoyancy/), 'sinks');
+  await user.selectOptions(within(place).getByLabelText(/^buoyancy/), 'sinks');
   await user.click(within(place).getByRole('button', { name: 'yes, that is right' }));
   await waitFor(() =>
     expect(places().find(({ textContent }) => textContent.includes('Sinking lure 99 mm'))).toHaveTextContent('new'),
@@ -59,7 +61,7 @@ test('a new setup starts from a lure, from a question and as a copy', async () =
 
   user = await open('/bench/new');
   await user.click(screen.getByRole('radio', { name: 'a question' }));
-  await choose(user, screen.getByLabelText('Way of fishing'), 'trolled');
+  await user.selectOptions(screen.getByLabelText('Way of fishing'), 'trolled');
   await fill(screen.getByLabelText('At a depth of'), '8');
   await waitFor(() => expect(document.querySelector('[data-rig="towed-minnow"]')).toBeVisible());
   expect(document.querySelector('[data-rig="jig-head"]')).toBeNull();

@@ -1,12 +1,13 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import { beforeAll, beforeEach, expect, test, vi } from 'vitest';
+import { beforeAll, expect, test, vi } from 'vitest';
 import { demoHouse, demoParts, demoSetupsOfBench, demoSpreads } from '@/db/demo';
 import { solveSpread, type SetupFiles } from '@/domain/spread/solve';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, reload, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open, reload } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const rows = () => [...screen.getByTestId('lines').querySelectorAll<HTMLElement>('tr[data-line]')];
 const ready = () => waitFor(() => expect(screen.getByTestId('spread').dataset['state']).toBe('ready'));
@@ -56,8 +57,8 @@ test('the lake spread shows what the core computes', async () => {
 
 test('a spread is set from nothing by keyboard, turned, kept, and stands after a reload', async () => {
   const user = await openSpread();
-  await choose(user, spreads(), 'A new one');
-  await choose(user, screen.getByLabelText('Boat'), 'dunlin');
+  await user.selectOptions(spreads(), 'A new one');
+  await user.selectOptions(screen.getByLabelText('Boat'), 'dunlin');
   for (const name of ['Steel spoon behind the ball', 'Minnow on lead core', 'Char fly behind the rotating plate']) {
     await key(user, 'n');
     within(await dialog())
@@ -84,7 +85,7 @@ test('a spread is set from nothing by keyboard, turned, kept, and stands after a
   await press(user, 'k');
   await waitFor(() => expect(screen.getByTestId('title').dataset['state']).toBe('kept'));
   await reload();
-  await choose(user, spreads(), 'Spread of 3 lines');
+  await user.selectOptions(spreads(), 'Spread of 3 lines');
   await waitFor(() => expect(rows()).toHaveLength(3));
   expect(rows()[1]).toHaveTextContent('48');
   // And it is deleted again.

@@ -1,10 +1,11 @@
-import { beforeAll, beforeEach, expect, test } from 'vitest';
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeAll, expect, test } from 'vitest';
 import type { UserEvent } from '@testing-library/user-event';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, reload, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open, reload } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const suited = () => screen.getByTestId('suited');
 const ready = () => waitFor(() => expect(suited().dataset['state']).toBe('ready'));
@@ -17,7 +18,7 @@ const planned = (name: string) => slot(name).querySelectorAll('[data-state="plan
 /** A day of which nothing was said yet. */
 async function newDay(): Promise<UserEvent> {
   const user = await open('/today');
-  await choose(user, screen.getByLabelText('Current plan'), 'a new day');
+  await user.selectOptions(screen.getByLabelText('Current plan'), 'a new day');
   await ready();
   return user;
 }
@@ -29,7 +30,7 @@ test('what is said of the day ranks the setups, is kept, and says what to mind',
   await user.click(cell('temperature'));
   await fill(await screen.findByLabelText('Water at the surface'), '6');
   await press(user, 'Enter');
-  await choose(user, within(await screen.findByRole('dialog')).getByLabelText('clarity'), 'murky');
+  await user.selectOptions(within(await screen.findByRole('dialog')).getByLabelText('clarity'), 'murky');
   await press(user, 'Escape');
   expect(await screen.findByText(/Cold water: wear a life jacket/)).toBeVisible();
   const wall = () => of('Drowned-wall zander');

@@ -1,10 +1,11 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import { beforeAll, beforeEach, expect, test } from 'vitest';
+import { beforeAll, expect, test } from 'vitest';
 import { demoBench } from './demo-bench';
-import { choose, fill, open, press, reload, screen, waitFor, within } from './page';
+import { fill, press } from './hands';
+import { open, reload } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const sheet = () => screen.findByTestId('trial-sheet');
 const hand = () => within(screen.getByTestId('hand-count'));
@@ -15,7 +16,7 @@ async function begin(name: string, by: string): Promise<UserEvent> {
   await user.click(screen.getByRole('button', { name: /New trial/ }));
   const form = within(await screen.findByTestId('edit-trial'));
   await fill(form.getByLabelText('Name'), name);
-  await choose(user, form.getByLabelText('What do you compare?'), by);
+  await user.selectOptions(form.getByLabelText('What do you compare?'), by);
   return user;
 }
 
@@ -24,11 +25,11 @@ test('two versions that are the same are refused; what differs besides is said; 
   const form = within(screen.getByTestId('edit-trial'));
   const setupOf = (side: 'A' | 'B') =>
     within(form.getByRole('group', { name: `Version ${side}` })).getByLabelText('Setup');
-  await choose(user, setupOf('A'), 'Diving minnow on a crimped leader');
-  await choose(user, setupOf('B'), 'Diving minnow on a crimped leader');
+  await user.selectOptions(setupOf('A'), 'Diving minnow on a crimped leader');
+  await user.selectOptions(setupOf('B'), 'Diving minnow on a crimped leader');
   await user.click(form.getByRole('button', { name: 'Begin the trial' }));
   expect(await form.findByRole('alert')).toHaveTextContent('Both versions are the same');
-  await choose(user, setupOf('B'), 'Steel spoon behind the ball');
+  await user.selectOptions(setupOf('B'), 'Steel spoon behind the ball');
   await waitFor(() => expect(form.getByTestId('differs')).toHaveTextContent('nobody knows which of them it was'));
   await user.click(form.getByRole('button', { name: 'Begin the trial' }));
   expect(await sheet()).toHaveTextContent('Flasher or minnow');
@@ -37,7 +38,7 @@ test('two versions that are the same are refused; what differs besides is said; 
 
   await press(user, 'p');
   const plan = within(await screen.findByTestId('plan-trial'));
-  await choose(user, plan.getByLabelText('Lines'), 'Lake eight, two planers wide');
+  await user.selectOptions(plan.getByLabelText('Lines'), 'Lake eight, two planers wide');
   await waitFor(() => expect(screen.getByTestId('planned')).toHaveTextContent('alike'));
   await user.click(plan.getByRole('button', { name: 'Keep this plan' }));
   await waitFor(() => expect(screen.getByTestId('trial-plan')).toHaveTextContent('not fished yet'));
@@ -47,7 +48,7 @@ test('two versions that are the same are refused; what differs besides is said; 
   const close = within(await screen.findByTestId('close-trial'));
   await user.click(close.getByRole('button', { name: 'Close it' }));
   expect(screen.getByTestId('close-trial')).toHaveTextContent('Write in a few words why it ends');
-  await choose(user, close.getByLabelText('How it ends'), 'settled');
+  await user.selectOptions(close.getByLabelText('How it ends'), 'settled');
   expect(screen.getByTestId('close-trial')).toHaveTextContent('The numbers do not show a winner');
   await fill(close.getByLabelText('Why'), 'The season is over.');
   await fill(close.getByLabelText('House rule from now on'), 'The spoon goes behind the ball.');

@@ -1,6 +1,8 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import { beforeAll, expect, test } from 'vitest';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open } from './page';
 
 beforeAll(demoBench);
 
@@ -30,7 +32,7 @@ test('three kinds of leader are planned, marked as tied, taken from stock, and k
   const minnow = screen
     .getAllByRole('listitem')
     .find((each) => each.textContent.includes('Diving minnow on a crimped leader B ·'))!;
-  await choose(user, within(minnow).getByLabelText('State'), 'frayed');
+  await user.selectOptions(within(minnow).getByLabelText('State'), 'frayed');
   expect(await screen.findByText(/Frayed: retie before the next trip/)).toBeVisible();
   await waitFor(() => {
     const again = screen

@@ -1,3 +1,4 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import { sql } from 'drizzle-orm';
 import { beforeEach, expect, test } from 'vitest';
 import { connect } from '@/db/client';
@@ -5,7 +6,8 @@ import { changeHouseAction } from '@/server/actions/house';
 import { sent } from '../helpers/sent';
 import { demoBench } from './demo-bench';
 import { here } from './next-navigation';
-import { fill, open, press, reload, screen, waitFor, within } from './page';
+import { fill, press } from './hands';
+import { open, reload } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 

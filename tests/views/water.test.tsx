@@ -1,12 +1,13 @@
+import { screen, waitFor, within } from '@testing-library/react';
 import type { UserEvent } from '@testing-library/user-event';
-import { beforeAll, beforeEach, expect, test } from 'vitest';
+import { beforeAll, expect, test } from 'vitest';
 import type { Evaluation } from '@/core/judge';
 import { computed, figure, fileOf, verdict } from './bench';
 import { demoBench } from './demo-bench';
-import { choose, dialog, fill, open, press, screen, waitFor, within } from './page';
+import { dialog, fill, press } from './hands';
+import { open } from './page';
 
 beforeAll(demoBench);
-beforeEach(() => window.localStorage.clear());
 
 const water = (...setups: readonly string[]) => `/water?${setups.map((id) => `setup=setup-${id}`).join('&')}`;
 const line = (id: string) => document.querySelector<HTMLElement>(`[data-line="setup-${id}"]`);
@@ -60,9 +61,9 @@ test('the weight for an angle: solved, beside the rule, and put back in it gives
   await waitFor(() => expect(weight.getByTestId('weight-mass')).toHaveTextContent(/\d g/));
   expect(weight.panel).toHaveTextContent(/the answer is [\d.]+ times that/);
   const touching = grams();
-  await choose(user, weight.getByLabelText('Bottom'), 'free');
+  await user.selectOptions(weight.getByLabelText('Bottom'), 'free');
   await waitFor(() => expect(grams()).toBeLessThan(touching));
-  await choose(user, weight.getByLabelText('Angle measured from'), 'plumb');
+  await user.selectOptions(weight.getByLabelText('Angle measured from'), 'plumb');
   expect(weight.getByLabelText('Line from the plumb')).toHaveValue('45');
   await fill(weight.getByLabelText('Line from the plumb'), '60');
   expect(await weight.findByRole('img', { name: /30° from the surface, 60° from the plumb line/ })).toBeVisible();
@@ -80,7 +81,7 @@ test('every presentation has its tool: count, card, drift, downrigger, turn, spe
   expect(count.getByTestId('counted')).toHaveTextContent('26 m');
   await fill(count.getByLabelText('Count'), '90000');
   expect(count.getByRole('alert')).toHaveTextContent('more than the spool holds');
-  await choose(user, count.getByLabelText('Counted by'), 'colours');
+  await user.selectOptions(count.getByLabelText('Counted by'), 'colours');
   await fill(count.getByLabelText('Count'), '2');
   expect(count.getByTestId('counted')).toHaveTextContent('18.3 m');
   await user.click(count.getByRole('button', { name: 'Let out 18.3 m in the picture' }));
@@ -89,7 +90,7 @@ test('every presentation has its tool: count, card, drift, downrigger, turn, spe
 
   const downrigger = await tool(user, 'r');
   expect(await downrigger.findByTestId('trip-slack')).toHaveTextContent(/m$/);
-  await choose(user, downrigger.getByLabelText('Between boom and cable'), 'snubber');
+  await user.selectOptions(downrigger.getByLabelText('Between boom and cable'), 'snubber');
   expect(downrigger.getByTestId('near-rail')).toHaveTextContent('×');
   await downrigger.close();
 
@@ -162,7 +163,7 @@ test('a cast rig is counted down as on the Bench, with one thing changed at a ti
 
 test('setups come into the picture and go out', async () => {
   const user = await open('/water');
-  await choose(user, screen.getByLabelText('Put in the picture'), 'Copper line for the deep basin');
+  await user.selectOptions(screen.getByLabelText('Put in the picture'), 'Copper line for the deep basin');
   await waitFor(() => expect(window.location.search).toMatch(/setup=.*setup=setup-copper-deep/));
   await waitFor(() => expect(line('copper-deep')).toBeVisible());
   await user.click(screen.getByRole('button', { name: /Remove Copper line/ }));
@@ -188,10 +189,10 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
   const shown = () => Number(figure('fall'));
   const flat = shown();
   await press(user, 'p');
-  await choose(user, await screen.findByLabelText('Taken down or out by'), 'side-planer');
+  await user.selectOptions(await screen.findByLabelText('Taken down or out by'), 'side-planer');
   await waitFor(() => expect(shown()).not.toBe(flat));
   expect(verdict('fall')).toHaveTextContent('From its release');
-  await choose(user, screen.getByLabelText('Taken down or out by'), 'none');
+  await user.selectOptions(screen.getByLabelText('Taken down or out by'), 'none');
   await waitFor(() => expect(shown()).toBe(flat));
   await press(user, 'Escape');
   await user.click(screen.getByRole('button', { name: /^4 .*knot/ }));
@@ -201,7 +202,7 @@ test('what was found is kept as a revision; a board, a plane and wire at speed r
   await user.click(adding.getAllByRole('button', { name: /100 mm/ })[0]!);
   await waitFor(() => expect(shown()).toBeGreaterThan(flat + 1));
   const planing = shown();
-  await choose(user, screen.getByLabelText('Plane'), 'tripped');
+  await user.selectOptions(screen.getByLabelText('Plane'), 'tripped');
   await waitFor(() => expect(shown()).toBeLessThan(planing - 1));
 
   await open(water('copper-deep'));

@@ -1,0 +1,46 @@
+import { format } from 'node:util';
+import { configure } from '@testing-library/react';
+import { afterEach, expect, vi } from 'vitest';
+import { at, ROUTES } from './addresses';
+import { here } from './next-navigation';
+
+// A figure that a worker is to find may take a while; and what CSS hides is not known here.
+configure({
+  // The page's words say more than its markup.
+  getElementError: (message) => new Error(`${message}\nThe page says: ${document.body.textContent.slice(0, 800)}`),
+  asyncUtilTimeout: 20_000,
+  defaultHidden: true,
+});
+
+// No style sheet is loaded, and working out for each element that it has none takes most of the time.
+const unstyled = document.createElement('i').style;
+window.getComputedStyle = () => unstyled;
+
+// What a page logs as an error is one. A page that is made anew while somebody types is noticed by React's own test helper only.
+const errors: string[] = [];
+vi.spyOn(console, 'error').mockImplementation((...given: readonly unknown[]) => {
+  const text = format(...given);
+  if (!text.includes('support act(')) errors.push(text);
+});
+afterEach(() => expect(errors.splice(0), 'the page logs no error').toEqual([]));
+
+// Nothing is laid out here: a list that shows what fits takes this for its room.
+Object.defineProperties(HTMLElement.prototype, {
+  clientWidth: { configurable: true, get: () => 1280 },
+  clientHeight: { configurable: true, get: () => 800 },
+});
+
+// A form that asks for a page, and whatever asks a route, gets it from the same process.
+window.addEventListener('submit', (event) => {
+  if (event.defaultPrevented) return;
+  event.preventDefault();
+  const form = event.target as HTMLFormElement;
+  void here.go(`${form.action}?${new URLSearchParams([...new FormData(form)] as [string, string][])}`);
+});
+globalThis.fetch = async (asked, init) => {
+  const request = new Request(new URL(String(asked), window.location.href), init);
+  const { load, params } = at(ROUTES, new URL(request.url).pathname);
+  const answer = (await load())[request.method];
+  if (!answer) throw new TypeError(`No route takes ${request.method} ${request.url}`);
+  return answer(request, { params: Promise.resolve(params) });
+};
