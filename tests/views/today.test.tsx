@@ -43,6 +43,15 @@ test('what is said of the day ranks the setups, is kept, and says what to mind',
   await waitFor(() => expect(wall().dataset['standing']).toBe('outside'));
 });
 
+test('a cell opens on its first field, the first one too', async () => {
+  const user = await open('/today?plan=plan-lake');
+  await ready();
+  await press(user, 'e');
+  expect(within(await screen.findByRole('dialog')).getByLabelText('water')).toHaveFocus();
+  await press(user, 'Escape');
+  await waitFor(() => expect(cell('water')).toHaveFocus());
+});
+
 test('a depth and a method that nothing serves are holes; what fails is mended from the Box by itself', async () => {
   const user = await newDay();
   await user.click(cell('depths'));

@@ -1,14 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useRef } from 'react';
 import { useI18n } from '@/i18n/client';
 import { Pop } from '@/ui/pop';
+import { useLoaded } from '@/ui/use-loaded';
 import type { CellProps } from './cell-props';
 import { CELLS, cellText, type CellId } from './cell-text';
 
 // Fields come when the first cell is opened: most of a day is kept from before.
-const CellFields = dynamic(() => import('./cell-fields').then((m) => m.CellFields), { loading: () => null });
+const cellFields = () => import('./cell-fields');
 
 export interface StripProps extends Pick<CellProps, 'plan' | 'water' | 'inHand' | 'house'> {
   readonly open: CellId | null;
@@ -19,6 +19,8 @@ export interface StripProps extends Pick<CellProps, 'plan' | 'water' | 'inHand' 
 export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) {
   const i18n = useI18n();
   const { t } = i18n;
+  // A cell opens with its fields: the focus goes to the first of them.
+  const fields = useLoaded(cellFields, open !== null);
   // While one cell hands over to the next, the focus goes along.
   const handsOver = useRef(false);
   return (
@@ -33,7 +35,7 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
         return (
           <Pop
             key={cell}
-            open={open === cell}
+            open={open === cell && fields !== null}
             onOpenChange={(isOpen) => onOpen(isOpen ? cell : null)}
             label={t(`today.cell.${cell}`)}
             movesOn={() => {
@@ -70,15 +72,17 @@ export function Strip({ plan, water, inHand, house, open, onOpen }: StripProps) 
                 onOpen(next ?? null);
               }}
             >
-              <CellFields
-                cell={cell}
-                plan={plan}
-                water={water}
-                inHand={inHand}
-                house={house}
-                change={(changes) => inHand.change(changes, cell)}
-                day={(changes) => inHand.change({ day: { ...plan.day, ...changes } }, cell)}
-              />
+              {fields && (
+                <fields.CellFields
+                  cell={cell}
+                  plan={plan}
+                  water={water}
+                  inHand={inHand}
+                  house={house}
+                  change={(changes) => inHand.change(changes, cell)}
+                  day={(changes) => inHand.change({ day: { ...plan.day, ...changes } }, cell)}
+                />
+              )}
               <div className="mt-3 flex justify-between gap-2 border-t border-faint pt-2">
                 <button
                   type="button"
