@@ -1,8 +1,8 @@
-import { act, cleanup, render, type RenderResult } from '@testing-library/react';
+import { act, cleanup, render, waitFor, type RenderResult } from '@testing-library/react';
 import userEvent, { PointerEventsCheckLevel, type UserEvent } from '@testing-library/user-event';
 import { NextIntlClientProvider } from 'next-intl';
 import { cloneElement, isValidElement, type ReactElement, type ReactNode } from 'react';
-import { afterEach } from 'vitest';
+import { afterEach, expect } from 'vitest';
 import NotFound from '@/app/(views)/not-found';
 import { catalogueOf } from '@/i18n/catalogue';
 import { PreferencesProvider } from '@/i18n/client';
@@ -31,8 +31,18 @@ export async function open(path: string): Promise<UserEvent> {
   await show(new URL(path, window.location.href));
   // It may have sent us on.
   await last;
+  return hands();
+}
+
+/** As somebody does, who waits with a press until the button can be pressed. */
+function hands(): UserEvent {
   // Whether something lies over a button is for the browser tests to say.
-  return userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never });
+  const user = userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never });
+  const click = async (element: Element) => {
+    await waitFor(() => expect(element).toBeEnabled());
+    await user.click(element);
+  };
+  return { ...user, click };
 }
 
 /** The whole page anew: what was not saved is gone. */
