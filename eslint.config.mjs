@@ -37,7 +37,7 @@ const config = [
         {
           name: 'next/link',
           importNames: ['default'],
-          message: 'Take Link from @/ui/link: it asks for no view ahead of time.',
+          message: 'Take Link from @/ui/link: it fetches a view only when the pointer or the keyboard is on its link.',
         },
       ],
     },

@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
-/** Two parts of about the same length, each with a server and a database of its own, so that they run side by side; and one at which people sign in. */
+/**
+ * Two parts of about the same length, each with a server and a database of its own, so that they run side by side; and one at
+ * which people sign in.
+ */
 const PARTS = [
   {
     name: 'first',

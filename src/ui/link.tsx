@@ -4,21 +4,21 @@ import NextLink from 'next/link';
 import { useState, type ComponentProps } from 'react';
 
 /**
- * A link to another view. Left alone, Next asks for every view that a link on the page names, two questions each: that is ten times the
- * work of the page itself. So a view is asked for ahead once the pointer, a finger or the keyboard is on its link.
+ * A link to another view. By itself Next fetches every view that a link on the page leads to, in two requests each: up to ten times
+ * the work of the page itself. So a view is fetched once the pointer, a finger or the keyboard is on its link.
  */
 export function Link({ onPointerEnter, onFocus, ...rest }: Omit<ComponentProps<typeof NextLink>, 'prefetch'>) {
-  const [isMeant, setIsMeant] = useState(false);
+  const [isPointedAt, setIsPointedAt] = useState(false);
   return (
     <NextLink
       {...rest}
-      prefetch={isMeant ? 'auto' : false}
+      prefetch={isPointedAt ? 'auto' : false}
       onPointerEnter={(event) => {
-        setIsMeant(true);
+        setIsPointedAt(true);
         onPointerEnter?.(event);
       }}
       onFocus={(event) => {
-        setIsMeant(true);
+        setIsPointedAt(true);
         onFocus?.(event);
       }}
     />

@@ -1,10 +1,8 @@
-import { NextIntlClientProvider } from 'next-intl';
 import { act, cleanup, renderHook, waitFor, type RenderHookResult } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach } from 'vitest';
-import { catalogueOf } from '@/i18n/catalogue';
-import { PreferencesProvider } from '@/i18n/client';
 import type { Preferences } from '@/i18n/preferences';
+import { WithWords } from './with-words';
 
 afterEach(cleanup);
 
@@ -23,9 +21,7 @@ export function inAPage<T, P>(
 ): RenderHookResult<T, P> {
   const chosen = { ...USUAL, ...preferences };
   const wrapper = ({ children }: { readonly children: ReactNode }) => (
-    <NextIntlClientProvider locale={chosen.locale} messages={catalogueOf(chosen.locale)} timeZone="UTC">
-      <PreferencesProvider preferences={chosen}>{children}</PreferencesProvider>
-    </NextIntlClientProvider>
+    <WithWords preferences={chosen}>{children}</WithWords>
   );
   return renderHook<T, P>(hook, { wrapper, initialProps: props as P });
 }

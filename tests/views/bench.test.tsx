@@ -5,7 +5,7 @@ import { demoFiles } from '../helpers/demo';
 import { computed, current, figure, fileOf, mark } from './bench';
 import { demoBench } from './demo-bench';
 import { fill, press } from './hands';
-import { open, reload } from './page';
+import { open } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 const candidates = () => within(screen.getByRole('listbox')).queryAllByRole('option');
@@ -104,29 +104,6 @@ test('the working of a figure: its equations, its inputs and where they come fro
     await user.click(within(dialog).getByRole('button', { name: new RegExp(name) }));
     await waitFor(() => expect(within(dialog).getByRole('heading', { level: 2 })).toHaveTextContent(name));
   }
-});
-
-test('a revision is saved with a reason; an older page cannot overwrite it; an older revision opens again', async () => {
-  const url = '/bench/setup-lily-bay';
-  const user = await open(url);
-  await press(user, 'ArrowDown');
-  await press(user, 'Enter');
-  await press(user, 's');
-  await user.click(await screen.findByRole('button', { name: 'Save' }));
-  expect(await screen.findByText(/Enter a reason/)).toBeVisible();
-  await fill(screen.getByLabelText('What changed, and why'), 'lighter hook for the wrist');
-  await user.click(screen.getByRole('button', { name: 'Save' }));
-  await waitFor(() => expect(screen.getByTestId('revision')).toHaveTextContent(/^C$/));
-  expect(await screen.findByText(/lighter hook for the wrist/)).toBeVisible();
-
-  await reload();
-  expect(screen.getByTestId('revision')).toHaveTextContent(/^C$/);
-  await press(user, 'v');
-  const dialog = await screen.findByRole('dialog');
-  expect(within(dialog).getAllByRole('link')).toHaveLength(3);
-  await user.click(within(dialog).getByRole('link', { name: /^A/ }));
-  await waitFor(() => expect(screen.getByTestId('revision')).toHaveTextContent(/^A$/));
-  expect(window.location.search).toBe('?revision=1');
 });
 
 test('a revision opens with today’s readings; as then is one key away; the reading that moved a mark is named', async () => {

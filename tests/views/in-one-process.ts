@@ -16,5 +16,5 @@ vi.mock('next/navigation', async (original) => ({
   ...(await original<object>()),
   ...(await import('./next-navigation')),
 }));
-vi.mock('@/i18n/server', () => import('./server-words'));
+vi.mock('next-intl/server', () => import('./next-intl-server'));
 vi.mock('@/workers/browser-pool', () => import('./page-pool'));

@@ -1,15 +1,13 @@
 import { act, cleanup, render, waitFor, type RenderResult } from '@testing-library/react';
 import userEvent, { PointerEventsCheckLevel, type UserEvent } from '@testing-library/user-event';
-import { NextIntlClientProvider } from 'next-intl';
 import { cloneElement, isValidElement, type ReactElement, type ReactNode } from 'react';
 import { afterEach, expect } from 'vitest';
 import NotFound from '@/app/(views)/not-found';
-import { catalogueOf } from '@/i18n/catalogue';
-import { PreferencesProvider } from '@/i18n/client';
+import { currentPreferences } from '@/i18n/server';
 import { LetterKeys } from '@/ui/keys';
+import { WithWords } from '../helpers/with-words';
 import { at, PAGES } from './addresses';
 import { here } from './next-navigation';
-import { currentPreferences } from './server-words';
 import './surroundings';
 
 let shown: RenderResult | null = null;
@@ -97,13 +95,10 @@ async function otherwise(error: unknown): Promise<ReactElement | null> {
 }
 
 async function framed(children: ReactNode) {
-  const preferences = await currentPreferences();
   return (
-    <NextIntlClientProvider locale={preferences.locale} messages={catalogueOf(preferences.locale)} timeZone="UTC">
-      <PreferencesProvider preferences={preferences}>
-        <LetterKeys on>{children}</LetterKeys>
-      </PreferencesProvider>
-    </NextIntlClientProvider>
+    <WithWords preferences={await currentPreferences()}>
+      <LetterKeys on>{children}</LetterKeys>
+    </WithWords>
   );
 }
 

@@ -5,7 +5,7 @@ import { demoHouse, demoParts, demoSetupsOfBench, demoSpreads } from '@/db/demo'
 import { solveSpread, type SetupFiles } from '@/domain/spread/solve';
 import { demoBench } from './demo-bench';
 import { dialog, fill, press } from './hands';
-import { open, reload } from './page';
+import { open } from './page';
 
 beforeAll(demoBench);
 
@@ -13,7 +13,6 @@ const rows = () => [...screen.getByTestId('lines').querySelectorAll<HTMLElement>
 const ready = () => waitFor(() => expect(screen.getByTestId('spread').dataset['state']).toBe('ready'));
 const tightest = () => screen.getByTestId('tightest');
 const radius = (side: 'port' | 'starboard') => tightest().querySelector(`[data-side="${side}"]`)!;
-const spreads = () => screen.getByLabelText('Spreads');
 /** A key pressed on the view itself, not in what was last used. */
 const key = async (user: UserEvent, name: string) => {
   document.getElementById('main')!.focus();
@@ -53,45 +52,6 @@ test('the lake spread shows what the core computes', async () => {
   }
   for (const { name, lureM } of solved!.lines.filter(({ name }) => name.length === 1))
     expect(screen.getByTestId(`depth-${name}`)).toHaveTextContent(lureM[2].toFixed(1).replace(/\.0$/, ''));
-});
-
-test('a spread is set from nothing by keyboard, turned, kept, and stands after a reload', async () => {
-  const user = await openSpread();
-  await user.selectOptions(spreads(), 'A new one');
-  await user.selectOptions(screen.getByLabelText('Boat'), 'dunlin');
-  for (const name of ['Steel spoon behind the ball', 'Minnow on lead core', 'Char fly behind the rotating plate']) {
-    await key(user, 'n');
-    within(await dialog())
-      .getByRole('button', { name: new RegExp(name) })
-      .focus();
-    await press(user, 'Enter');
-    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
-  }
-  await waitFor(() => expect(rows()).toHaveLength(3));
-  await ready();
-  // The second line: out by two metres, then to another holder.
-  await key(user, '2');
-  for (let i = 0; i < 4; i += 1) await press(user, 'ArrowRight');
-  await waitFor(() => expect(rows()[1]).toHaveTextContent('48'));
-  document.querySelector<HTMLElement>('[data-point="holder-4"]')!.focus();
-  await press(user, 'Enter');
-  await key(user, 'Enter');
-  expect(within(await dialog()).getByLabelText('Place')).toHaveValue('holder-4');
-  await press(user, 'Escape');
-  // A tighter turn, to the other side; the lures' path follows.
-  await key(user, '\\');
-  await press(user, '[');
-  expect(screen.getByTestId('turn')).toHaveTextContent('turn to port');
-  await press(user, 'k');
-  await waitFor(() => expect(screen.getByTestId('title').dataset['state']).toBe('kept'));
-  await reload();
-  await user.selectOptions(spreads(), 'Spread of 3 lines');
-  await waitFor(() => expect(rows()).toHaveLength(3));
-  expect(rows()[1]).toHaveTextContent('48');
-  // And it is deleted again.
-  await key(user, 'x');
-  await user.click(within(await dialog()).getByRole('button', { name: 'Delete the spread Spread of 3 lines' }));
-  await waitFor(() => expect(spreads()).not.toHaveTextContent('Spread of 3 lines'));
 });
 
 test('two lines that come too near in the turn that is wanted are found, and mended by Arrange', async () => {

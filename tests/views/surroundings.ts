@@ -16,7 +16,7 @@ configure({
 const unstyled = document.createElement('i').style;
 window.getComputedStyle = () => unstyled;
 
-// What a page logs as an error is one. A page that is made anew while somebody types is noticed by React's own test helper only.
+// What a page logs as an error is one. React's act() minds that a page is refreshed while user-event presses; no browser does.
 const errors: string[] = [];
 vi.spyOn(console, 'error').mockImplementation((...given: readonly unknown[]) => {
   const text = format(...given);

@@ -9,42 +9,6 @@ beforeAll(demoBench);
 const plan = () => screen.getByTestId('plan');
 const many = (setup: string) => screen.getByLabelText(`How many of ${setup}`);
 
-test('three kinds of leader are planned, marked as tied, taken from stock, and kept', async () => {
-  const user = await open('/tying');
-  await fill(many('Drowned-wall zander, 12 cm tail'), '4');
-  await fill(many('Diving minnow on a crimped leader'), '3');
-  await fill(many('Whitefish over the ledge, weight below'), '2');
-  await waitFor(() => expect(plan().dataset['outcome']).toBe('ok'));
-  // 4 × (1.1 + 0.15 + 0.12 + 2 × 0.01) + 3 × (1.2 + 2 × 0.06 + 2 × 0.01) m of the same spool.
-  await waitFor(() => expect(plan()).toHaveTextContent('Fluorocarbon 0.37 mm: 9.58 m in all'));
-  expect(plan()).toHaveTextContent('spool 1: 46 m → 36.4 m');
-  expect(within(plan()).getByRole('row', { name: /Crimp 1.6 mm/ })).toHaveTextContent('6');
-
-  await press(user, 'Escape');
-  await user.click(screen.getByRole('button', { name: /allowances/ }));
-  await fill(within(await dialog()).getByLabelText('left bare'), '25 cm');
-  await press(user, 'Escape');
-  await waitFor(() => expect(plan()).toHaveTextContent('Fluorocarbon 0.37 mm: 9.98 m in all'));
-
-  await user.click(screen.getByRole('button', { name: 'mark as tied' }));
-  expect(await screen.findByText(/9 leaders are tied/)).toBeVisible();
-  await waitFor(() => expect(document.querySelectorAll('[data-leader="tied"]')).toHaveLength(15));
-  const minnow = screen
-    .getAllByRole('listitem')
-    .find((each) => each.textContent.includes('Diving minnow on a crimped leader B ·'))!;
-  await user.selectOptions(within(minnow).getByLabelText('State'), 'frayed');
-  expect(await screen.findByText(/Frayed: retie before the next trip/)).toBeVisible();
-  await waitFor(() => {
-    const again = screen
-      .getAllByRole('button', { name: 'add' })
-      .find(({ parentElement }) => parentElement!.textContent.includes('1 × Diving minnow'));
-    expect(again).toBeDefined();
-    again!.click();
-  });
-  await waitFor(() => expect(many('Diving minnow on a crimped leader')).toHaveValue(1));
-  await waitFor(() => expect(plan()).toHaveTextContent('spool 1: 36 m'));
-});
-
 test('what runs short is said, and cannot be marked', async () => {
   await open('/tying');
   await fill(many('Drowned-wall zander, 12 cm tail'), '60');

@@ -12,7 +12,7 @@ function held() {
 const soon = () => new Promise((resume) => setTimeout(resume));
 
 describe('work of which one run goes on at a time', () => {
-  it('begins when it is asked, and answers when it has ended', async () => {
+  it('starts when it is called, and resolves when the work is done', async () => {
     const { begun, ask } = held();
     const asked = ask();
     await soon();
