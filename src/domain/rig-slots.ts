@@ -34,7 +34,7 @@ export const slot = (
 ): RigSlot => ({ id, seed, partKind, ...more });
 export const plain = (
   id: string,
-  kind: Extract<Seed, object>['kind'] & JointKind,
+  kind: JointKind,
   partKind: PartKind,
   more: Omit<RigSlot, 'id' | 'seed' | 'partKind'> = {},
 ): RigSlot => slot(id, { kind } as Seed, partKind, more);

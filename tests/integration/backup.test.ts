@@ -17,7 +17,9 @@ const ferula = (...args: string[]) => spawnSync(FERULA, args, { env: own, encodi
 /** Begun in a group of its own, so that all of it can be killed. */
 const begun = (...args: string[]): ChildProcess => spawn(FERULA, args, { env: own, stdio: 'ignore', detached: true });
 
-beforeAll(() => void expect(ferula('reset-demo').status).toBe(0), 120_000);
+beforeAll(() => {
+  expect(ferula('reset-demo').status).toBe(0);
+}, 120_000);
 afterAll(() => {
   ferula('stop');
   rmSync(data, { recursive: true, force: true });

@@ -23,7 +23,7 @@ export const SI_PER_UNIT = {
   deg: Math.PI / 180,
   'N·m': 1,
   'kgf·m': 9.80665,
-  'ft·lbf': 1.3558179483314004,
+  'ft·lbf': 1.3558179483314003,
 } as const satisfies Record<string, number>;
 
 export type Unit = keyof typeof SI_PER_UNIT;

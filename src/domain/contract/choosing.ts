@@ -134,7 +134,9 @@ export function choosingModels(others: readonly Model[]): readonly Model[] {
         >[0]);
     return !parsed.success;
   };
-  const prepare = async () => void (await Promise.all(others.map((each) => each.prepare?.())));
+  const prepare = async () => {
+    for (const each of others) await each.prepare?.();
+  };
   const computeOf = (name: string) => (input: unknown) => {
     const result = byName.get(name)!.run(input);
     if (result.ok) return result.data;

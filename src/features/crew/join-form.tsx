@@ -3,6 +3,7 @@
 import { useState, useTransition, type FormEvent } from 'react';
 import type { Role } from '@/domain/crew/roles';
 import { useI18n } from '@/i18n/client';
+import { Link } from '@/ui/link';
 import { ask } from './ask';
 import { Codes } from './codes';
 import { enter, signIn } from './enter';
@@ -72,9 +73,9 @@ export function JoinForm({ secret, invitation, userName }: JoinFormProps) {
               {t('crew.join.go')}
             </button>
           </form>
-          <a href="/crew/sign-in" className={OTHER}>
+          <Link href="/crew/sign-in" className={OTHER}>
             {t('crew.join.have')}
-          </a>
+          </Link>
         </>
       )}
     </WayIn>

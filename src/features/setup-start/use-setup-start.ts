@@ -33,7 +33,7 @@ interface Start {
 
 /** A start that was kept, where its rig is still one. */
 async function readStart(kept: unknown): Promise<Start | null> {
-  const { made = [], question = NOTHING_ASKED, ...start } = kept as Start;
+  const { made = [], question = NOTHING_ASKED, ...start } = kept as Omit<Start, 'made' | 'question'> & Partial<Start>;
   if (!RIG_IDS.includes(start.rig) || typeof start.name !== 'string') return null;
   const { partSchema } = await import('@/domain/parts');
   const parts = partSchema.array().safeParse(made);

@@ -7,10 +7,7 @@ import type { TrialDocument } from '../trial-document';
 import { newTrial } from '../usual-trial';
 
 export const START = 1_780_000_000;
-export const [A, B] = ['setup-a', 'setup-b'].map((id) => setupIdSchema.parse(id)) as [
-  TrialDocument['id'] & never,
-  never,
-];
+export const [A, B] = ['setup-a', 'setup-b'].map((id) => setupIdSchema.parse(id)) as [never, never];
 
 let made = 0;
 export const id = () => `0d3a0000-0000-4000-8000-${String((made += 1)).padStart(12, '0')}`;
