@@ -33,8 +33,8 @@ export default defineConfig({
   outputDir: 'test-results',
   workers: 3,
   // No test is timed: a search or a solver on a machine that does something else besides takes what it takes.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : 'list',
   use: {
     viewport: { width: 1280, height: 800 },
@@ -70,7 +70,7 @@ export default defineConfig({
       NEXT_TELEMETRY_DISABLED: '1',
       ...(name === 'crew' && { CREW: 'on', PUBLIC_URL: `http://localhost:${port}`, FERULA_SECRET: 'x'.repeat(64) }),
     },
-    // Three of them come up at once, each with a demo to load.
-    timeout: 120_000,
+    // Three of them come up at once beside the other tests, each with a demo to load.
+    timeout: 300_000,
   })),
 });

@@ -285,6 +285,6 @@ run_tests() {
   END_TO_END_DATABASE_URL_3=$(mariadb_database "$dir" ferula_end_to_end_3)
   VIEWS_DATABASE_URL=$(mariadb_database "$dir" ferula_views)
   export INTEGRATION_DATABASE_URL END_TO_END_DATABASE_URL END_TO_END_DATABASE_URL_2 END_TO_END_DATABASE_URL_3 VIEWS_DATABASE_URL
-  node scripts/test.mjs || status=$?
+  NODE_OPTIONS="${NODE_OPTIONS:-} $ROOM" node scripts/test.mjs || status=$?
   exit "$status"
 }

@@ -48,17 +48,17 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// What needs no browser in three rows of about the same length, side by side; two of them speak when they are through.
+// Three rows of about the same length, side by side; two of them speak when they are through.
 const rows = [
   later((say) => suite(INTEGRATION, say)),
   later(async (say) => {
     for (const check of CHECKS) await whole(check, say);
+    await suite(UNIT, say);
+    await suite(VIEWS, say);
   }),
 ];
-await suite(UNIT);
-await suite(VIEWS);
-for (const spoken of rows) await spoken();
 await suite(BROWSER);
+for (const spoken of rows) await spoken();
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);

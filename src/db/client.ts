@@ -10,26 +10,33 @@ export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
  * A database that does not answer is told from one that is busy by these limits: a lock is waited for shorter than a
  * statement may take, so that waiting ends as a lock that can be tried for again and not as a server that is away.
  */
-const LIMITS = { connectMs: 2500, acquireMs: 4000, statementMs: 4000, lockWaitS: 2 } as const;
+const LIMITS = { connectMs: 2500, acquireMs: 4000, statementMs: 4000, lockWaitS: 2 };
+/** A command at the console waits longer: nobody looks at an empty page meanwhile, and it would have to be typed again. */
+export const CONSOLE_LIMITS: typeof LIMITS = {
+  connectMs: 30_000,
+  acquireMs: 40_000,
+  statementMs: 60_000,
+  lockWaitS: 20,
+};
 
 /** A pool on `url`; times are UTC both ways, and nothing is waited for longer than its limit. */
-export function connect(url: string): { readonly db: Db; readonly pool: Pool } {
+export function connect(url: string, limits = LIMITS): { readonly db: Db; readonly pool: Pool } {
   const pool = createPool({
     uri: url,
     timezone: 'Z',
     connectionLimit: 8,
-    connectTimeout: LIMITS.connectMs,
+    connectTimeout: limits.connectMs,
     // A document column parses its own text, and the same text once.
     jsonStrings: true,
   });
   pool.on('connection', (connection) => {
     // Sent ahead of whatever comes first on this connection; were it to fail, that would too.
     (connection as unknown as CallbackConnection).query(
-      `SET SESSION innodb_lock_wait_timeout = ${LIMITS.lockWaitS}`,
+      `SET SESSION innodb_lock_wait_timeout = ${limits.lockWaitS}`,
       () => undefined,
     );
   });
-  const acquire = acquirer(pool);
+  const acquire = acquirer(pool, limits);
   pool.getConnection = acquire;
   pool.query = (async (options: object, values: unknown) => {
     const connection = await acquire();
@@ -48,7 +55,7 @@ interface CallbackConnection {
 }
 
 /** Takes a connection from the pool, waiting for one no longer than its limit. */
-function acquirer(pool: Pool): () => Promise<PoolConnection> {
+function acquirer(pool: Pool, limits: typeof LIMITS): () => Promise<PoolConnection> {
   const getConnection = pool.getConnection.bind(pool);
   return () =>
     new Promise((resolve, reject) => {
@@ -56,12 +63,12 @@ function acquirer(pool: Pool): () => Promise<PoolConnection> {
       const timer = setTimeout(() => {
         late = true;
         reject(new DatabaseAwayError('no connection became free'));
-      }, LIMITS.acquireMs);
+      }, limits.acquireMs);
       getConnection().then(
         (connection) => {
           clearTimeout(timer);
           if (late) connection.release();
-          else resolve(limitStatements(connection));
+          else resolve(limitStatements(connection, limits.statementMs));
         },
         (error: unknown) => {
           clearTimeout(timer);
@@ -75,14 +82,14 @@ function acquirer(pool: Pool): () => Promise<PoolConnection> {
  * Gives every statement its time limit. A connection that failed is thrown away, and every later statement on it fails
  * with the first error: the rollback that follows would else hide why.
  */
-function limitStatements(connection: PoolConnection): PoolConnection {
+function limitStatements(connection: PoolConnection, timeout: number): PoolConnection {
   const query = connection.query.bind(connection) as (options: object, values?: unknown) => Promise<unknown>;
   let dead: Error | null = null;
   const limited = async (options: string | object, values?: unknown) => {
     if (dead) throw dead;
     try {
       const sql = typeof options === 'string' ? { sql: options } : options;
-      return await query({ timeout: LIMITS.statementMs, ...sql }, values);
+      return await query({ timeout, ...sql }, values);
     } catch (error) {
       if (isFatal(error)) {
         dead = error;

@@ -1,6 +1,7 @@
 import { migrate } from 'drizzle-orm/mysql2/migrator';
 import { drizzle } from 'drizzle-orm/mysql2';
 import { createConnection, type Connection, type ResultSetHeader, type RowDataPacket } from 'mysql2/promise';
+import { CONSOLE_LIMITS } from './client';
 
 /** A start that says nothing for so long has ended; each step says that it goes on [s]. */
 const LEASE_S = 30;
@@ -34,7 +35,7 @@ export async function migrateDatabase(url: string, after: () => Promise<void> = 
 }
 
 const connected = (url: string): Promise<Connection> =>
-  createConnection({ uri: url, timezone: 'Z', connectTimeout: 5000 });
+  createConnection({ uri: url, timezone: 'Z', connectTimeout: CONSOLE_LIMITS.connectMs });
 
 async function takeTurn(connection: Connection, holder: string): Promise<void> {
   for (let waitedS = 0; waitedS < WAIT_S; waitedS++) {

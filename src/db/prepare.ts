@@ -1,4 +1,4 @@
-import { connect } from './client';
+import { connect, CONSOLE_LIMITS } from './client';
 import { connectionProblem } from './connection-problem';
 import { loadDemo, resetDemo } from './load-demo';
 import { HalfRestoredError, migrateDatabase } from './migrate';
@@ -34,7 +34,7 @@ try {
 }
 
 async function prepare(address: string): Promise<void> {
-  const { db, pool } = connect(address);
+  const { db, pool } = connect(address, CONSOLE_LIMITS);
   try {
     await migrateDatabase(address, async () => {
       if (process.argv.includes('--reset-demo')) {

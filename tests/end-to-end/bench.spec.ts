@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { clean, open, reload, watchErrors } from './page';
+import { open, reload, watchErrors } from './page';
 
 const WALL = '/bench/setup-drowned-wall';
 const verdict = (page: Page, name: string) => page.locator(`[data-verdict="${name}"]`);
@@ -13,7 +13,6 @@ test('the list shows the marks of all twenty setups and opens one', async ({ pag
   await expect(page.getByRole('row')).toHaveCount(21);
   const row = page.getByRole('row', { name: /Lily bay/ });
   await expect(row.getByRole('cell').nth(6)).toHaveText(/fails/);
-  await clean(page);
   await page.getByRole('link', { name: /Lily bay/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lily bay, flick of the wrist');
 });
@@ -88,7 +87,6 @@ test('Spanish, customary units and every lighting take effect and stay', async (
   for (const lighting of ['lamp', 'night', 'day']) {
     await page.getByLabel('Luz', { exact: true }).selectOption(lighting);
     await expect(page.locator('html')).toHaveAttribute('data-lighting', lighting);
-    await clean(page);
   }
   await reload(page);
   await expect(figure(page, 'throw')).toHaveText('0,936');
@@ -103,5 +101,4 @@ test('fits 1280 by 800 without scrolling, and a phone without sideways scrolling
   await expect(page.locator('[aria-current="true"]')).toBeVisible();
   expect((await size())[0]).toBe(360);
   expect(await page.evaluate(() => window.scrollY)).toBe(0);
-  await clean(page);
 });

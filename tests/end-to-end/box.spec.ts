@@ -90,5 +90,4 @@ test('fits a desk without scrolling and a phone without sideways scrolling', asy
   expect(await size()).toEqual([1280, 800]);
   await page.setViewportSize({ width: 360, height: 740 });
   expect((await size())[0]).toBe(360);
-  await clean(page);
 });

@@ -96,7 +96,6 @@ test('fits a desk without scrolling and a phone without sideways scrolling', asy
   expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800);
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
-  await clean(page);
   await open(page, '/today/cards?plan=plan-lake');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 });
@@ -132,6 +131,5 @@ test.describe('on a phone', () => {
     await tap('Cards to print');
     await expect(page).toHaveURL(/\/today\/cards\?plan=plan-/);
     await expect(page.getByTestId('card')).toHaveCount(1);
-    await clean(page);
   });
 });

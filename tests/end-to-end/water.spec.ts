@@ -60,9 +60,6 @@ test('setups come into the picture and go out; a desk holds it all, a phone does
   ).toEqual([1280, 800]);
   await page.getByRole('button', { name: /Remove Copper line/ }).click();
   await expect(line(page, 'copper-deep')).toHaveCount(0);
-  await page.getByLabel('Lighting', { exact: true }).selectOption('lamp');
-  await clean(page);
-  await page.getByLabel('Lighting', { exact: true }).selectOption('day');
   await page.setViewportSize({ width: 360, height: 740 });
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
 });

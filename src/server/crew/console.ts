@@ -1,6 +1,6 @@
 import { createInterface } from 'node:readline/promises';
 import { Writable } from 'node:stream';
-import { connect, type Db } from '@/db/client';
+import { connect, CONSOLE_LIMITS, type Db } from '@/db/client';
 import { countUsers, findUserByName, listBenches } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { memberNameSchema, nameKey, passwordSchema } from '@/domain/crew/names';
@@ -8,7 +8,7 @@ import { makeAccount, renewRecoveryCodes } from './accounts';
 import { addMember } from './members';
 
 // ./ferula crew: what only somebody at the machine may do.
-const { db, pool } = connect(process.env['DATABASE_URL'] ?? '');
+const { db, pool } = connect(process.env['DATABASE_URL'] ?? '', CONSOLE_LIMITS);
 const [command, name = ''] = process.argv.slice(2);
 try {
   process.exitCode = await run(db);
