@@ -199,10 +199,10 @@ interface Fishing {
 function strikesOf(story: Story, { spread, startS, endS, random, own, series, events }: Fishing): void {
   const busyUntil = new Map<string, number>();
   let turn = 0;
-  for (let atS = startS + 900; atS < endS - 300; atS += 20)
+  for (let atS = startS + 900; atS < endS - 300; atS += 20) {
+    const then = thenAt(series, atS);
     spread.lines.forEach((line, i) => {
       if ((busyUntil.get(line.id) ?? 0) > atS || (line.id === spread.lines[0]!.id && weedAt(startS, atS))) return;
-      const then = thenAt(series, atS);
       const cool = then?.probeC === null || then === null ? 0.7 : Math.exp(-(((then.probeC - 8.6) / 2.2) ** 2));
       const deep = line.cableM === undefined ? 0.7 : 1.5;
       const liked = i === 1 && atS > startS + 1.5 * 3600 ? 1.8 : 1;
@@ -225,6 +225,7 @@ function strikesOf(story: Story, { spread, startS, endS, random, own, series, ev
       events.push(toldOf(story, own(atS + 150), id.id, random));
       events.push({ kind: 'back', ...own(Math.min(backS, endS - 60)), lines: [line.id] });
     });
+  }
   // Weed on the first line: nobody knows since when it did not fish.
   const first = spread.lines[0]!.id;
   events.push({ kind: 'fouled', ...own(startS + 5400), line: first });
