@@ -1,5 +1,6 @@
 export { drawDetail, type DetailInput } from './detail';
 export { drawSheet, type SheetInput } from './sheet';
-export { knotSteps, type KnotStep } from './knot-shape';
+export type { KnotStep } from './knot-pens';
+export { knotSteps } from './knot-shape';
 export { outlineOfPart, type PartOutline } from './part-outline';
 export type { Drawing, Label, Pen, Primitive, Pt } from './primitives';

@@ -1,16 +1,6 @@
 import type { KnotPattern } from '../../tackle/defaults/knots';
-import { smooth } from './outline';
-import { boundsOf } from './shape';
-import { arc, circle, path, type Primitive, type Pt } from './primitives';
-
-/** How a knot stands after one of its steps. */
-export interface KnotStep {
-  readonly primitives: readonly Primitive[];
-  /** where the end that is worked with comes out, and where the line that holds leaves */
-  readonly tag: Pt;
-  readonly standing: Pt;
-  readonly box: ReturnType<typeof boundsOf>;
-}
+import { barrel, flat, loop, mirrored, mirroredLoop, pens, step, wraps, type KnotStep, type Pens } from './knot-pens';
+import { arc, type Primitive, type Pt } from './primitives';
 
 /**
  * The steps of a knot, the last with the knot drawn down: the standing line full, the tag end dashed, the line or eye that
@@ -23,58 +13,6 @@ export function knotSteps(pattern: KnotPattern, id: string): readonly KnotStep[]
 /** How a knot runs, before it is drawn tight. */
 export const drawKnot = (pattern: KnotPattern, id: string): readonly Primitive[] =>
   knotSteps(pattern, id).at(-2)!.primitives;
-
-interface Pens {
-  readonly standing: (points: readonly Pt[]) => Primitive;
-  readonly tag: (points: readonly Pt[]) => Primitive;
-  readonly other: (points: readonly Pt[]) => Primitive;
-  readonly eye: (x: number, radius?: number) => Primitive;
-}
-
-const pens = (jointId: string): Pens => ({
-  standing: (points) => path('line', round(points), { jointId }),
-  tag: (points) => path('tag', round(points), { jointId }),
-  other: (points) => path('leader', round(points), { jointId }),
-  eye: (x, radius = 4) => circle('hook', [x, 0], radius, jointId),
-});
-
-/** Line has no corners. */
-const round = (points: readonly Pt[]): readonly Pt[] => (points.length > 2 ? smooth(points) : points);
-
-/** Wraps of one line round another that lies along x: a flat spring seen from the side. */
-const wraps = (from: number, turns: number, pitch: number, half: number): Pt[] =>
-  Array.from({ length: turns * 12 + 1 }, (_, i): Pt => [
-    from + (i / 12) * pitch,
-    half * Math.sin((i / 12) * 2 * Math.PI),
-  ]);
-
-/** The barrel of a drawn-down knot: turns lying side by side. */
-const barrel = (from: number, turns: number, half: number): Pt[] =>
-  Array.from({ length: turns }, (_, i): readonly Pt[] => [
-    [from + i * 1.9, half],
-    [from + i * 1.9 + 1.1, -half],
-  ]).flat();
-
-const mirrored = (points: readonly Pt[]): Pt[] => points.map(([x, y]): Pt => [x, -y]);
-const flat = (from: number, to: number, y = 0): Pt[] => [
-  [from, y],
-  [to, y],
-];
-
-const step = (primitives: readonly Primitive[], tag: Pt, standing: Pt = [0, 0]): KnotStep => ({
-  primitives,
-  tag,
-  standing,
-  box: boundsOf(primitives),
-});
-
-/** A loop lying to the right of `x`, its two strands `half` apart. */
-const loop = (x: number, reach: number, half: number): Pt[] => [
-  [x, -half],
-  [x + reach - half, -half],
-  ...arc([x + reach - half, 0], half, -Math.PI / 2, Math.PI / 2),
-  [x, half],
-];
 
 const DRAWN: Readonly<Record<KnotPattern, (pens: Pens) => readonly KnotStep[]>> = {
   'wrapped-eye': ({ standing, tag, eye }) => {
@@ -449,11 +387,3 @@ const DRAWN: Readonly<Record<KnotPattern, (pens: Pens) => readonly KnotStep[]>> 
     ];
   },
 };
-
-/** A loop that lies to the right of its own bend, strands going on to the right. */
-const mirroredLoop = (x: number, reach: number, half: number): Pt[] => [
-  [x + reach, -half * 0.6],
-  [x + half, -half],
-  ...arc([x + half, 0], half, -Math.PI / 2, -1.5 * Math.PI),
-  [x + reach, half * 0.6],
-];
