@@ -54,10 +54,10 @@ const rows = [
   later(async (say) => {
     for (const check of CHECKS) await whole(check, say);
     await suite(UNIT, say);
-    await suite(VIEWS, say);
   }),
 ];
 await suite(BROWSER);
+await suite(VIEWS);
 for (const spoken of rows) await spoken();
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
