@@ -62,7 +62,7 @@ export default defineConfig({
     use: { baseURL: `http://${name === 'crew' ? 'localhost' : '127.0.0.1'}:${port}` },
   })),
   webServer: PARTS.map(({ name, port, database }) => ({
-    command: `node --import tsx src/db/prepare.ts --reset-demo && ${name === 'crew' ? `printf '${OWNER}' | node --import tsx src/server/crew/console.ts on && ` : ''}exec node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
+    command: `scripts/run.sh prepare --reset-demo && ${name === 'crew' ? `printf '${OWNER}' | scripts/run.sh crew on && ` : ''}exec node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${port}`,
     url: `http://127.0.0.1:${port}/ready`,
     env: {
       DATABASE_URL: database,

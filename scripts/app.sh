@@ -33,7 +33,7 @@ start_all() {
   [ -f "$DATA/secret" ] || (umask 077 && node -e 'process.stdout.write(require("crypto").randomBytes(32).toString("hex"))' >"$DATA/secret")
   FERULA_SECRET=${FERULA_SECRET:-$(cat "$DATA/secret")}
   export FERULA_SECRET CREW
-  node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
+  bring_up_to_date
   : >"$DATA/app.log"
   local inner_host=$HOST
   INNER_PORT=$PORT
@@ -129,7 +129,9 @@ reached() { case "$1" in 0.0.0.0) printf 127.0.0.1 ;; :: | '[::]') printf '[::1]
 
 # HTTPS on the address that people open, handed on to the application on loopback.
 start_front() {
-  setsid node --import tsx src/front/main.ts "$BIND" "$1" "$DATA/tls" "$PUBLIC_URL" >>"$DATA/app.log" 2>&1 &
+  local file
+  file=$(program front)
+  setsid node "$file" "$BIND" "$1" "$DATA/tls" "$PUBLIC_URL" >>"$DATA/app.log" 2>&1 &
   FRONT_PID=$!
   printf '%s' "$FRONT_PID" >"$DATA/front.pid"
   local i
@@ -151,7 +153,7 @@ stop_front() {
   pid=$(cat "$DATA/front.pid" 2>/dev/null) || return 0
   rm -f "$DATA/front.pid"
   # The pid may have been given to another program since.
-  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q src/front/main || return 0
+  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q programs/front- || return 0
   kill -TERM "$pid" 2>/dev/null || return 0
   local i
   for ((i = 0; i < 50; i++)); do
@@ -166,7 +168,7 @@ crew() {
   mkdir -p "$DATA"
   case "${1:-status}" in
     on)
-      with_database node --import tsx src/server/crew/console.ts on
+      with_database run_program crew on
       printf on >"$DATA/crew"
       say "People sign in from the next ./ferula start on."
       ;;
@@ -175,13 +177,17 @@ crew() {
       printf off >"$DATA/crew"
       say "Nobody signs in from the next ./ferula start on; accounts and roles stay for when it is on again."
       ;;
-    recover) with_database node --import tsx src/server/crew/console.ts recover "${2:-}" ;;
+    recover) with_database run_program crew recover "${2:-}" ;;
     status)
       say "Signing in: $(crew_mode)"
-      with_database node --import tsx src/server/crew/console.ts status
+      with_database run_program crew status
       ;;
     *) fail "There is no command 'crew $1'. It is on, off, status, or recover NAME." ;;
   esac
+}
+
+bring_up_to_date() {
+  run_program prepare || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
 }
 
 # Runs a command with a database that is up and at its newest; one that was not running is stopped again.
@@ -195,7 +201,7 @@ with_database() {
     DATABASE_URL=$(mariadb_database "$DATA/mariadb" "$(database_name)")
   fi
   export DATABASE_URL
-  node --import tsx src/db/prepare.ts || fail "The database at DATABASE_URL could not be brought up to date; the line above says why."
+  bring_up_to_date
   local status=0
   "$@" || status=$?
   [ -z "$started" ] || mariadb_stop "$DATA/mariadb"
@@ -247,7 +253,7 @@ show_status() {
 reset_demo() {
   need_node
   mkdir -p "$DATA"
-  with_database node --import tsx src/db/prepare.ts --reset-demo
+  with_database run_program prepare --reset-demo
 }
 
 # The pid may have been given to another program since: it must be a server of this checkout.

@@ -74,7 +74,7 @@ load_backup() {
   rm -f "$options"
   [ "$status" = 0 ] || fail "The backup could not be loaded; the lines above say why. What was there before is as it was."
   query "drop table if exists restore_unfinished"
-  node --import tsx src/db/prepare.ts || fail "The restored database could not be brought up to date; the line above says why."
+  run_program prepare || fail "The restored database could not be brought up to date; the line above says why."
 }
 
 is_whole_backup() { gzip -dc "$1" 2>/dev/null | tail -n 1 | grep -q '^-- Dump completed'; }

@@ -3,6 +3,7 @@ import { createServer } from 'node:net';
 import { expect, test, type Page } from '@playwright/test';
 import { sentenceOf } from '@/domain/instruments/nmea';
 import { due } from '../helpers/due';
+import { RUN } from '../helpers/programs';
 import { clean, errors, open, resetDemo, watchErrors } from './page';
 
 watchErrors();
@@ -13,15 +14,7 @@ let boat: ChildProcess | null = null;
 
 /** The simulated boat, faster than life so that a test need not wait for its script. */
 async function sail(scenario = 'lake', speed = 1): Promise<void> {
-  boat = spawn('node', [
-    '--import',
-    'tsx',
-    'src/cli/main.ts',
-    'instrument',
-    scenario,
-    `--port=${port}`,
-    `--speed=${speed}`,
-  ]);
+  boat = spawn(RUN, ['cli', 'instrument', scenario, `--port=${port}`, `--speed=${speed}`]);
   await new Promise<void>((sending, failed) => {
     boat!.stdout!.once('data', () => sending());
     boat!.once('exit', () => failed(new Error('the instrument ended')));

@@ -1,13 +1,14 @@
 import { spawnSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { RUN } from '../helpers/programs';
 
 /** The database behind the server that the running test talks to. */
 export const databaseUrl = (): string => String(test.info().project.metadata['database']);
 
 /** The demo bench as on the first day, for tests that others may have fished from before. */
 export function resetDemo(): void {
-  const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'src/db/prepare.ts', '--reset-demo'], {
+  const { status, stderr } = spawnSync(RUN, ['prepare', '--reset-demo'], {
     encoding: 'utf8',
     env: { ...process.env, DATABASE_URL: databaseUrl() },
   });

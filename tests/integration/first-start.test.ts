@@ -1,13 +1,14 @@
 import { spawn } from 'node:child_process';
 import { createConnection, type RowDataPacket } from 'mysql2/promise';
 import { expect, it } from 'vitest';
+import { RUN } from '../helpers/programs';
 
 const url = process.env['INTEGRATION_DATABASE_URL'] ?? '';
 
 /** What `./ferula start` does to a database before it serves. */
 const prepare = (): Promise<{ readonly code: number | null; readonly said: string }> =>
   new Promise((resolve) => {
-    const child = spawn('node', ['--import', 'tsx', 'src/db/prepare.ts'], {
+    const child = spawn(RUN, ['prepare'], {
       env: { ...process.env, DATABASE_URL: url },
     });
     let said = '';

@@ -6,6 +6,7 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
+import { RUN } from '../helpers/programs';
 
 it('the secure front hands on what is asked and answered, as it comes', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ferula-front-'));
@@ -28,16 +29,8 @@ it('the secure front hands on what is asked and answered, as it comes', async ()
   await new Promise((listening) => spare.once('listening', listening));
   const { port } = spare.address() as AddressInfo;
   await new Promise((closed) => spare.close(closed));
-  const args = [
-    '--import',
-    'tsx',
-    'src/front/main.ts',
-    `127.0.0.1:${port}`,
-    String(innerPort),
-    folder,
-    `https://boat.test:${port}`,
-  ];
-  const front: ChildProcess = spawn('node', args);
+  const args = ['front', `127.0.0.1:${port}`, String(innerPort), folder, `https://boat.test:${port}`];
+  const front: ChildProcess = spawn(RUN, args);
   try {
     await new Promise((ready) => front.stdout!.once('data', ready));
     const ca = readFileSync(join(folder, 'authority.crt'), 'utf8');

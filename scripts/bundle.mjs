@@ -1,4 +1,4 @@
-// Makes one file of the shell commands, so that a call starts in a fraction of a second: node scripts/bundle-cli.mjs OUT
+// Makes one file of a program that runs beside Next, so that a call starts in a fraction of a second: node scripts/bundle.mjs NAME OUT
 import { build } from 'esbuild';
 
 /** The solver brings a file of its own: it is left outside, and loaded only by who asks for it. */
@@ -14,16 +14,26 @@ const lazySolver = {
   },
 };
 
-const [outfile] = process.argv.slice(2);
+/** The packages of the shell commands come into the file too; the others are begun seldom, and read them where they are. */
+const PROGRAMS = {
+  cli: {
+    entryPoints: ['src/cli/main.ts'],
+    plugins: [lazySolver],
+    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  },
+  prepare: { entryPoints: ['src/db/prepare.ts'], packages: 'external' },
+  crew: { entryPoints: ['src/server/crew/console.ts'], packages: 'external' },
+  front: { entryPoints: ['src/front/main.ts'], packages: 'external' },
+};
+
+const [name, outfile] = process.argv.slice(2);
 await build({
-  entryPoints: ['src/cli/main.ts'],
+  ...PROGRAMS[name],
   outfile,
   bundle: true,
   platform: 'node',
   format: 'esm',
   target: 'node20',
-  plugins: [lazySolver],
-  banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   // Less to read in at each call; names stay, since errors carry them.
   minifyWhitespace: true,
   minifySyntax: true,
