@@ -49,7 +49,7 @@ test('a day of a trial is fished by its plan: the log says what to swap, and whe
   const before = await swaps.count();
   await swaps.first().click();
   await expect(swaps).toHaveCount(before - 1);
-  await expect(page.getByTestId('unsent')).toBeHidden({ timeout: 40_000 });
+  await expect(page.getByTestId('unsent')).toBeHidden();
 });
 
 test('two windows change one trial: the second is told, and nothing is written over', async ({ page, context }) => {

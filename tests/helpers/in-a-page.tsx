@@ -1,9 +1,11 @@
-import { act, cleanup, renderHook, waitFor, type RenderHookResult } from '@testing-library/react';
+import { act, cleanup, configure, renderHook, waitFor, type RenderHookResult } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach } from 'vitest';
 import type { Preferences } from '@/i18n/preferences';
+import { PATIENCE_MS } from './patience';
 import { WithWords } from './with-words';
 
+configure({ asyncUtilTimeout: PATIENCE_MS });
 afterEach(cleanup);
 
 const USUAL: Preferences = {

@@ -41,7 +41,7 @@ describe('a database that dies or stalls', () => {
   }, 120_000);
 
   it('that stalls ends in a sentence, not in a hang, and pages come back when it does', async () => {
-    ferula.kill(ferula.databasePid(), 'SIGSTOP');
+    await ferula.stall(ferula.databasePid());
     const health = await pageIn('/ready');
     const file = await pageIn('/files/bench.json');
     ferula.kill(ferula.databasePid(), 'SIGCONT');

@@ -59,7 +59,7 @@ test('two lines that come too near in the turn that is wanted are found, and men
   const near = 'Below that, 2 and 6 come too near.';
   await waitFor(() => expect(tightest()).toHaveTextContent(near));
   await key(user, 'a');
-  await waitFor(() => expect(screen.getByTestId('arrange').dataset['state']).toBe('ok'), { timeout: 60_000 });
+  await waitFor(() => expect(screen.getByTestId('arrange').dataset['state']).toBe('ok'));
   await user.click(screen.getByRole('button', { name: 'Set them like this' }));
   await ready();
   for (const side of ['port', 'starboard'] as const)

@@ -1,6 +1,7 @@
 import { format } from 'node:util';
 import { configure } from '@testing-library/react';
 import { afterEach, expect, vi } from 'vitest';
+import { PATIENCE_MS } from '../helpers/patience';
 import { at, ROUTES } from './addresses';
 import { here } from './next-navigation';
 
@@ -8,7 +9,7 @@ import { here } from './next-navigation';
 configure({
   // The page's words say more than its markup.
   getElementError: (message) => new Error(`${message}\nThe page says: ${document.body.textContent.slice(0, 800)}`),
-  asyncUtilTimeout: 20_000,
+  asyncUtilTimeout: PATIENCE_MS,
   defaultHidden: true,
 });
 

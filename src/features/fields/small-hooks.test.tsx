@@ -15,7 +15,7 @@ describe('a line that is typed', () => {
   const typed = async (text: string, place?: Parameters<typeof useLine>[0]) => {
     const { result } = inAPage(() => useLine(place));
     await doing(() => result.current.write(text));
-    await waitFor(() => expect(result.current.read.kind).not.toBeNull(), { timeout: 10_000 });
+    await waitFor(() => expect(result.current.read.kind).not.toBeNull());
     return result;
   };
 

@@ -38,7 +38,7 @@ async function whole() {
   await doing(() => result.current.hold('rod', rod));
   await doing(() => result.current.hold('line', line));
   await doing(() => result.current.hold('lure', lure));
-  await waitFor(() => expect(result.current.setup).not.toBeNull(), { timeout: 10_000 });
+  await waitFor(() => expect(result.current.setup).not.toBeNull());
   return result;
 }
 
@@ -67,7 +67,7 @@ describe('a rod, a line and a lure', () => {
   it('get their ranges once nothing more is typed', async () => {
     const result = await whole();
     expect(here.pool.kinds()).not.toContain('ranges');
-    await waitFor(() => here.pool.last('ranges'), { timeout: 5000 });
+    await waitFor(() => here.pool.last('ranges'));
     const given = { throw: null };
     await doing(() => here.pool.last('ranges').answer(given));
     expect(result.current.ranges).toBe(given);

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { tripIdSchema } from '@/domain/ids';
 import type { TripEvent } from '@/domain/log/trip-event';
+import { PATIENCE_MS } from '../../../tests/helpers/patience';
 import { startOutbox, type Sent } from './outbox';
 import { keepEntry, openTrip, setOpenTrip, store, takeOver, waiting } from './store';
 
@@ -53,7 +54,7 @@ function begin(server: Server): void {
   running = startOutbox((sent) => told.push(sent));
 }
 const until = (done: () => Promise<boolean> | boolean) =>
-  vi.waitFor(async () => expect(await done()).toBe(true), { timeout: 20_000 });
+  vi.waitFor(async () => expect(await done()).toBe(true), PATIENCE_MS);
 const isEmpty = async () => (await waiting()).unsent === 0;
 
 beforeEach(async () => {

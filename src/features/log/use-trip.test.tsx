@@ -53,7 +53,7 @@ afterEach(() => {
   vi.restoreAllMocks();
 });
 const inHand = (asked: string | null = null) => inAPage(() => useTrip(asked));
-const until = (done: () => boolean) => waitFor(() => expect(done()).toBe(true), { timeout: 10_000 });
+const until = (done: () => boolean) => waitFor(() => expect(done()).toBe(true));
 
 describe('the trip on this phone', () => {
   it('is not known at first, then none, then the one that is chosen', async () => {

@@ -46,7 +46,7 @@ async function today(given: Partial<TodayPage> = {}) {
   return result;
 }
 const ranked = async () => {
-  await waitFor(() => here.pool.last('suit-days'), { timeout: 5000 });
+  await waitFor(() => here.pool.last('suit-days'));
   await doing(() => here.pool.last('suit-days').answer());
 };
 const withoutSlots = { plans: [{ plan: bare, version: 0 }] };
@@ -82,7 +82,7 @@ describe('the day’s ranking', () => {
     await doing(() => result.current.toggle(setups[0]!.id));
     expect(asks()).toBe(1);
     await doing(() => result.current.changeSlot(slot!.id, { now: { ...slot!.now, depthM: { from: 1, to: 2 } } }));
-    await waitFor(() => expect(asks()).toBe(2), { timeout: 5000 });
+    await waitFor(() => expect(asks()).toBe(2));
   });
 
   it('of a bench without setups asks nothing', async () => {
