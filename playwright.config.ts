@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { PATIENCE_MS } from './tests/helpers/patience';
 
 /**
  * Two parts of about the same length, each with a server and a database of its own, so that they run side by side; and one at
@@ -34,7 +35,7 @@ export default defineConfig({
   workers: 3,
   // No test is timed: a search or a solver on a machine that does something else besides takes what it takes.
   timeout: 300_000,
-  expect: { timeout: 60_000 },
+  expect: { timeout: PATIENCE_MS },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : 'list',
   use: {
     viewport: { width: 1280, height: 800 },

@@ -93,6 +93,8 @@ const browser = await chromium.launch({
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // Letters at their own distances, as in a browser with a window.
+    '--font-render-hinting=none',
   ],
 });
 for (const {

@@ -31,7 +31,7 @@ export function ChoiceField<T extends string>({
           const chosen = options.find((option) => option.value === event.target.value);
           if (chosen) onValueChange(chosen.value);
         }}
-        className="min-h-7 w-full border-b border-faint bg-sheet text-[15px]"
+        className="min-h-7 w-full border-b border-faint bg-sheet pr-5 text-[15px] text-ellipsis"
       >
         {options.map((option) => (
           <option key={option.value} value={option.value}>

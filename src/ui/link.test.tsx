@@ -15,28 +15,19 @@ afterEach(cleanup);
 const prefetch = () => screen.getByRole('link').dataset['prefetch'];
 
 describe('a link', () => {
-  it('asks for its view once the pointer is on it, and not before', () => {
-    const onPointerEnter = vi.fn();
+  it.each([
+    ['pointer', 'onPointerEnter', fireEvent.pointerEnter],
+    ['keyboard', 'onFocus', fireEvent.focus],
+  ] as const)('asks for its view once the %s is on it, and not before', (_, name, comesOnto) => {
+    const own = vi.fn();
     render(
-      <Link href="/box" onPointerEnter={onPointerEnter}>
+      <Link href="/box" {...{ [name]: own }}>
         Box
       </Link>,
     );
     expect(prefetch()).toBe('false');
-    fireEvent.pointerEnter(screen.getByRole('link'));
+    comesOnto(screen.getByRole('link'));
     expect(prefetch()).toBe('auto');
-    expect(onPointerEnter).toHaveBeenCalledOnce();
-  });
-
-  it('asks for it once the keyboard is on it', () => {
-    const onFocus = vi.fn();
-    render(
-      <Link href="/box" onFocus={onFocus}>
-        Box
-      </Link>,
-    );
-    fireEvent.focus(screen.getByRole('link'));
-    expect(prefetch()).toBe('auto');
-    expect(onFocus).toHaveBeenCalledOnce();
+    expect(own).toHaveBeenCalledOnce();
   });
 });

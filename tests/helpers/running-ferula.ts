@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { PATIENCE_MS } from './patience';
 
 const FERULA = join(process.cwd(), 'ferula');
 
@@ -81,7 +82,7 @@ export class RunningFerula {
     while (!/^State:\s+T/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'))) await pause(10);
   }
 
-  async untilUp(withinMs: number): Promise<void> {
+  async untilUp(withinMs = PATIENCE_MS): Promise<void> {
     const end = Date.now() + withinMs;
     for (;;) {
       if (await this.isUp()) return;

@@ -18,7 +18,7 @@ describe('a database that dies or stalls', () => {
   it('is brought back at its own port by the start that runs', async () => {
     const port = ferula.databasePort();
     ferula.kill(ferula.databasePid());
-    await ferula.untilUp(60_000);
+    await ferula.untilUp();
     expect(ferula.databasePort()).toBe(port);
   }, 120_000);
 
@@ -26,7 +26,7 @@ describe('a database that dies or stalls', () => {
     const first = ferula.databasePid();
     ferula.kill(first);
     ferula.kill(await ferula.nextDatabase(first));
-    await ferula.untilUp(60_000);
+    await ferula.untilUp();
     expect(ferula.said).toContain('did not come up');
   }, 120_000);
 
@@ -35,7 +35,7 @@ describe('a database that dies or stalls', () => {
     ferula.kill(ferula.databasePid());
     expect(await ferula.isUp()).toBe(false);
     expect(ferula.startBeside()).toContain('The database is up again');
-    await ferula.untilUp(10_000);
+    await ferula.untilUp();
     const { status } = await pageIn('/bench');
     expect(status).toBe(200);
   }, 120_000);
@@ -48,7 +48,7 @@ describe('a database that dies or stalls', () => {
     expect([health.status, file.status]).toEqual([503, 503]);
     expect(file.text).toContain('database-away');
     expect(Math.max(health.tookMs, file.tookMs)).toBeLessThan(5000);
-    await ferula.untilUp(20_000);
+    await ferula.untilUp();
   }, 120_000);
 });
 

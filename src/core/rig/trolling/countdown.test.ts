@@ -4,7 +4,7 @@ import { readRig } from '../rigging';
 import type { CastPresentation } from '../../tackle';
 import { castBand, countdowns } from '.';
 
-describe('what is asked of a cast', () => {
+describe('countdown and depth band of a cast', () => {
   const wall = demoFile('setup-drowned-wall');
   it('changes of one thing change the countdown as they should', () => {
     const all = countdowns(wall, [3, 6]);

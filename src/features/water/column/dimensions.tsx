@@ -4,6 +4,8 @@ import type { ColumnScale } from './column-scale';
 
 /** The longest label of an angle [px]. */
 const LABEL_WIDTH_PX = 235;
+/** What the band that is wanted takes at the edge [px]. */
+const WANTED_WIDTH_PX = 76;
 
 /** Depth, way behind and the angle of the line in view, each from where it is measured. */
 export function Dimensions({
@@ -26,13 +28,14 @@ export function Dimensions({
   const drawn = Math.atan2(Math.sin(surfaceAngleRad) * scale.stretch, Math.cos(surfaceAngleRad));
   const r = 44;
   const [ex, ey] = [x(entryM), y(atM)];
+  const labelX = Math.max(4, Math.min(ex + 10, width - LABEL_WIDTH_PX - WANTED_WIDTH_PX));
   // A steep line leaves room beside its arc; a flat one before its entry, or, near the boat, under itself.
   const place =
     drawn > 0.35
       ? { x: ex + r + 8, y: ey + 15, anchor: 'start' as const }
       : ex > LABEL_WIDTH_PX + 90
         ? { x: ex - 6, y: ey + 15, anchor: 'end' as const }
-        : { x: ex + 10, y: ey + LABEL_WIDTH_PX * Math.tan(drawn) + 22, anchor: 'start' as const };
+        : { x: labelX, y: ey + (labelX - ex - 10 + LABEL_WIDTH_PX) * Math.tan(drawn) + 22, anchor: 'start' as const };
   const hasArc = running.outcome !== 'at-surface' && r < x(behindM) - ex + 30;
   return (
     <g className="dims">
