@@ -38,6 +38,8 @@ export default defineConfig({
   expect: { timeout: PATIENCE_MS },
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['list'], ['json']] : 'list',
   use: {
+    // Only the log works without signal, and readying a browser for that takes seconds.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     trace: 'off',
     launchOptions: {

@@ -46,19 +46,29 @@ start_all() {
   APP_PID=$!
   printf '%s' "$APP_PID" >"$DATA/app.pid"
   printf '%s' "$PUBLIC_URL" >"$DATA/url"
-  local i
-  for ((i = 0; i < 300; i++)); do
-    kill -0 "$APP_PID" 2>/dev/null || fail "The application stopped at once; the end of .data/app.log says why:
+  await_answer "http://$(reached "$inner_host"):$INNER_PORT/ready" || kill -0 "$APP_PID" 2>/dev/null ||
+    fail "The application stopped at once; the end of .data/app.log says why:
 $(tail -n 8 "$DATA/app.log")"
-    node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "http://$(reached "$inner_host"):$INNER_PORT/ready" 2>/dev/null && break
-    sleep 0.1
-  done
   if is_secure; then start_front "$INNER_PORT"; fi
   say "Ferula is ready: $PUBLIC_URL   (Ctrl-C stops it)"
   if [ "$CREW" = on ]; then say "People sign in here. Invite others under Crew."; fi
   supervise
   say "The application has ended; the end of .data/app.log:"
   tail -n 4 "$DATA/app.log"
+}
+
+# Until the application answers, or has ended, or half a minute is over.
+await_answer() {
+  node -e '
+    const [url, pid] = process.argv.slice(1);
+    const ask = () => fetch(url).then(({ ok }) => ok, () => false);
+    const lives = () => { try { return process.kill(Number(pid), 0); } catch { return false; } };
+    (async () => {
+      for (const end = Date.now() + 30_000; Date.now() < end && lives(); await new Promise((go) => setTimeout(go, 100)))
+        if (await ask()) return 0;
+      return 1;
+    })().then((status) => process.exit(status));
+  ' "$1" "$APP_PID"
 }
 
 # While the application lives: a database that died is brought back at its own port, and the log is kept short.

@@ -6,7 +6,6 @@ watchErrors();
 
 const WALL = '/bench/setup-drowned-wall';
 test('a save whose answer was lost is sent again by itself, and is one revision', async ({ page }) => {
-  resetDemo();
   await open(page, WALL);
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');

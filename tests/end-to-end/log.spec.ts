@@ -28,7 +28,7 @@ const touch = async (page: Page, nth: number) => {
 };
 const sent = (page: Page) => expect(page.getByTestId('unsent')).toBeHidden();
 const phone = (browser: { newContext: (options: object) => Promise<BrowserContext> }) =>
-  browser.newContext({ viewport: PHONE });
+  browser.newContext({ viewport: PHONE, serviceWorkers: 'allow' });
 
 test('a day on a phone, without signal for its middle third, and a second phone of the crew', async ({ browser }) => {
   const first = await phone(browser);

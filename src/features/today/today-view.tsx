@@ -165,11 +165,23 @@ export function TodayView(
           )}
           <PlanBar today={today} plans={page.plans} usualName={usualName} onKeep={() => run('keep')} />
           <DayChart plan={plan} water={water} slotId={slot?.id ?? null} onSlot={today.selectSlot} />
+          {plan.slots.length < MOST.slots && (
+            <button
+              type="button"
+              onClick={() => run('add')}
+              className="narrow min-h-10 border border-ink bg-sheet text-[14px] lg:hidden"
+            >
+              {t('today.key.add')}
+            </button>
+          )}
+          {/* Over the page's foot, since what comes and goes within the page moves rows from under a finger. */}
           {today.waiting && today.progress && (
-            <ProgressLine
-              label={t('today.working', { done: today.progress.done, of: today.progress.of })}
-              share={today.progress.done / today.progress.of}
-            />
+            <div className="pointer-events-none fixed inset-x-0 bottom-0 z-10 bg-sheet px-3 pt-1">
+              <ProgressLine
+                label={t('today.working', { done: today.progress.done, of: today.progress.of })}
+                share={today.progress.done / today.progress.of}
+              />
+            </div>
           )}
           {today.failed && (
             <p role="alert" className="px-3 py-1">
@@ -217,15 +229,6 @@ export function TodayView(
               </section>
             )}
           </div>
-          {plan.slots.length < MOST.slots && (
-            <button
-              type="button"
-              onClick={() => run('add')}
-              className="narrow min-h-10 border border-ink bg-sheet text-[14px] lg:hidden"
-            >
-              {t('today.key.add')}
-            </button>
-          )}
           {plan.slots.length > 0 && <DeckStrip today={today} href={withSetups('/quiver/deck', forDeck)} />}
         </div>
         <SideColumn

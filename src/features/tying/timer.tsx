@@ -22,38 +22,40 @@ export function restText(seconds: number): string {
   return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
 }
 
-/** Headless: a rest of any length, and when it is over [ms]. */
+/** Headless: a rest of any length, and the count of what is left of it [s]; null while none runs. */
 export function useRest() {
   const [text, setText] = useState(restText(USUAL_REST_S));
-  const [endsAt, setEndsAt] = useState<number | null>(null);
+  const [count, setCount] = useState<{ readonly endsAt: number; readonly now: number } | null>(null);
   const seconds = readRest(text);
+  const isRunning = count !== null;
+  useEffect(() => {
+    if (!isRunning) return;
+    const tick = setInterval(() => setCount((last) => last && { ...last, now: Date.now() }), 250);
+    return () => clearInterval(tick);
+  }, [isRunning]);
   return {
     text,
     setText,
     isTime: seconds !== null,
-    endsAt,
-    start: () => seconds !== null && setEndsAt(Date.now() + seconds * 1000),
-    stop: () => setEndsAt(null),
+    leftS: count && Math.max(0, Math.ceil((count.endsAt - count.now) / 1000)),
+    start: () => {
+      if (seconds === null) return;
+      const now = Date.now();
+      setCount({ endsAt: now + seconds * 1000, now });
+    },
+    stop: () => setCount(null),
   };
 }
 
 /** How long something is to rest, and the count of what is left of it. */
 export function Timer({ rest }: { readonly rest: ReturnType<typeof useRest> }) {
   const { t } = useI18n();
-  const { endsAt, text, isTime } = rest;
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (endsAt === null) return;
-    const tick = setInterval(() => setNow(Date.now()), 250);
-    return () => clearInterval(tick);
-  }, [endsAt]);
-  const left = endsAt === null ? 0 : Math.max(0, Math.ceil((endsAt - now) / 1000));
+  const { leftS, text, isTime } = rest;
   return (
     <form
       className="flex flex-wrap items-center gap-x-3 border border-faint bg-sheet px-3 py-0.5 text-[15px]"
       onSubmit={(event) => {
         event.preventDefault();
-        setNow(Date.now());
         rest.start();
       }}
     >
@@ -77,9 +79,9 @@ export function Timer({ rest }: { readonly rest: ReturnType<typeof useRest> }) {
         {t('tying.restStart')}
       </button>
       {!isTime && <span className="semi-narrow text-[13px]">{t('tying.restUnit')}</span>}
-      {endsAt !== null && (
+      {leftS !== null && (
         <span role="timer" className="ml-auto flex items-center gap-3 text-[20px]">
-          {left > 0 ? t('tying.restLeft', { time: restText(left) }) : t('tying.rested')}
+          {leftS > 0 ? t('tying.restLeft', { time: restText(leftS) }) : t('tying.rested')}
           <button type="button" onClick={rest.stop} className="narrow min-h-9 border border-ink px-3 text-[15px]">
             {t('common.close')}
           </button>

@@ -19,7 +19,6 @@ import {
   type Running,
 } from '../../rig';
 import {
-  powerN,
   printedLineN,
   resolveRod,
   seatTakes,
@@ -220,7 +219,7 @@ function handsOf(
   const held = presentation.kind === 'cast' || presentation.held === 'hand';
   const { momentNm, limitNm } = handLoad(
     {
-      rodKg: rodMassKg(rig.rodPart, powerN(rig.rod), rig.classes),
+      rodKg: rodMassKg(rig.rodPart, rig.powerN, rig.classes),
       lengthM,
       lureKg: presentation.kind === 'cast' ? rig.castMassKg : 0,
       pullN: workedPullN(rig, presentation, running),

@@ -20,8 +20,6 @@ export interface CheckInput {
   readonly holdsS: number | null;
   /** null: it is cast */
   readonly running: Running | null;
-  /** power of the rod [N] */
-  readonly powerN: number;
 }
 
 /** A finding as a code with its facts, SI by the suffix of their names; the sentences stand in the catalogues. */

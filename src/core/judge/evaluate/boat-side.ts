@@ -19,7 +19,8 @@ import {
   clutchNowN,
   spoolCapacityM,
   asTaper,
-  rodBend,
+  bendRod,
+  resolveRod,
   type TaperedRod,
   type Presentation,
   type Setup,
@@ -132,7 +133,7 @@ function held(rig: Rig, presentation: TowedPresentation, running: Running, { ask
     pullAngleRad: angle,
     elasticPeakN,
     peakN,
-    takesUpJ: rodBend({ ...asked.rod, pull: { forceN: asked.neededN, angleRad: angle } }).energyJ,
+    takesUpJ: bendRod(resolveRod(asked.rod), asked.neededN, angle).energyJ,
   };
 }
 

@@ -1,14 +1,6 @@
 import type { Classes } from '../../tackle/defaults/classes';
 import { runChecks, type Finding } from '../checks';
-import {
-  familyOf,
-  powerN,
-  statedPower,
-  type FamilyOfRod,
-  type Presentation,
-  type Setup,
-  type StatedPower,
-} from '../../tackle';
+import { familyOf, statedPower, type FamilyOfRod, type Presentation, type Setup, type StatedPower } from '../../tackle';
 import type { RodFamily } from '../../tackle/defaults/rod-classes';
 import { openingOf, readRig, runRig, type Rig } from '../../rig';
 import { waterProperties, type WaterProperties } from '../../water';
@@ -85,7 +77,6 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
   const hold = judgeHold(rig, presentation, strike);
   const balance = judgeBalance(rig, presentation);
   const setFigures = set?.kind === 'judged' ? set.figures : null;
-  const power = powerN(rig.rod);
   const checks = runChecks({
     rig,
     presentation,
@@ -95,7 +86,6 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
     strike,
     holdsS: fishHoldsS(rig, presentation),
     running,
-    powerN: power,
   });
   const count = (name: VerdictName, verdict: Verdict) =>
     withChecks(
@@ -120,7 +110,7 @@ export function evaluate(setup: Setup, classes?: Classes): Evaluation {
       hold: hold.figures,
       balance: balance.figures,
       hook: { jointId: rig.hook.jointId, neededN: rig.hook.neededN, openingN: openingOf(rig.hook.spec) },
-      powerN: power,
+      powerN: rig.powerN,
       rod: rodFigures(rig),
     },
     checks,

@@ -89,23 +89,17 @@ export function carryOf(
 function towFigures(rig: Rig, presentation: TowedPresentation, running: Running): TowFigures {
   const { pullN: cleanN, angleRad: pullAngleRad } = steadyPull(rig, presentation, running);
   const rod = asTaper(rig.rod);
-  const straight = rodBend({ ...rod, pull: { forceN: 0, angleRad: pullAngleRad } }).tip;
-  const under = (forceN: number) => {
-    const bend = rodBend({ ...rod, pull: { forceN, angleRad: pullAngleRad } });
-    return {
-      bend,
-      carried: { pullN: forceN, tipMovedM: Math.hypot(bend.tip.xM - straight.xM, bend.tip.yM - straight.yM) },
-    };
-  };
-  const clean = under(cleanN);
-  const fouled = under(Math.max(cleanN, fouledPullN(running.asked, rig.classes.towed.weed.dragAreaM2) ?? cleanN));
+  const clean = rodBend({ ...rod, pull: { forceN: cleanN, angleRad: pullAngleRad } });
+  const fouledN = Math.max(cleanN, fouledPullN(running.asked, rig.classes.towed.weed.dragAreaM2) ?? cleanN);
+  const fouled = fouledN > cleanN ? rodBend({ ...rod, pull: { forceN: fouledN, angleRad: pullAngleRad } }) : clean;
+  const carried = (pullN: number, { tip }: RodBend) => ({ pullN, tipMovedM: Math.hypot(tip.xM - rod.lengthM, tip.yM) });
   return {
     running,
     pullAngleRad,
-    clean: clean.carried,
-    fouled: fouled.carried,
-    rodBend: clean.bend,
-    dropShare: clean.bend.tip.yM / rod.lengthM,
+    clean: carried(cleanN, clean),
+    fouled: carried(fouledN, fouled),
+    rodBend: clean,
+    dropShare: clean.tip.yM / rod.lengthM,
     stance: carryStance(rig, presentation),
     bottomRig: bottomRigFigures(rig, presentation, running),
   };

@@ -51,6 +51,8 @@ export interface Rig {
   readonly rod: Rod;
   readonly rodPart: RodPart;
   readonly ratingKg: readonly [number, number] | null;
+  /** the force that drops the tip by a third of the length, square to the grip [N] */
+  readonly powerN: number;
   /** what the blank bears [N] */
   readonly rodHoldsN: number;
   readonly reel: ReelPart;
@@ -103,10 +105,7 @@ export function readRig(setup: Setup, classes: Classes = classesWith(setup.house
     house,
     chainOfParts,
     elements,
-    rod: rodOf(rodPart, classes),
-    rodPart,
-    ratingKg: ratingOf(rodPart),
-    rodHoldsN: rodHoldsN(rodPart, classes),
+    ...rodInRig(rodPart, classes),
     reel,
     linePart,
     pieces: pieces.map((piece, i) => ({
@@ -138,14 +137,23 @@ export const ratingOf = (rod: RodPart): Rig['ratingKg'] =>
 export const rodHoldsN = (rod: RodPart, classes: Classes): number =>
   blankHoldsN(rod, () => powerN(rodOf(rod, classes)), classes);
 
+function rodInRig(rodPart: RodPart, classes: Classes) {
+  const rod = rodOf(rodPart, classes);
+  const power = powerN(rod);
+  return {
+    rodPart,
+    rod,
+    ratingKg: ratingOf(rodPart),
+    powerN: power,
+    rodHoldsN: blankHoldsN(rodPart, () => power, classes),
+  } satisfies Partial<Rig>;
+}
+
 /** The same rig on another rod and reel: nothing beyond the reel is read again. */
 export const onRod = (rig: Rig, rodPart: RodPart, reel: ReelPart): Rig => ({
   ...rig,
-  rodPart,
+  ...rodInRig(rodPart, rig.classes),
   reel,
-  rod: rodOf(rodPart, rig.classes),
-  ratingKg: ratingOf(rodPart),
-  rodHoldsN: rodHoldsN(rodPart, rig.classes),
   chainOfParts: rig.chainOfParts.map((fitted): Fitted =>
     fitted.kind === 'rod' ? { ...fitted, part: rodPart } : fitted.kind === 'reel' ? { ...fitted, part: reel } : fitted,
   ),

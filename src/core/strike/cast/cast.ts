@@ -3,7 +3,7 @@ import type { CastStyle } from '../../tackle/defaults/cast-styles';
 import { DEFAULT_CLASSES, type Classes } from '../../tackle/defaults/classes';
 import { InputRuleError, requireInRange, type Limits } from '../../base/guard';
 import { eventIn, hermite, integrate } from '../../base/numeric';
-import { asTaper, rodBend, type Rod } from '../../tackle';
+import { bendRod, resolveRod, type Rod } from '../../tackle';
 import { CAST_LIMITS } from './cast-fit';
 import { movingShare } from './moving-share';
 
@@ -83,10 +83,10 @@ export function cast(input: CastInput, classes: Pick<Classes, 'castStyles' | 'fl
     windMps: requireInRange('windMps', input.windMps ?? 0, F.windMps),
     rho: classes.flight.air.densityKgPm3,
   };
-  const rod = asTaper(input.rod);
-  const { energyJ } = rodBend({ ...rod, pull: { forceN: m * style.accelerationMps2, angleRad: Math.PI / 2 } });
+  const rod = resolveRod(input.rod);
+  const { energyJ } = bendRod(rod, m * style.accelerationMps2, Math.PI / 2);
   const tipMps = (style.tipMps * rod.lengthM) / STYLE_ROD_M;
-  const springMps = Math.sqrt((2 * energyJ) / (m + blankKg * movingShare(rod.stiffness.tipRatio)));
+  const springMps = Math.sqrt((2 * energyJ) / (m + blankKg * movingShare(rod.tipRatio)));
   const releaseMps = tipMps + springMps;
   const flown = fly(flight, releaseMps);
   const { spread } = classes.flight.speed;

@@ -21,8 +21,8 @@ export const strikeEnergyJ = (fishKg: number, speedMps: number): number =>
   0.5 * FISH_ADDED_MASS * fishKg * speedMps ** 2;
 
 /** Energy in rod and line under a pull [J]. */
-export const heldJ = ({ rod, complianceMPerN }: Spring, { tensionN, bend }: Sprung): number =>
-  (bend.elastica.energy * rod.buttEiNm2) / rod.lengthM + (tensionN ** 2 * complianceMPerN) / 2;
+export const heldJ = ({ complianceMPerN }: Spring, { tensionN, bend }: Sprung): number =>
+  bend.energyJ + (tensionN ** 2 * complianceMPerN) / 2;
 
 /**
  * The pull [N] at which rod and line have taken up an energy [J].

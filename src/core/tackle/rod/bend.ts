@@ -7,6 +7,8 @@ export interface Bend {
   readonly yieldM: number;
   /** d(yieldM)/d(force) [m/N] */
   readonly complianceMPerN: number;
+  /** elastic energy stored [J] */
+  readonly energyJ: number;
   readonly elastica: Elastica;
 }
 
@@ -18,6 +20,7 @@ export function bendRod(rod: ResolvedRod, forceN: number, angleRad: number, near
     leverArmM: elastica.leverArm * L,
     yieldM: elastica.yieldAlong * L,
     complianceMPerN: (elastica.compliance * L ** 3) / EI,
+    energyJ: (elastica.energy * EI) / L,
     elastica,
   };
 }

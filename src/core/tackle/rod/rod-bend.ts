@@ -60,7 +60,7 @@ export function rodBend(input: RodBendInput): RodBend {
     tip: { xM: elastica.tipX * L, yM: elastica.tipY * L },
     tipAngleRad: elastica.tipAngleRad,
     leverArmM: bend.leverArmM,
-    energyJ: (elastica.energy * EI) / L,
+    energyJ: bend.energyJ,
     compliancePullMPerN: bend.complianceMPerN,
     shape,
     ...(rod.fit ? { fit: rod.fit } : {}),

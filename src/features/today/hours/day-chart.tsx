@@ -23,8 +23,8 @@ export interface DayChartProps {
   readonly onSlot: (id: string) => void;
 }
 
-/** What a label beside an arrow takes of the plot's width. */
-const ROOM_OF_LABEL = 0.06;
+/** What a label beside an arrow takes of the plot's width on a phone. */
+const ROOM_OF_LABEL = 0.1;
 /** An arrow that points up. */
 const ARROW = 'path://M-0.8,10 L-0.8,-3 L-4,-3 L0,-10 L4,-3 L0.8,-3 L0.8,10 Z';
 
@@ -189,8 +189,9 @@ function chartOption(i18n: I18n, plan: DayPlan, water: WaterPlace | null, pens: 
             label: {
               show: true,
               position: 'right' as const,
+              distance: 0,
               color: pens.dim,
-              fontSize: 11,
+              fontSize: 10.5,
               formatter: format(windMps, 'speed'),
             },
           };

@@ -2,10 +2,10 @@ import { openingOf, peakMomentNm, type Rig } from '../../../rig';
 import type { Found, Rule } from '../rule';
 
 /** A stiff rod opens light hooks before the hand feels it; on a very stout one it is the arms that end the pull. */
-export const lightHookStiffRod: Rule = ({ rig, presentation, powerN: ofRod }) => {
+export const lightHookStiffRod: Rule = ({ rig, presentation }) => {
   const { edge, fails } = rig.classes.checks.lightHook;
   const armsN = peakMomentNm(rig, presentation) / (LEVER_SHARE * rig.rod.lengthM);
-  const powerN = Math.min(ofRod, (ARMS_AT_MOST * armsN) / edge);
+  const powerN = Math.min(rig.powerN, (ARMS_AT_MOST * armsN) / edge);
   return oneOfEach(rig.hooks).flatMap((hook): Found[] => {
     const openingN = openingOf(hook.spec);
     const ratio = openingN / powerN;
