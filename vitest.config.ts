@@ -4,6 +4,9 @@ import { defineConfig } from 'vitest/config';
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 const alias = { '@': at('./src'), 'server-only': at('./tests/helpers/empty.ts') };
 
+// No test is timed: beside the others, on a busy machine, one takes what it takes.
+const PATIENT = { testTimeout: 300_000, hookTimeout: 300_000 };
+
 export default defineConfig({
   test: {
     projects: [
@@ -13,7 +16,7 @@ export default defineConfig({
           name: 'unit',
           include: ['src/**/*.test.ts', 'tests/{cli,practice}/*.test.ts'],
           setupFiles: ['tests/helpers/seed.ts'],
-          testTimeout: 300_000,
+          ...PATIENT,
           // No unit test puts anything in another's place, so the modules are read once a worker.
           isolate: false,
           maxWorkers: 2,
@@ -29,7 +32,7 @@ export default defineConfig({
           pool: 'vmThreads',
           include: ['src/**/*.test.tsx'],
           setupFiles: ['tests/helpers/seed.ts'],
-          testTimeout: 300_000,
+          ...PATIENT,
           maxWorkers: 2,
         },
       },
@@ -42,8 +45,7 @@ export default defineConfig({
           include: ['tests/views/*.test.tsx'],
           setupFiles: ['tests/helpers/seed.ts', 'tests/views/in-one-process.ts'],
           fileParallelism: false,
-          testTimeout: 300_000,
-          hookTimeout: 300_000,
+          ...PATIENT,
         },
       },
       {
@@ -53,8 +55,7 @@ export default defineConfig({
           include: ['tests/integration/*.test.ts'],
           setupFiles: ['tests/helpers/seed.ts', 'tests/helpers/in-a-request.ts'],
           fileParallelism: false,
-          testTimeout: 300_000,
-          hookTimeout: 300_000,
+          ...PATIENT,
         },
       },
     ],

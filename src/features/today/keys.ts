@@ -9,7 +9,6 @@ export const KEYS = [
   { action: 'up', keys: ['ArrowUp'], label: 'setup', atFoot: true },
   { action: 'put', keys: ['Enter'], label: 'put', atFoot: true },
   { action: 'open', keys: ['o'], label: 'open', atFoot: true },
-  { action: 'mend', keys: ['m'], label: 'mend', atFoot: true },
   { action: 'add', keys: ['n'], label: 'add', atFoot: true },
   { action: 'edit', keys: ['f'], label: 'edit', atFoot: true },
   { action: 'baits', keys: ['b'], label: 'baits', atFoot: true },

@@ -119,8 +119,6 @@ export function TodayView(
         return;
       case 'open':
         return chosen ? openBench(chosen.id) : undefined;
-      case 'mend':
-        return chosen ? today.mends.ask(chosen.id) : undefined;
       case 'add':
         return today.newSlot(t('today.slot.new', { number: plan.slots.length + 1 }));
       case 'edit':

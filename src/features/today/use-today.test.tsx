@@ -183,43 +183,47 @@ describe('where the day leads', () => {
   });
 });
 
-describe('what would mend a setup', () => {
+describe('what would mend the chosen setup', () => {
   const remedies = () => here.pool.asked.filter(({ question }) => question.kind === 'remedies');
-  it('is looked for by itself for what does not suit, one after the other', async () => {
+  const poorOf = (ranked: readonly { readonly marks: object; readonly id: string }[]) =>
+    ranked.filter(({ marks }) => Object.values(marks).some((mark) => mark !== 'sound'));
+
+  it('is looked for by itself, and kept while the ranking stands', async () => {
     const result = await today(withoutSlots);
-    const poor = result.current.shown.ranked.filter(({ standing }) => standing === 'goes' || standing === 'fails');
-    expect(poor.length).toBeGreaterThan(1);
+    const [first, second] = poorOf(result.current.shown.ranked);
+    await doing(() => result.current.select(first!.id, null));
     expect(remedies()).toHaveLength(1);
-    expect(result.current.mends.mendOf(poor[0]!.id)).toBe('waiting');
+    expect(result.current.mend).toBe('waiting');
     const given = { found: true };
     await doing(() => remedies()[0]!.answer(given));
-    expect(result.current.mends.mendOf(poor[0]!.id)).toBe(given);
+    expect(result.current.mend).toBe(given);
+    await doing(() => result.current.select(second!.id, null));
+    expect(result.current.mend).toBe('waiting');
+    await doing(() => result.current.select(first!.id, null));
+    expect(result.current.mend).toBe(given);
     expect(remedies()).toHaveLength(2);
   });
 
-  it('goes on with the next where one cannot be worked out', async () => {
+  it('is given up when another is chosen', async () => {
     const result = await today(withoutSlots);
-    const [first] = result.current.shown.ranked.filter(({ standing }) => standing === 'goes' || standing === 'fails');
+    const [first, second] = poorOf(result.current.shown.ranked);
+    await doing(() => result.current.select(first!.id, null));
+    await doing(() => result.current.select(second!.id, null));
+    expect(remedies().map((each) => each.isGivenUp())).toEqual([true, false]);
+  });
+
+  it('says so where it cannot be worked out', async () => {
+    const result = await today(withoutSlots);
+    await doing(() => result.current.select(poorOf(result.current.shown.ranked)[0]!.id, null));
     await doing(() => remedies()[0]!.refuse('broken'));
-    expect(result.current.mends.mendOf(first!.id)).toBe('failed');
-    expect(remedies()).toHaveLength(2);
+    expect(result.current.mend).toBe('failed');
   });
 
-  it('is looked for first where somebody asks, and the one under way is given up', async () => {
+  it('is not looked for where nothing is wrong', async () => {
     const result = await today(withoutSlots);
-    const [first, second] = result.current.shown.ranked.filter(
-      ({ standing }) => standing === 'goes' || standing === 'fails',
-    );
-    await doing(() => result.current.mends.ask(second!.id));
-    expect(remedies()[0]!.isGivenUp()).toBe(true);
-    const given = { found: 'second' };
-    await doing(() => remedies()[1]!.answer(given));
-    expect(result.current.mends.mendOf(second!.id)).toBe(given);
-    expect(result.current.mends.mendOf(first!.id)).toBe('waiting');
-  });
-
-  it('of a setup that suits is nothing until it is asked', async () => {
-    const result = await today(withoutSlots);
-    expect(result.current.mends.mendOf('none of these')).toBeNull();
+    const { ranked } = result.current.shown;
+    await doing(() => result.current.select(ranked.find((each) => !poorOf(ranked).includes(each))!.id, null));
+    expect(remedies().filter((each) => !each.isGivenUp())).toEqual([]);
+    expect(result.current.mend).toBeNull();
   });
 });

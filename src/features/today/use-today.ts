@@ -6,7 +6,7 @@ import { useUnpacked, useUnpackedSetups } from '@/features/fields/use-unpacked';
 import type { TodayPage } from '@/server/queries/today-page';
 import { MOST } from '@/domain/plan/plan-limits';
 import { slotAfter } from './plan/slot-after';
-import { useMends } from './plan/use-mends';
+import { useMend } from './plan/use-mend';
 import { usePlan } from './plan/use-plan';
 import { useSuited, type SuitedDay } from './plan/use-suited';
 
@@ -41,7 +41,8 @@ export function useToday(page: TodayPage) {
   const shown = days.find((each) => each.slotId === (slot?.id ?? null)) ?? NOTHING;
   const chosen = shown.ranked.find(({ id }) => id === setupId) ?? shown.ranked[0] ?? null;
   // By the ranking itself: what is put into a slot changes its order and nothing of what mends.
-  const mends = useMends(asRanked.find((each) => each.slotId === shown.slotId)?.ranked ?? NOTHING.ranked, box);
+  const ranked = asRanked.find((each) => each.slotId === shown.slotId)?.ranked ?? NOTHING.ranked;
+  const mend = useMend(chosen, ranked, box);
   const byId = new Map(setups.map((setup) => [setup.id as string, setup]));
 
   const toggle = (id: string, of: DaySlot | null = slot): void => {
@@ -63,7 +64,7 @@ export function useToday(page: TodayPage) {
     waiting,
     progress,
     failed,
-    mends,
+    mend,
     holes: whole.holes,
     wholeDay: conditionsOf(plan, null, water),
     isEmpty: setups.length === 0,

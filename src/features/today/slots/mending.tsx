@@ -4,28 +4,15 @@ import type { Remedies } from '@/core/decide';
 import { changeText } from '@/i18n/change-text';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Link } from '@/ui/link';
-import type { Mend } from '../plan/use-mends';
+import type { Mend } from '../plan/use-mend';
 import type { SuitedSetup } from '../plan/use-suited';
 
-/** One change from the Box that mends it, found by itself for the first ten, else when asked. */
-export function Mending({
-  setup,
-  mend,
-  onAsk,
-}: {
-  readonly setup: SuitedSetup;
-  readonly mend: Mend | null;
-  readonly onAsk: () => void;
-}) {
+/** One change from the Box that mends the chosen setup. */
+export function Mending({ setup, mend }: { readonly setup: SuitedSetup; readonly mend: Mend | null }) {
   const i18n = useI18n();
   const { t } = i18n;
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 pl-[21px] text-[14px]">
-      {mend === null && Object.values(setup.marks).some((mark) => mark !== 'sound') && (
-        <button type="button" onClick={onAsk} className="narrow min-h-9 border border-current px-2.5 lg:min-h-7">
-          {t('today.key.mend')}
-        </button>
-      )}
       {mend !== null && (
         <p role="status" className="semi-narrow font-semibold">
           {mend === 'waiting'

@@ -135,7 +135,7 @@ function Row({
         ].join(', ')}
         . {because(i18n, setup)}
       </p>
-      {isOn && <Mending setup={setup} mend={today.mends.mendOf(setup.id)} onAsk={() => today.mends.ask(setup.id)} />}
+      {isOn && <Mending setup={setup} mend={today.mend} />}
     </li>
   );
 }
