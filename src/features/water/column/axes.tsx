@@ -1,6 +1,10 @@
 import { useI18n } from '@/i18n/client';
 import { roundStep, type ColumnScale } from './column-scale';
 
+/** No nearer to each other stand the figures of the depth axis, where at least one fits [px]. */
+const DEPTHS_APART_PX = 16;
+const MOST_DEPTHS = 6;
+
 /** The note on the scale stands at the left of the axis [px]. */
 const NOTE_PX = 215;
 
@@ -24,9 +28,10 @@ export function Axes({
       m: fromUnit(value, measure),
     }));
   };
+  const depths = Math.max(2, Math.min(MOST_DEPTHS, Math.floor((y(extent.deepM) - y(0)) / DEPTHS_APART_PX)));
   return (
     <g className="axes">
-      {ticks(0, extent.deepM, 'depth', 6)
+      {ticks(0, extent.deepM, 'depth', depths)
         .filter(({ m }) => y(m) < height - 14)
         .map(({ value, m }) => (
           <g key={`z${value}`}>

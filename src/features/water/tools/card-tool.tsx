@@ -21,51 +21,69 @@ const SPEEDS = [0.7, 0.85, 1, 1.15, 1.3] as const;
 export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> & { readonly className?: string }) {
   const { t, format, inUnit, unitLabel } = useI18n();
   const { card, waiting, progress } = useCard(main);
-  const option = useMemo(
-    () =>
-      (pens: Pens): EChartsCoreOption => ({
-        grid: { left: 52, right: 64, top: 12, bottom: 42 },
-        xAxis: {
-          type: 'value',
-          name: `${t('water.line')} [${unitLabel('distance')}]`,
-          nameLocation: 'middle',
-          nameGap: 26,
-          nameTextStyle: { color: pens.dim },
-          axisLabel: { color: pens.dim },
-          axisLine: { lineStyle: { color: pens.ink } },
-          splitLine: { lineStyle: { color: pens.faint } },
-        },
-        yAxis: {
-          type: 'value',
-          inverse: true,
-          name: `${t('water.depth')} [${unitLabel('depth')}]`,
-          nameLocation: 'middle',
-          nameGap: 36,
-          nameTextStyle: { color: pens.dim },
-          axisLabel: { color: pens.dim },
-          axisLine: { show: true, lineStyle: { color: pens.ink } },
-          splitLine: { lineStyle: { color: pens.faint } },
-        },
-        series: (card?.speedsMps ?? []).map((speedMps, k) => ({
+  const option = useMemo(() => {
+    const curves = (card?.speedsMps ?? []).map((speedMps, k) => ({
+      name: format(speedMps, 'speed'),
+      points: card!.linesM.map((lineM, i): readonly [number, number | null] => {
+        const depthM = card!.depthsM[i]![k] ?? null;
+        return [inUnit(lineM, 'distance'), depthM === null ? null : inUnit(depthM, 'depth')];
+      }),
+    }));
+    return (pens: Pens): EChartsCoreOption => ({
+      grid: { left: 52, right: 64, top: 12, bottom: 42 },
+      xAxis: {
+        type: 'value',
+        name: `${t('water.line')} [${unitLabel('distance')}]`,
+        nameLocation: 'middle',
+        nameGap: 26,
+        nameTextStyle: { color: pens.dim },
+        axisLabel: { color: pens.dim },
+        axisLine: { lineStyle: { color: pens.ink } },
+        splitLine: { lineStyle: { color: pens.faint } },
+      },
+      yAxis: {
+        type: 'value',
+        inverse: true,
+        name: `${t('water.depth')} [${unitLabel('depth')}]`,
+        nameLocation: 'middle',
+        nameGap: 36,
+        nameTextStyle: { color: pens.dim },
+        axisLabel: { color: pens.dim },
+        axisLine: { show: true, lineStyle: { color: pens.ink } },
+        splitLine: { lineStyle: { color: pens.faint } },
+      },
+      series: [
+        ...curves.map(({ points }, k) => ({
           type: 'line',
-          name: format(speedMps, 'speed'),
           showSymbol: false,
-          endLabel: { show: true, formatter: '{a}', color: pens.dim },
-          labelLayout: { moveOverlap: 'shiftY' },
+          silent: true,
           lineStyle: {
             color: pens.ink,
             width: k === 2 ? 2.2 : 1,
             type: (['dotted', 'dashed', 'solid', [8, 3, 2, 3], [2, 2]] as const)[k],
           },
-          itemStyle: { color: pens.ink },
-          data: card!.linesM.map((lineM, i) => [
-            inUnit(lineM, 'distance'),
-            card!.depthsM[i]![k] === null ? null : inUnit(card!.depthsM[i]![k]!, 'depth'),
-          ]),
+          data: points,
         })),
-      }),
-    [card, t, format, inUnit, unitLabel],
-  );
+        // The labels of a line's own end never make room for each other; those of points do, where they stand by themselves.
+        {
+          type: 'scatter',
+          silent: true,
+          symbolSize: 1,
+          itemStyle: { color: pens.ink },
+          labelLayout: ({
+            labelRect: { x, y },
+          }: {
+            readonly labelRect: { readonly x: number; readonly y: number };
+          }) => ({ x, y, align: 'left', verticalAlign: 'top', moveOverlap: 'shiftY' }),
+          data: curves.flatMap(({ name, points }) => {
+            const last = points.findLast(([, depth]) => depth !== null);
+            const label = { show: true, position: 'right', formatter: name, color: pens.dim, lineHeight: 13 };
+            return last ? [{ value: last, label }] : [];
+          }),
+        },
+      ],
+    });
+  }, [card, t, format, inUnit, unitLabel]);
   return (
     <>
       {waiting && progress && <ProgressLine label={t('water.card.computing')} share={progress.done / progress.of} />}
