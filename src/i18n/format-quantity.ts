@@ -35,8 +35,9 @@ const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
 const DATE_STYLES = {
   short: { day: 'numeric', month: 'short', timeZone: 'UTC' },
   full: { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
-  minutes: { hour: '2-digit', minute: '2-digit' },
-  seconds: { hour: '2-digit', minute: '2-digit', second: '2-digit' },
+  // As the hours of a plan are typed, in every language.
+  minutes: { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' },
+  seconds: { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' },
 } as const satisfies Record<string, Intl.DateTimeFormatOptions>;
 
 // Making a format takes a hundred times longer than using one, and every component asks for them.

@@ -15,6 +15,9 @@ export interface TerritoryMapProps {
   readonly onPlace: (place: Place) => void;
 }
 
+/** Room for a rod's name [px]. */
+const NAME_PX = 52;
+
 /** Each rod's territory by lure mass and pull at the hook, and every presentation where it asks to be served. */
 export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
   const i18n = useI18n();
@@ -86,9 +89,10 @@ export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
             top: y(pullN[1]) - 3,
             height: Math.max(6, y(pullN[0]) - y(pullN[1]) + 6),
           };
-          const line = nameLines.findIndex((until) => until < box.left);
+          const nameX = Math.min(box.left, width - NAME_PX);
+          const line = nameLines.findIndex((until) => until < nameX);
           const at = line < 0 ? nameLines.length : line;
-          nameLines[at] = box.left + 52;
+          nameLines[at] = nameX + NAME_PX;
           return (
             <g
               key={rods[r]!.id}
@@ -100,7 +104,7 @@ export function TerritoryMap({ state, place, onPlace }: TerritoryMapProps) {
             >
               <rect x={box.left} y={box.top} width={box.width} height={box.height} />
               <path d={`M${box.left + 1},${box.top}V${MARGIN.top + 4 + at * 14}`} className="leader" />
-              <text x={box.left + 4} y={MARGIN.top + 8 + at * 14}>
+              <text x={nameX + 4} y={MARGIN.top + 8 + at * 14}>
                 {rods[r]!.name ?? r + 1}
               </text>
             </g>

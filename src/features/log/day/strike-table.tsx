@@ -37,7 +37,7 @@ export function StrikeTable({
       aria-label={t('log.strikes')}
       className="mx-2 mb-3 overflow-x-auto border border-ink bg-sheet"
     >
-      <table className="narrow w-full text-[14px]" data-testid="strikes">
+      <table className="narrow w-full text-[14px] max-lg:whitespace-nowrap" data-testid="strikes">
         <caption className="sr-only">{t('log.strikes')}</caption>
         <thead>
           <tr className="border-b border-ink text-left text-[12.5px] text-dim">
@@ -67,7 +67,7 @@ export function StrikeTable({
                   </button>
                 </td>
                 <td className="px-2">{numberOf(strike.line) || strike.line}</td>
-                <td className="px-2">{strike.lure}</td>
+                <td className="min-w-44 whitespace-normal px-2 leading-tight">{strike.lure}</td>
                 <td className="whitespace-nowrap px-2">{format(then?.lureM ?? null, 'depth')}</td>
                 <td className="whitespace-nowrap px-2">
                   {format(strike.lineM, 'distance')}

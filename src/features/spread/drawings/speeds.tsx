@@ -104,7 +104,7 @@ export function Speeds({
             <g key={mps}>
               <path d={`M${x(mps)},${bottom}v4`} className="tick" />
               <text x={x(mps)} y={bottom + 16} textAnchor="middle">
-                {Math.abs(x(mps) - x(v)) < 34 ? '' : format(mps, 'speed')}
+                {x(mps) > x(v) - 66 && x(mps) < x(v) + 28 ? '' : format(mps, 'speed')}
               </text>
             </g>
           ))}
