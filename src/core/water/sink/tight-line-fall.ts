@@ -37,11 +37,13 @@ export function tightLineFall({
           {
             derivative: (_t, y, out) => {
               const rate = y[1]!;
-              const speed = Math.abs(rate) * l;
+              const swing = Math.abs(rate);
+              const speed = swing * l;
+              // A cube root is found in a third of the time of a power.
               const drag =
                 0.5 * rho * rig.dragAreaM2(speed) * speed * speed * l +
                 lineSquare * rate * rate +
-                lineSlow * Math.abs(rate) ** (4 / 3);
+                lineSlow * swing * Math.cbrt(swing);
               out[0] = rate;
               out[1] = (weightMoment * Math.cos(y[0]!) - Math.sign(rate) * drag) / inertia;
             },
