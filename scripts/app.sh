@@ -290,7 +290,6 @@ source_hash() { { find src -type f ! -name '*.test.*' -print0 | sort -z | xargs 
 
 run_tests() {
   local dir status=0
-  build_if_changed
   dir=$(mktemp -d "${TMPDIR:-/tmp}/ferula-test.XXXXXX")
   trap 'mariadb_stop "$dir"; rm -rf "$dir"' EXIT
   trap 'exit 1' INT TERM

@@ -1,13 +1,14 @@
 // Runs every check and every test and adds them up; the last line is the total.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { setPriority, tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const reports = mkdtempSync(join(tmpdir(), 'ferula-reports-'));
 const bin = (name) => join('node_modules', '.bin', name);
 
 /** A check passes or fails as a whole. */
+const BUILD = ['build', ['./ferula', 'build']];
 const CHECKS = [
   ['lint', [bin('oxlint'), '--type-aware', '--deny-warnings']],
   ['import directions', [bin('depcruise'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']],
@@ -48,34 +49,40 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// Three rows of about the same length, side by side; two of them speak when they are through.
+// Side by side: the build, and then integration, which waits much and computes little, go first wherever they can, and the others
+// fill the time. One row speaks as it goes, the others when they are through.
+const BEHIND = 5;
+const built = whole(BUILD, {});
 const rows = [
-  later((say) => suite(INTEGRATION, say)),
+  later(async (say) => (await built) && suite(INTEGRATION, { say })),
+  later((say) => suite(VIEWS, { say, behind: BEHIND })),
   later(async (say) => {
-    for (const check of CHECKS) await whole(check, say);
-    await suite(UNIT, say);
+    await suite(UNIT, { say, behind: BEHIND });
+    // Some of them read the types that a build writes.
+    if (await built) for (const check of CHECKS) await whole(check, { say, behind: BEHIND });
   }),
 ];
-await suite(BROWSER);
-await suite(VIEWS);
+if (await built) await suite(BROWSER, { behind: BEHIND });
 for (const spoken of rows) await spoken();
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-async function suite({ name, command, count, env }, say) {
+async function suite({ name, command, count, env }, { say, behind = 0 }) {
   const report = join(reports, `${name}.json`);
   const { status, seconds } = await run(name, command(report), {
     env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
     say,
+    behind,
   });
   add(name, counted(report, count, status), seconds, say);
 }
 
-async function whole([name, command], say) {
-  const { status, seconds } = await run(name, command, { say });
+async function whole([name, command], { say, behind }) {
+  const { status, seconds } = await run(name, command, { say, behind });
   add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, seconds, say);
+  return status === 0;
 }
 
 /** Begins some work now, and gives a function that waits for it and prints all it said. */
@@ -88,8 +95,8 @@ function later(work) {
   };
 }
 
-/** Runs a command under its name; what it says goes to `say`, or straight out. */
-function run(name, [command, ...args], { env = {}, say }) {
+/** Runs a command under its name, so far `behind` others for the processor; what it says goes to `say`, or straight out. */
+function run(name, [command, ...args], { env = {}, say, behind = 0 }) {
   (say ?? out)(`== ${name}\n`);
   const start = performance.now();
   const seconds = () => Math.round((performance.now() - start) / 1000);
@@ -98,6 +105,7 @@ function run(name, [command, ...args], { env = {}, say }) {
       stdio: say ? ['ignore', 'pipe', 'pipe'] : 'inherit',
       env: { ...process.env, ...env },
     });
+    if (child.pid) setPriority(child.pid, behind);
     child.stdout?.on('data', (chunk) => say(String(chunk)));
     child.stderr?.on('data', (chunk) => say(String(chunk)));
     child.once('error', (error) => {

@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { open, resetDemo, watchErrors } from './page';
 
+// Prints what the browser recorded; the figures are for reading, not for passing.
+test.skip(process.env['ALL'] !== '1', 'It prints speeds, and nothing can fail it: ALL=1 runs it.');
 watchErrors();
 test.beforeAll(resetDemo);
 
@@ -15,9 +17,7 @@ const csv = [
   ),
 ].join('\r\n');
 
-// Prints what the browser recorded; the figures are for reading, not for passing.
 test('a hundred and fifty candidates while the list is scrolled and keys are pressed', async ({ page }) => {
-  test.skip(process.env['ALL'] !== '1', 'It prints speeds, and nothing can fail it: ALL=1 runs it.');
   await open(page, '/box');
   await page.getByRole('button', { name: /^I files/ }).click();
   const dialog = page.getByRole('dialog');
