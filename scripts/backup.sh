@@ -79,12 +79,13 @@ load_backup() {
 
 is_whole_backup() { gzip -dc "$1" 2>/dev/null | tail -n 1 | grep -q '^-- Dump completed'; }
 
-# drop_leftovers KEEP KEEP: databases of restores that were cut off, and those from before the last one.
+# drop_leftovers KEEP KEEP: databases of restores that were cut off, and those from before the last one. One may go meanwhile: the
+# server ends what a killed restore had begun.
 drop_leftovers() {
   local each
   for each in $(mariadb --no-defaults --socket="$(mariadb_socket "$DATA/mariadb")" -uroot -N -e "show databases like 'ferula\_%'"); do
     [ "$each" = "$1" ] || [ "$each" = "$2" ] ||
-      mariadb --no-defaults --socket="$(mariadb_socket "$DATA/mariadb")" -uroot -e "drop database \`$each\`"
+      mariadb --no-defaults --socket="$(mariadb_socket "$DATA/mariadb")" -uroot -e "drop database if exists \`$each\`"
   done
 }
 

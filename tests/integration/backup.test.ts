@@ -17,8 +17,14 @@ const ferula = (...args: string[]) => spawnSync(FERULA, args, { env: own, encodi
 /** Begun in a group of its own, so that all of it can be killed. */
 const begun = (...args: string[]): ChildProcess => spawn(FERULA, args, { env: own, stdio: 'ignore', detached: true });
 
+/** A command that must end well; else what it said is told. */
+function done(...args: string[]): void {
+  const { status, stdout, stderr } = ferula(...args);
+  expect(status, stdout + stderr).toBe(0);
+}
+
 beforeAll(() => {
-  expect(ferula('reset-demo').status).toBe(0);
+  done('reset-demo');
 }, 120_000);
 afterAll(() => {
   ferula('stop');
@@ -47,14 +53,14 @@ const names = () => inDatabase(async (db) => (await listAllSetups(db, demoBenchI
 
 it('what was kept comes back, and what was there meanwhile stays for one step back', async () => {
   const before = await names();
-  expect(ferula('backup', file)).toMatchObject({ status: 0 });
+  done('backup', file);
   expect(statSync(file).mode & 0o077).toBe(0);
   await inDatabase(async (db) => {
     const [first] = await listAllSetups(db, demoBenchId);
     await renameSetup(db, demoBenchId, first!.id, 'Changed since');
   });
   expect(await names()).toContain('Changed since');
-  expect(ferula('restore', file)).toMatchObject({ status: 0 });
+  done('restore', file);
   expect(await names()).toEqual(before);
   expect(readFileSync(join(data, 'database.before'), 'utf8')).toBe('ferula');
 }, 240_000);
@@ -89,7 +95,7 @@ it('a backup or a restore that is killed leaves what was there whole', async () 
     expect(await names()).toEqual(before);
   }
   expect(whole.length).toBeGreaterThan(1000);
-  expect(ferula('restore', file)).toMatchObject({ status: 0 });
+  done('restore', file);
   expect(await names()).toEqual(before);
 }, 300_000);
 
