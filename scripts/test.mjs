@@ -49,17 +49,17 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// Side by side: the build, and then integration, which waits much and computes little, go first wherever they can, and the others
-// fill the time. One row speaks as it goes, the others when they are through.
-const BEHIND = 5;
+// Side by side: the build and what goes step by step come first at the processor, since nothing shortens them; what is tried by
+// several at once fills the time. One row speaks as it goes, the others when they are through.
+const [BEHIND, LAST] = [5, 10];
 const built = whole(BUILD, {});
 const rows = [
   later(async (say) => (await built) && suite(INTEGRATION, { say })),
-  later((say) => suite(VIEWS, { say, behind: BEHIND })),
+  later((say) => suite(VIEWS, { say })),
   later(async (say) => {
-    await suite(UNIT, { say, behind: BEHIND });
+    await suite(UNIT, { say, behind: LAST });
     // Some of them read the types that a build writes.
-    if (await built) for (const check of CHECKS) await whole(check, { say, behind: BEHIND });
+    if (await built) for (const check of CHECKS) await whole(check, { say, behind: LAST });
   }),
 ];
 if (await built) await suite(BROWSER, { behind: BEHIND });

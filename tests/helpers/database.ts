@@ -1,17 +1,20 @@
 import { sql } from 'drizzle-orm';
 import { connect, type Db } from '@/db/client';
 import { insertBench } from '@/db/repo';
+import { loadDemo } from '@/db/load-demo';
 import { migrateDatabase } from '@/db/migrate';
 import { benchIdSchema, type BenchId } from '@/domain/ids';
 
 const url = process.env['INTEGRATION_DATABASE_URL'];
 
-/** A real MariaDB, migrated and empty. */
-export async function emptyDatabase(): Promise<{
+export interface OpenDatabase {
   readonly db: Db;
   readonly url: string;
   readonly close: () => Promise<void>;
-}> {
+}
+
+/** A real MariaDB, migrated and empty. */
+export async function emptyDatabase(): Promise<OpenDatabase> {
   if (!url) throw new Error('INTEGRATION_DATABASE_URL is not set: run the tests with ./ferula test');
   await migrateDatabase(url);
   const { db, pool } = connect(url);
@@ -49,6 +52,34 @@ export async function emptyDatabase(): Promise<{
   ])
     await db.execute(sql.raw(`delete from \`${table}\``));
   return { db, url, close: () => pool.end() };
+}
+
+const COPY = 'copy_of_';
+
+/** The same with the demo bench as on the first day: worked out once, and copied within the database from then on. */
+export async function demoDatabase(): Promise<OpenDatabase> {
+  const open = await emptyDatabase();
+  const { db } = open;
+  const tables = async (like: string): Promise<readonly string[]> =>
+    ((await db.execute(sql`show tables like ${like}`)) as unknown as [Record<string, string>[]])[0].flatMap(
+      Object.values,
+    );
+  const copies = await tables(`${COPY}%`);
+  if (copies.length === 0) {
+    await loadDemo(db);
+    for (const table of await tables('%'))
+      await db.execute(sql.raw(`create table \`${COPY}${table}\` as select * from \`${table}\``));
+    return open;
+  }
+  await db.transaction(async (tx) => {
+    await tx.execute(sql`set foreign_key_checks = 0`);
+    for (const copy of copies) {
+      const table = copy.slice(COPY.length);
+      await tx.execute(sql.raw(`replace into \`${table}\` select * from \`${copy}\``));
+    }
+    await tx.execute(sql`set foreign_key_checks = 1`);
+  });
+  return open;
 }
 
 let benches = 0;

@@ -3,7 +3,7 @@ import { demoLeaders, demoPlans, demoSpreads } from '@/db/demo';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluate } from '@/core/judge';
 import type { Db } from '@/db/client';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import {
   deckRepo,
   listBox,
@@ -26,15 +26,14 @@ import { benchToFile } from '@/server/exchange/bench-to-file';
 import { workedOut } from '@/server/setups/worked-out';
 import { newestSetups } from '@/server/setups/newest-setups';
 import { setupPage } from '@/server/setups/setup-page';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 import { demoFile } from '../helpers/demo';
 import { savedSetup } from '../helpers/saved-setup';
 
 let db: Db;
 let close: () => Promise<void>;
 beforeAll(async () => {
-  ({ db, close } = await emptyDatabase());
-  await loadDemo(db);
+  ({ db, close } = await demoDatabase());
 });
 afterAll(() => close());
 

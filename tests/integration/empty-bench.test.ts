@@ -2,20 +2,19 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { v7 as newRequestId } from 'uuid';
 import type { Db } from '@/db/client';
 import { demoParts, demoSetupsOfBench } from '@/db/demo';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import { findBench, isBenchEmpty, listAllSetups, listBox } from '@/db/repo';
 import { transact } from '@/db/transact';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 
 let db: Db;
 let close: () => Promise<void>;
 beforeAll(async () => {
-  const opened = await emptyDatabase();
+  const opened = await demoDatabase();
   ({ db, close } = opened);
   process.env['DATABASE_URL'] = opened.url;
-  await loadDemo(db);
 });
 afterAll(() => close());
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
-import { demoBenchId, loadDemo, resetDemo } from '@/db/load-demo';
+import { demoBenchId, resetDemo } from '@/db/load-demo';
 import { addTripEvents, deckRepo, FIRST_ANGLER, listBox, listParts } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { deckSchema } from '@/domain/deck';
@@ -16,13 +16,12 @@ import { benchToFile } from '@/server/exchange/bench-to-file';
 import { compareBench, fileToBench } from '@/server/exchange/file-to-bench';
 import { changeHouse } from '@/server/house/change-house';
 import { setupFileOf } from '@/server/setups/setup-page';
-import { aBench, emptyDatabase } from '../helpers/database';
+import { aBench, demoDatabase } from '../helpers/database';
 
 let db: Db;
 let close: () => Promise<void>;
 beforeAll(async () => {
-  ({ db, close } = await emptyDatabase());
-  await loadDemo(db);
+  ({ db, close } = await demoDatabase());
 });
 afterAll(() => close());
 

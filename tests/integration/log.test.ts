@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import { addTripEvents, listTripEvents, listTrips } from '@/db/repo';
 import { tripIdSchema } from '@/domain/ids';
 import { getLogAsk } from '@/server/queries/log-ask';
@@ -9,7 +9,7 @@ import { getLogDay } from '@/server/queries/log-day';
 import { getLogPage } from '@/server/queries/log-page';
 import { takeTripFile, tripFile } from '@/server/trips/files';
 import { photoOf, takePhoto } from '@/server/trips/photos';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 let db: Db;
 let close: () => Promise<void>;
@@ -17,10 +17,9 @@ const HERE = 'http://127.0.0.1/log/file';
 const trip = 'trip-first-light';
 
 beforeAll(async () => {
-  const empty = await emptyDatabase();
-  ({ db, close } = empty);
-  process.env['DATABASE_URL'] = empty.url;
-  await loadDemo(db);
+  const opened = await demoDatabase();
+  ({ db, close } = opened);
+  process.env['DATABASE_URL'] = opened.url;
 });
 afterAll(() => close());
 

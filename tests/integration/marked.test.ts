@@ -1,18 +1,17 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Db } from '@/db/client';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import { newestSetups, type NewestSetups } from '@/server/setups/newest-setups';
 import { demoFiles } from '../helpers/demo';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 let db: Db;
 let close: () => Promise<void>;
 let newest: NewestSetups;
 
 beforeAll(async () => {
-  ({ db, close } = await emptyDatabase());
-  await loadDemo(db);
+  ({ db, close } = await demoDatabase());
   newest = await newestSetups(db, demoBenchId);
 });
 afterAll(() => close());

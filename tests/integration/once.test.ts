@@ -20,7 +20,7 @@ import type { Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import { stockOf } from '@/domain/stock';
 import { changeBox } from '@/server/box/change-box';
-import { aBench, emptyDatabase } from '../helpers/database';
+import { aBench, demoDatabase } from '../helpers/database';
 import { demoFile } from '../helpers/demo';
 import { savedSetup } from '../helpers/saved-setup';
 import { sent } from '../helpers/sent';
@@ -37,8 +37,7 @@ vi.mock('@/server/access', async (real) => ({
 vi.mock('@/server/database', () => ({ database: () => db }));
 
 beforeAll(async () => {
-  ({ db, close } = await emptyDatabase());
-  await loadDemo(db);
+  ({ db, close } = await demoDatabase());
   await loadMixedInteger();
 });
 afterAll(() => close());

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import type * as Mysql from 'mysql2/promise';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Db } from '@/db/client';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import { findKeptMarks, forgetOldMarks, insertSetup, keepMarks, renewBenchState, saveRevision } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { demoFiles } from '../helpers/demo';
@@ -20,7 +20,7 @@ import { getSetupPage } from '@/server/queries/setup-page';
 import { getTyingPage } from '@/server/queries/tying-page';
 import { getWaterPage } from '@/server/queries/water-page';
 import { shortCode } from '@/domain/short-code';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 const sent = vi.hoisted(() => ({ selects: 0 }));
 // Counted where they leave: the database itself would count those of others too.
@@ -46,10 +46,9 @@ const first = { find: '', page: 1 };
 const newest = demoFiles.filter((each) => each.newest);
 
 beforeAll(async () => {
-  const empty = await emptyDatabase();
-  ({ db, close } = empty);
-  process.env['DATABASE_URL'] = empty.url;
-  await loadDemo(db);
+  const opened = await demoDatabase();
+  ({ db, close } = opened);
+  process.env['DATABASE_URL'] = opened.url;
 });
 afterAll(() => close());
 

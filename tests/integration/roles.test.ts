@@ -12,7 +12,7 @@ import { addMember } from '@/server/crew/members';
 import { hashOf } from '@/server/crew/secrets';
 import { benchToFile } from '@/server/exchange/bench-to-file';
 import { as, crewOn, person, sentFor, type Person } from '../helpers/crew';
-import { aBench, emptyDatabase } from '../helpers/database';
+import { aBench, demoDatabase } from '../helpers/database';
 import { asked } from '../helpers/request';
 
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
@@ -148,10 +148,9 @@ let other: BenchId;
 const people = {} as Record<Role | 'stranger', Person>;
 
 beforeAll(async () => {
-  const empty = await emptyDatabase();
-  ({ db, close } = empty);
-  crewOn(empty.url);
-  await loadDemo(db);
+  const opened = await demoDatabase();
+  ({ db, close } = opened);
+  crewOn(opened.url);
   other = await aBench(db);
   for (const role of ROLES) people[role] = await person(db, `the ${role}`, demoBenchId, role);
   people.stranger = await person(db, 'the stranger', other, 'owner');

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import { renewBenchState, trialRepo } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { getJudgePage } from '@/server/queries/bench-judged';
@@ -9,7 +9,7 @@ import { getLogPage } from '@/server/queries/log-page';
 import { getTrialsPage } from '@/server/queries/trials-page';
 import { differsRoute } from '@/server/trials/differs';
 import { trialFile } from '@/server/trials/files';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 let db: Db;
 let close: () => Promise<void>;
@@ -17,10 +17,9 @@ const SETTLED = 'trial-tail-hook';
 const OPEN = 'trial-spoon-minnow';
 
 beforeAll(async () => {
-  const empty = await emptyDatabase();
-  ({ db, close } = empty);
-  process.env['DATABASE_URL'] = empty.url;
-  await loadDemo(db);
+  const opened = await demoDatabase();
+  ({ db, close } = opened);
+  process.env['DATABASE_URL'] = opened.url;
 });
 afterAll(() => close());
 

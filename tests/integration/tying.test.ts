@@ -2,19 +2,18 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadMixedInteger } from '@/core/base/numeric';
 import type { Db } from '@/db/client';
 import { transact } from '@/db/transact';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { demoBenchId } from '@/db/load-demo';
 import { listLeaders, listMovements, listParts, setLeaderState } from '@/db/repo';
 import { leaderIdSchema, partIdSchema, setupIdSchema } from '@/domain/ids';
 import type { Leader } from '@/domain/leader';
 import { stockOf } from '@/domain/stock';
 import { tieBatch } from '@/server/tying/tie-batch';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 let db: Db;
 let close: () => Promise<void>;
 beforeAll(async () => {
-  ({ db, close } = await emptyDatabase());
-  await loadDemo(db);
+  ({ db, close } = await demoDatabase());
   await loadMixedInteger();
 });
 afterAll(() => close());

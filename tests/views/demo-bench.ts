@@ -1,10 +1,8 @@
-import { loadDemo } from '@/db/load-demo';
-import { emptyDatabase } from '../helpers/database';
+import { demoDatabase } from '../helpers/database';
 
 /** The demo bench as on the first day, in the database that the pages read. */
 export async function demoBench(): Promise<void> {
-  const { db, url, close } = await emptyDatabase();
+  const { url, close } = await demoDatabase();
   process.env['DATABASE_URL'] = url;
-  await loadDemo(db);
   await close();
 }
