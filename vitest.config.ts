@@ -58,6 +58,17 @@ export default defineConfig({
           ...PATIENT,
         },
       },
+      {
+        resolve: { alias },
+        test: {
+          // A whole Ferula, started as anybody starts it, with a database of its own.
+          name: 'kills',
+          include: ['tests/kills/*.test.ts'],
+          setupFiles: ['tests/helpers/seed.ts'],
+          fileParallelism: false,
+          ...PATIENT,
+        },
+      },
     ],
   },
 });

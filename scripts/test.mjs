@@ -34,6 +34,7 @@ const vitest = (name, projects, env) => ({
 
 const UNIT = vitest('unit', ['unit', 'hooks']);
 const INTEGRATION = vitest('integration', ['integration']);
+const KILLS = vitest('kills', ['kills']);
 const VIEWS = vitest('views', ['views'], { INTEGRATION_DATABASE_URL: process.env.VIEWS_DATABASE_URL });
 const BROWSER = { name: 'end-to-end', command: () => [bin('playwright'), 'test'], count: playwrightCount };
 
@@ -54,8 +55,9 @@ const add = (name, count, seconds, say = out) => {
 const [BEHIND, LAST] = [5, 10];
 const built = whole(BUILD, {});
 const rows = [
-  later(async (say) => (await built) && suite(INTEGRATION, { say })),
+  later((say) => suite(INTEGRATION, { say })),
   later((say) => suite(VIEWS, { say })),
+  later(async (say) => (await built) && suite(KILLS, { say })),
   later(async (say) => {
     await suite(UNIT, { say, behind: LAST });
     // Some of them read the types that a build writes.
