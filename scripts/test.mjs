@@ -50,18 +50,18 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// Side by side: the build and what goes step by step come first at the processor, since nothing shortens them; what is tried by
-// several at once fills the time. One row speaks as it goes, the others when they are through.
+// Side by side. What others wait for, or what itself waits most, comes first at the processor; the last fills what is left of it.
+// One row speaks as it goes, the others when they are through.
 const [BEHIND, LAST] = [5, 10];
 const built = whole(BUILD, {});
 const rows = [
-  later((say) => suite(INTEGRATION, { say })),
-  later((say) => suite(VIEWS, { say })),
+  later((say) => suite(INTEGRATION, { say, behind: BEHIND })),
+  later((say) => suite(VIEWS, { say, behind: BEHIND })),
+  later((say) => suite(UNIT, { say, behind: LAST })),
   later(async (say) => (await built) && suite(KILLS, { say })),
   later(async (say) => {
-    await suite(UNIT, { say, behind: LAST });
     // Some of them read the types that a build writes.
-    if (await built) for (const check of CHECKS) await whole(check, { say, behind: LAST });
+    if (await built) for (const check of CHECKS) await whole(check, { say, behind: BEHIND });
   }),
 ];
 if (await built) await suite(BROWSER, { behind: BEHIND });
