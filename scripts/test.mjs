@@ -50,14 +50,14 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// Side by side. What others wait for, or what itself waits most, comes first at the processor; the last fills what is left of it.
-// One row speaks as it goes, the others when they are through.
-const [BEHIND, LAST] = [5, 10];
+// Side by side; what others wait for, or what itself waits most, comes first at the processor. One row speaks as it goes, the
+// others when they are through.
+const BEHIND = 5;
 const built = whole(BUILD, {});
 const rows = [
   later((say) => suite(INTEGRATION, { say, behind: BEHIND })),
   later((say) => suite(VIEWS, { say, behind: BEHIND })),
-  later((say) => suite(UNIT, { say, behind: LAST })),
+  later((say) => suite(UNIT, { say, behind: BEHIND })),
   later(async (say) => (await built) && suite(KILLS, { say })),
   later(async (say) => {
     // Some of them read the types that a build writes.

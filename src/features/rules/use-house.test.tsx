@@ -40,6 +40,8 @@ type Rules = ReturnType<typeof useHouse>;
 const chooses = (state: Rules, strike: string) =>
   doing(() => state.change({ schools: { ...state.shown.schools, strike } as never }));
 const rest = (ms = 700) => doing(() => new Promise((resume) => setTimeout(resume, ms)));
+type Result = ReturnType<typeof rules>['result'];
+const kept = (result: Result) => waitFor(() => expect(result.current.keeping).toBe('kept'));
 const stands = () => (server.now as ReadHouse).house.schools.strike;
 
 beforeEach(() => {
@@ -54,7 +56,7 @@ describe('a rule that is changed', () => {
     await chooses(result.current, 'rod-loads');
     expect(result.current).toMatchObject({ keeping: 'keeping', shown: { schools: { strike: 'rod-loads' } } });
     expect(server.sent).toEqual([]);
-    await rest();
+    await kept(result);
     expect(server.sent).toMatchObject([[{ kind: 'entry', key: 'strike', from: null, to: 'rod-loads' }]]);
     expect([result.current.keeping, stands()]).toEqual(['kept', 'rod-loads']);
   });
@@ -64,7 +66,7 @@ describe('a rule that is changed', () => {
     await chooses(result.current, 'give-line');
     await rest(510);
     await chooses(result.current, 'rod-loads');
-    await rest();
+    await kept(result);
     expect(server.sent).toHaveLength(2);
     expect([result.current.shown.schools.strike, stands()]).toEqual(['rod-loads', 'rod-loads']);
   });
@@ -73,8 +75,7 @@ describe('a rule that is changed', () => {
     const { result, unmount } = rules();
     await chooses(result.current, 'give-line');
     unmount();
-    await rest(100);
-    expect(stands()).toBe('give-line');
+    await waitFor(() => expect(stands()).toBe('give-line'));
   });
 
   it('and put back again sends nothing', async () => {
@@ -95,11 +96,11 @@ describe('another window that was before', () => {
     const { result } = rules();
     meanwhile();
     await chooses(result.current, 'give-line');
-    await rest();
+    await kept(result);
     expect(result.current.conflicts).toMatchObject([{ why: 'changed-meanwhile', stands: 'at-once' }]);
     expect([result.current.shown.schools.strike, stands()]).toEqual(['at-once', 'at-once']);
     await doing(() => result.current.keepMine(result.current.conflicts[0]!));
-    await rest();
+    await kept(result);
     expect([result.current.conflicts, stands()]).toEqual([[], 'give-line']);
   });
 
@@ -107,9 +108,9 @@ describe('another window that was before', () => {
     const { result } = rules();
     meanwhile();
     await chooses(result.current, 'give-line');
-    await rest();
+    await kept(result);
     await doing(() => result.current.takeTheirs(result.current.conflicts[0]!));
-    await rest();
+    await kept(result);
     expect([result.current.conflicts, stands()]).toEqual([[], 'at-once']);
   });
 });
@@ -118,8 +119,7 @@ it('a server that is away is said; what was changed is offered again by the next
   const { result, unmount } = rules();
   server.refuse = 'database-away';
   await chooses(result.current, 'give-line');
-  await rest();
-  expect(result.current.keeping).toBe('database-away');
+  await waitFor(() => expect(result.current.keeping).toBe('database-away'));
   await rest(300);
   unmount();
   await rest(100);
@@ -127,6 +127,6 @@ it('a server that is away is said; what was changed is offered again by the next
   const again = rules();
   await waitFor(() => expect(again.result.current.draft.offer).not.toBeNull());
   await doing(() => again.result.current.takeUpDraft());
-  await rest();
+  await kept(again.result);
   expect([again.result.current.shown.schools.strike, stands()]).toEqual(['give-line', 'give-line']);
 });
