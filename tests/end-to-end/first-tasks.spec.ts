@@ -4,6 +4,8 @@ import { clean, open, resetDemo, watchErrors } from './page';
 watchErrors();
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(resetDemo);
+// Others find the demo again.
+test.afterAll(resetDemo);
 
 /** A solver may have to be loaded and every rod judged first. */
 const SOLVED = { timeout: 90_000 };
