@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoParts } from '@/db/demo';
 import { demoBenchId } from '@/db/load-demo';
@@ -21,9 +21,6 @@ import { addMember } from '@/server/crew/members';
 import { as, crewOn, person, sentFor, type Person } from '../helpers/crew';
 import { aBench, emptyDatabase } from '../helpers/database';
 import { asked } from '../helpers/request';
-
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('next/server', async (real) => ({ ...(await real<object>()), connection: () => Promise.resolve() }));
 
 let db: Db;
 let close: () => Promise<void>;

@@ -1,27 +1,20 @@
 import { sql } from 'drizzle-orm';
 import { v7 as newRequestId } from 'uuid';
-import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoPlans, demoSpreads, demoTrials, demoWaters } from '@/db/demo';
 import { deckRepo, helmRepo, planRepo, spreadRepo, trialRepo, waterRepo } from '@/db/repo';
 import { deckSchema } from '@/domain/deck';
 import { usualHelm } from '@/domain/helm/usual-helm';
-import { benchIdSchema, helmIdSchema, type BenchId } from '@/domain/ids';
+import { helmIdSchema, type BenchId } from '@/domain/ids';
 import type { Kept } from '@/server/keep-versioned';
 import type { Reply } from '@/server/reply';
 import { aBench, emptyDatabase } from '../helpers/database';
+import { here } from '../helpers/here';
 import { sent } from '../helpers/sent';
 
 let db: Db;
 let close: () => Promise<void>;
-const here: { benchId: BenchId } = { benchId: benchIdSchema.parse('none') };
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/access', async (real) => ({
-  ...(await real<object>()),
-  accessTo: async () => ({ benchId: here.benchId, role: 'owner', userId: null, anglerId: null }),
-}));
-vi.mock('@/server/database', () => ({ database: () => db }));
-
 beforeAll(async () => {
   ({ db, close } = await emptyDatabase());
 });

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newRequestId } from 'uuid';
 import type { Db } from '@/db/client';
 import { demoParts, demoSetupsOfBench } from '@/db/demo';
@@ -7,14 +7,11 @@ import { findBench, isBenchEmpty, listAllSetups, listBox } from '@/db/repo';
 import { transact } from '@/db/transact';
 import { demoDatabase } from '../helpers/database';
 
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-
 let db: Db;
 let close: () => Promise<void>;
 beforeAll(async () => {
   const opened = await demoDatabase();
   ({ db, close } = opened);
-  process.env['DATABASE_URL'] = opened.url;
 });
 afterAll(() => close());
 

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { evaluate } from '@/core/judge';
 import { clearBench, FIRST_ANGLER, insertBench, putAngler, putCraft, putHouseDocument } from '@/db/repo';
@@ -13,6 +13,7 @@ import { fileToBench } from '@/server/exchange/file-to-bench';
 import { findHouse } from '@/server/house/house';
 import { demoFile } from '../helpers/demo';
 import { aBench, emptyDatabase } from '../helpers/database';
+import { here } from '../helpers/here';
 import { savedSetup } from '../helpers/saved-setup';
 import { sent } from '../helpers/sent';
 import { wholeFile, wholePage, wholeRevision } from '../helpers/setups';
@@ -20,14 +21,6 @@ import { wholeFile, wholePage, wholeRevision } from '../helpers/setups';
 const now = new Date('2026-11-01T10:00:00.000Z');
 let db: Db;
 let close: () => Promise<void>;
-const here: { benchId: BenchId } = { benchId: benchIdSchema.parse('none') };
-
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/access', async (real) => ({
-  ...(await real<object>()),
-  accessTo: async () => ({ benchId: here.benchId, role: 'owner', userId: null, anglerId: null }),
-}));
-vi.mock('@/server/database', () => ({ database: () => db }));
 
 beforeAll(async () => {
   ({ db, close } = await emptyDatabase());

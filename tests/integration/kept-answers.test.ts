@@ -4,24 +4,17 @@ import { SCHOOLS } from '@/core/tackle/defaults/schools';
 import { loadDemo } from '@/db/load-demo';
 import { deleteBench, findBenchState, renewBenchState } from '@/db/repo';
 import { transact } from '@/db/transact';
-import { anglerIdSchema, benchIdSchema, type AnglerId, type BenchId } from '@/domain/ids';
+import { anglerIdSchema, benchIdSchema } from '@/domain/ids';
 import { unpacked } from '@/domain/packed';
 import { asAsker } from '@/server/asker';
 import { keptAnswer } from '@/server/kept-answers';
 import { person } from '../helpers/crew';
 import { aBench, emptyDatabase } from '../helpers/database';
+import { here } from '../helpers/here';
 import { sent } from '../helpers/sent';
 
 let db: Db;
 let close: () => Promise<void>;
-const here: { benchId: BenchId; anglerId: AnglerId | null } = { benchId: benchIdSchema.parse('none'), anglerId: null };
-
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/access', async (real) => ({
-  ...(await real<object>()),
-  accessTo: async () => ({ ...here, role: 'owner', userId: null }),
-}));
-vi.mock('@/server/database', () => ({ database: () => db }));
 
 beforeAll(async () => {
   ({ db, close } = await emptyDatabase());
@@ -29,7 +22,6 @@ beforeAll(async () => {
 afterAll(() => close());
 beforeEach(async () => {
   here.benchId = await aBench(db);
-  here.anglerId = null;
 });
 
 /** Counts how often it is asked. */

@@ -1,10 +1,9 @@
 import { sql } from 'drizzle-orm';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId } from '@/db/load-demo';
 import { addTripEvents, listTripEvents, listTrips } from '@/db/repo';
 import { tripIdSchema } from '@/domain/ids';
-import { getLogAsk } from '@/server/queries/log-ask';
 import { getLogDay } from '@/server/queries/log-day';
 import { getLogPage } from '@/server/queries/log-page';
 import { takeTripFile, tripFile } from '@/server/trips/files';
@@ -19,7 +18,6 @@ const trip = 'trip-first-light';
 beforeAll(async () => {
   const opened = await demoDatabase();
   ({ db, close } = opened);
-  process.env['DATABASE_URL'] = opened.url;
 });
 afterAll(() => close());
 
@@ -31,6 +29,12 @@ const put = async (query: string, body: string) => {
     answer: (await response.json()) as { tripId: string; lines: { problem: unknown }[]; fields: { path: string }[] },
   };
 };
+
+/** The application as it starts: it remembers nothing. */
+async function started() {
+  vi.resetModules();
+  return (await import('@/server/queries/log-ask')).getLogAsk;
+}
 
 describe('the log of the demo', () => {
   it('has five trips with some ninety strikes, each with what was true then', async () => {
@@ -45,6 +49,7 @@ describe('the log of the demo', () => {
   });
 
   it('answers questions out of kept cells, and anew once an entry came', async () => {
+    let getLogAsk = await started();
     const before = await getLogAsk({ by: 'depth' });
     expect(before.answer.rows.length).toBeGreaterThan(4);
     expect(before.trips).toBe(5);
@@ -65,6 +70,7 @@ describe('the log of the demo', () => {
       before.answer.events + before.answer.unknown.events - 1,
     );
     await db.execute(sql.raw("update trip_cells set body = 'nonsense'"));
+    getLogAsk = await started();
     expect((await getLogAsk({ by: 'nonsense', depth: ['x', '3'] })).question).toMatchObject({
       by: 'lure',
       only: [{ dimension: 'depth', levels: [3] }],

@@ -1,6 +1,6 @@
 import { v7 as newRequestId } from 'uuid';
 import { demoLeaders } from '@/db/demo';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadMixedInteger } from '@/core/base/numeric';
 import type { Db } from '@/db/client';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
@@ -15,12 +15,13 @@ import {
   listSetups,
 } from '@/db/repo';
 import { transact } from '@/db/transact';
-import { benchIdSchema, partIdSchema, setupIdSchema, type BenchId } from '@/domain/ids';
+import { benchIdSchema, partIdSchema, setupIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
 import { stockOf } from '@/domain/stock';
 import { changeBox } from '@/server/box/change-box';
 import { aBench, demoDatabase } from '../helpers/database';
+import { here } from '../helpers/here';
 import { demoFile } from '../helpers/demo';
 import { savedSetup } from '../helpers/saved-setup';
 import { sent } from '../helpers/sent';
@@ -28,14 +29,6 @@ import { wholeRevision } from '../helpers/setups';
 
 let db: Db;
 let close: () => Promise<void>;
-const here: { benchId: BenchId } = { benchId: demoBenchId };
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/access', async (real) => ({
-  ...(await real<object>()),
-  accessTo: async () => ({ benchId: here.benchId, role: 'owner', userId: null, anglerId: null }),
-}));
-vi.mock('@/server/database', () => ({ database: () => db }));
-
 beforeAll(async () => {
   ({ db, close } = await demoDatabase());
   await loadMixedInteger();

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type * as Mysql from 'mysql2/promise';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import type { Pool } from 'mysql2/promise';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoBenchId } from '@/db/load-demo';
 import { findKeptMarks, forgetOldMarks, insertSetup, keepMarks, renewBenchState, saveRevision } from '@/db/repo';
@@ -11,6 +11,7 @@ import { revisionIdSchema, setupIdSchema } from '@/domain/ids';
 import { inBoxOrder } from '@/domain/part-order';
 import { marksOf, type Marks } from '@/domain/marks';
 import { unpacked } from '@/domain/packed';
+import { database } from '@/server/database';
 import { getBoxPage } from '@/server/queries/box-page';
 import { getComparison } from '@/server/queries/comparison';
 import { getHouse } from '@/server/queries/house';
@@ -22,24 +23,6 @@ import { getWaterPage } from '@/server/queries/water-page';
 import { shortCode } from '@/domain/short-code';
 import { demoDatabase } from '../helpers/database';
 
-const sent = vi.hoisted(() => ({ selects: 0 }));
-// Counted where they leave: the database itself would count those of others too.
-vi.mock('mysql2/promise', async (original) => {
-  const mysql = await original<typeof Mysql>();
-  const createPool = (options: Mysql.PoolOptions) => {
-    const pool = mysql.createPool(options);
-    pool.on('connection', (connection) => {
-      const query = connection.query.bind(connection) as (...given: readonly unknown[]) => unknown;
-      connection.query = ((asked: string | { readonly sql: string }, ...rest: readonly unknown[]) => {
-        if (/^\s*\(?select/i.test(typeof asked === 'string' ? asked : asked.sql)) sent.selects += 1;
-        return query(asked, ...rest);
-      }) as typeof connection.query;
-    });
-    return pool;
-  };
-  return { ...mysql, createPool };
-});
-
 let db: Db;
 let close: () => Promise<void>;
 const first = { find: '', page: 1 };
@@ -48,15 +31,27 @@ const newest = demoFiles.filter((each) => each.newest);
 beforeAll(async () => {
   const opened = await demoDatabase();
   ({ db, close } = opened);
-  process.env['DATABASE_URL'] = opened.url;
+  count((database() as Db & { readonly $client: Pool }).$client);
 });
 afterAll(() => close());
 
+let selects = 0;
+/** Counts what leaves through a pool: the database itself would count the questions of others too. */
+function count(pool: Pool): void {
+  pool.on('connection', (connection) => {
+    const query = connection.query.bind(connection) as (...given: readonly unknown[]) => unknown;
+    connection.query = ((asked: string | { readonly sql: string }, ...rest: readonly unknown[]) => {
+      if (/^\s*\(?select/i.test(typeof asked === 'string' ? asked : asked.sql)) selects += 1;
+      return query(asked, ...rest);
+    }) as typeof connection.query;
+  });
+}
+
 /** Questions that went out to the database while something was done. */
 async function questions(ask: () => Promise<unknown>): Promise<number> {
-  const before = sent.selects;
+  const before = selects;
   await ask();
-  return sent.selects - before;
+  return selects - before;
 }
 
 const changed = () => transact(db, (tx) => renewBenchState(tx, demoBenchId));

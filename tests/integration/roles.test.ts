@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Db } from '@/db/client';
 import { demoSetupsOfBench } from '@/db/demo';
 import { demoBenchId, loadDemo } from '@/db/load-demo';
@@ -14,10 +14,6 @@ import { benchToFile } from '@/server/exchange/bench-to-file';
 import { as, crewOn, person, sentFor, type Person } from '../helpers/crew';
 import { aBench, demoDatabase } from '../helpers/database';
 import { asked } from '../helpers/request';
-
-vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('next/server', async (real) => ({ ...(await real<object>()), connection: () => Promise.resolve() }));
-vi.mock('next-intl/server', () => ({ getTranslations: () => Promise.resolve((key: string) => key) }));
 
 /** Every change and question that pages can send: what it needs. */
 const ACTIONS: Readonly<Record<string, Readonly<Record<string, Need | 'anybody'>>>> = {

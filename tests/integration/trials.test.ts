@@ -19,7 +19,6 @@ const OPEN = 'trial-spoon-minnow';
 beforeAll(async () => {
   const opened = await demoDatabase();
   ({ db, close } = opened);
-  process.env['DATABASE_URL'] = opened.url;
 });
 afterAll(() => close());
 

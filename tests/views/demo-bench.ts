@@ -2,7 +2,6 @@ import { demoDatabase } from '../helpers/database';
 
 /** The demo bench as on the first day, in the database that the pages read. */
 export async function demoBench(): Promise<void> {
-  const { url, close } = await demoDatabase();
-  process.env['DATABASE_URL'] = url;
+  const { close } = await demoDatabase();
   await close();
 }

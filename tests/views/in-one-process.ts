@@ -1,5 +1,7 @@
 import '@testing-library/jest-dom/vitest';
-import { vi } from 'vitest';
+import { afterEach, expect, vi } from 'vitest';
+import { leave } from './page';
+import { errors } from './surroundings';
 
 // What Next and the browser put between a page and its server stands in one process here: the page's own function, its view, its
 // actions and the database are the real ones.
@@ -18,3 +20,9 @@ vi.mock('next/navigation', async (original) => ({
 }));
 vi.mock('next-intl/server', () => import('./next-intl-server'));
 vi.mock('@/workers/browser-pool', () => import('./page-pool'));
+
+// Files share their modules, and each has its own hooks.
+afterEach(() => {
+  leave();
+  expect(errors.splice(0), 'the page logs no error').toEqual([]);
+});

