@@ -1,7 +1,7 @@
 // Runs every check and every test and adds them up; the last line is the total.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { setPriority, tmpdir } from 'node:os';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const reports = mkdtempSync(join(tmpdir(), 'ferula-reports-'));
@@ -50,41 +50,39 @@ const add = (name, count, seconds, say = out) => {
   say(`${name}: ${count.passed} passed, ${count.failed} failed (${seconds} s)\n\n`);
 };
 
-// Four rows side by side: with more of them two processors lose more to each other than they gain. What others wait for, or what
-// itself waits most, comes first. One row speaks as it goes, the others when they are through.
-const BEHIND = 5;
+// Three rows side by side, each about as long: with more of them two processors lose more to each other than they gain. One row
+// speaks as it goes, the others when they are through.
 const built = whole(BUILD, {});
 const rows = [
   later(async (say) => {
     await suite(INTEGRATION, { say });
     if (await built) await suite(KILLS, { say });
   }),
-  later((say) => suite(VIEWS, { say, behind: BEHIND })),
   later(async (say) => {
-    await suite(UNIT, { say, behind: BEHIND });
+    await suite(UNIT, { say });
+    await suite(VIEWS, { say });
     // Some of them read the types that a build writes.
-    if (await built) for (const check of CHECKS) await whole(check, { say, behind: BEHIND });
+    if (await built) for (const check of CHECKS) await whole(check, { say });
   }),
 ];
-if (await built) await suite(BROWSER, { behind: BEHIND });
+if (await built) await suite(BROWSER, {});
 for (const spoken of rows) await spoken();
 rmSync(reports, { recursive: true, force: true });
 for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-async function suite({ name, command, count, env }, { say, behind = 0 }) {
+async function suite({ name, command, count, env }, { say }) {
   const report = join(reports, `${name}.json`);
   const { status, seconds } = await run(name, command(report), {
     env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
     say,
-    behind,
   });
   add(name, counted(report, count, status), seconds, say);
 }
 
-async function whole([name, command], { say, behind }) {
-  const { status, seconds } = await run(name, command, { say, behind });
+async function whole([name, command], { say }) {
+  const { status, seconds } = await run(name, command, { say });
   add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, seconds, say);
   return status === 0;
 }
@@ -99,8 +97,8 @@ function later(work) {
   };
 }
 
-/** Runs a command under its name, so far `behind` others for the processor; what it says goes to `say`, or straight out. */
-function run(name, [command, ...args], { env = {}, say, behind = 0 }) {
+/** Runs a command under its name; what it says goes to `say`, or straight out. */
+function run(name, [command, ...args], { env = {}, say }) {
   (say ?? out)(`== ${name}\n`);
   const start = performance.now();
   const seconds = () => Math.round((performance.now() - start) / 1000);
@@ -109,7 +107,6 @@ function run(name, [command, ...args], { env = {}, say, behind = 0 }) {
       stdio: say ? ['ignore', 'pipe', 'pipe'] : 'inherit',
       env: { ...process.env, ...env },
     });
-    if (child.pid) setPriority(child.pid, behind);
     child.stdout?.on('data', (chunk) => say(String(chunk)));
     child.stderr?.on('data', (chunk) => say(String(chunk)));
     child.once('error', (error) => {

@@ -6,6 +6,9 @@ import { stopTaking } from './ready';
 
 /** Starts reading the instruments, and stops cleanly when the server gets a signal to end. */
 export async function start(): Promise<void> {
+  // Whoever reads what is logged may be gone, or its disk full. Nobody would hear of that but the log, which would fail again, for
+  // ever.
+  for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
   try {
     requireSafe(process.env);
   } catch (error) {

@@ -121,7 +121,7 @@ export class RunningFerula {
 
 export const pause = (ms: number): Promise<void> => new Promise((resume) => setTimeout(resume, ms));
 
-const freePort = (): Promise<number> =>
+export const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const server = createServer().listen(0, '127.0.0.1', () => {
       const { port } = server.address() as { port: number };

@@ -24,5 +24,5 @@ vi.mock('@/workers/browser-pool', () => import('./page-pool'));
 // Files share their modules, and each has its own hooks.
 afterEach(() => {
   leave();
-  expect(errors.splice(0), 'the page logs no error').toEqual([]);
+  expect(errors.splice(0), 'what the page logged').toEqual([]);
 });

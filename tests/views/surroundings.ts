@@ -17,12 +17,18 @@ configure({
 const unstyled = document.createElement('i').style;
 window.getComputedStyle = () => unstyled;
 
-// What a page logs as an error is one. React's act() minds that a page is refreshed while user-event presses; no browser does.
+// What a page logs as an error or a warning is one. React's act() minds that a page is refreshed while user-event presses; no
+// browser does.
 export const errors: string[] = [];
-vi.spyOn(console, 'error').mockImplementation((...given: readonly unknown[]) => {
+const note = (...given: readonly unknown[]) => {
   const text = format(...given);
   if (!/support act\(|an `act` scope/.test(text)) errors.push(text);
-});
+};
+vi.spyOn(console, 'error').mockImplementation(note);
+vi.spyOn(console, 'warn').mockImplementation(note);
+
+// Every page of Next begins with its doctype.
+Object.defineProperty(document, 'compatMode', { value: 'CSS1Compat' });
 
 // Nothing is laid out here: a list that shows what fits takes this for its room.
 Object.defineProperties(HTMLElement.prototype, {

@@ -3,6 +3,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { DROP_BINS, type Landed } from '@/core/make';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
 import { RestingJig } from './jig-drawing';
 import { DROPS, type Jig } from './use-jig';
 
@@ -12,25 +13,15 @@ export function Histogram({ jig: { drops } }: { readonly jig: Jig }) {
     () =>
       (pens: Pens): EChartsCoreOption => ({
         grid: { left: 44, right: 10, top: 10, bottom: 34 },
-        xAxis: {
-          type: 'value',
+        xAxis: chartAxis(pens, number, {
+          name: t('jig.downAngle'),
+          nameGap: 20,
           min: -180,
           max: 180,
           interval: 45,
-          name: t('jig.downAngle'),
-          nameLocation: 'middle',
-          nameGap: 20,
-          nameTextStyle: { color: pens.dim },
-          axisLabel: { color: pens.dim },
-          axisLine: { lineStyle: { color: pens.ink } },
           splitLine: { show: false },
-        },
-        yAxis: {
-          type: 'value',
-          axisLabel: { color: pens.dim },
-          splitNumber: 3,
-          splitLine: { lineStyle: { color: pens.faint } },
-        },
+        }),
+        yAxis: chartAxis(pens, number, { splitNumber: 3 }),
         series: [
           {
             type: 'line',
@@ -42,7 +33,7 @@ export function Histogram({ jig: { drops } }: { readonly jig: Jig }) {
           },
         ],
       }),
-    [drops, t],
+    [drops, number, t],
   );
   if (!drops) return <p className="semi-narrow text-[14px] text-dim">{t('jig.dropIt', { drops: number(DROPS, 0) })}</p>;
   return (

@@ -8,6 +8,7 @@ import type { Setup } from '@/core/tackle';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n, type I18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
 import { Panel } from '@/ui/panel';
 import type { QuestionOf } from '@/workers/protocol';
 import { ClutchScaleView } from './clutch-scale';
@@ -190,24 +191,15 @@ function loadChart(
     itemStyle: { color: pens.ink },
     endLabel: { show: true, formatter: name, color: pens.ink },
   });
-  const axis = {
-    axisLine: { show: true, lineStyle: { color: pens.ink } },
-    axisLabel: { color: pens.dim, formatter: (value: number) => i18n.number(value, 2) },
-    splitLine: { lineStyle: { color: pens.faint, opacity: 0.5 } },
-    nameTextStyle: { color: pens.dim },
-  };
   return {
     grid: { left: 52, right: 110, top: 10, bottom: 36 },
-    xAxis: { type: 'value', name: `${i18n.t('load.time')} [s]`, nameLocation: 'middle', nameGap: 22, ...axis },
-    yAxis: {
-      type: 'value',
+    xAxis: chartAxis(pens, i18n.number, { name: `${i18n.t('load.time')} [s]`, nameGap: 22 }),
+    yAxis: chartAxis(pens, i18n.number, {
       name: `${i18n.t('load.pull')} [${i18n.unitLabel('force')}]`,
-      nameLocation: 'middle',
       nameGap: 36,
       max: force(most),
-      ...axis,
-      axisLabel: { ...axis.axisLabel, showMaxLabel: false },
-    },
+      axisLabel: { showMaxLabel: false },
+    }),
     series: [
       {
         ...line(i18n.t('load.lineStays'), stays, 'solid'),

@@ -1,5 +1,5 @@
-import { cleanup, render } from '@testing-library/react';
-import { act, useLayoutEffect } from 'react';
+import { act, cleanup, render } from '@testing-library/react';
+import { useLayoutEffect } from 'react';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { useZoom, type ZoomAction } from './use-zoom';

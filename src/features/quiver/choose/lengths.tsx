@@ -3,6 +3,7 @@ import type { Measure } from '@/core/base/measure';
 import type { RodInHand, RodTrade } from '@/core/decide';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
 
 /** What grows and what shrinks with a rod's length; each a curve of its own. */
 const CURVES = [
@@ -17,7 +18,7 @@ const CURVES = [
 ] as const satisfies readonly { id: string; measure: Measure; of: (rod: RodInHand) => number | null }[];
 
 export function Lengths({ trade }: { readonly trade: RodTrade }) {
-  const { t, inUnit, unitLabel, format } = useI18n();
+  const { t, inUnit, unitLabel, format, number } = useI18n();
   return (
     <section aria-label={t('quiver.choose.lengths')}>
       <h3 className="narrow mt-2 text-[14px] font-semibold">{t('quiver.choose.lengths')}</h3>
@@ -35,21 +36,13 @@ export function Lengths({ trade }: { readonly trade: RodTrade }) {
                 label={t('quiver.choose.curveLabel', { name: t(`quiver.curve.${id}`) })}
                 option={(pens: Pens): EChartsCoreOption => ({
                   grid: { left: 38, right: 8, top: 8, bottom: 22 },
-                  xAxis: {
-                    type: 'value',
+                  xAxis: chartAxis(pens, number, {
                     min: 'dataMin',
                     max: 'dataMax',
-                    axisLabel: { color: pens.dim, fontSize: 11, hideOverlap: true },
-                    axisLine: { lineStyle: { color: pens.ink } },
+                    axisLabel: { fontSize: 11, hideOverlap: true },
                     splitLine: { show: false },
-                  },
-                  yAxis: {
-                    type: 'value',
-                    scale: true,
-                    axisLabel: { color: pens.dim, fontSize: 11 },
-                    splitNumber: 3,
-                    splitLine: { lineStyle: { color: pens.faint } },
-                  },
+                  }),
+                  yAxis: chartAxis(pens, number, { scale: true, splitNumber: 3, axisLabel: { fontSize: 11 } }),
                   series: [
                     {
                       type: 'line',

@@ -9,9 +9,13 @@ import type { SolvedSpread } from '@/domain/spread/solve';
 import { Answers, Fields, Figure, Note } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
+import { ChartKey } from '@/ui/chart-key';
 import { ChoiceField } from '@/ui/choice-field';
 import type { SpreadInHand } from '../use-spread';
 import { numberOf } from '../words';
+
+const SPEED_STROKE = '4 3';
 
 /** A boat that weaves: what a lure's speed and depth do through time, where it strikes the bottom, where its line goes slack. */
 export function WeavePanel({
@@ -23,7 +27,7 @@ export function WeavePanel({
   readonly solved: SolvedSpread;
   readonly chosen: string | null;
 }) {
-  const { t, format, inUnit, unitLabel } = useI18n();
+  const { t, format, number, inUnit, unitLabel } = useI18n();
   const { spread } = inHand;
   const runs = useMemo(() => solved.lines.filter(isSolved), [solved]);
   const [on, setOn] = useState(chosen ?? runs[0]?.id ?? '');
@@ -48,64 +52,46 @@ export function WeavePanel({
   const option = useMemo(
     () =>
       (pens: Pens): EChartsCoreOption => {
-        const axis = (name: string, inverse: boolean, position: 'left' | 'right') => ({
-          type: 'value',
-          name,
-          inverse,
-          position,
-          scale: true,
-          nameLocation: 'middle',
-          nameGap: 36,
-          nameTextStyle: { color: pens.dim },
-          axisLabel: { color: pens.dim },
-          axisLine: { show: true, lineStyle: { color: pens.ink } },
-          splitLine: { show: position === 'left', lineStyle: { color: pens.faint } },
-        });
-        const series = (name: string, yAxisIndex: number, values: readonly number[], dashed: boolean) => ({
+        const beside = { nameGap: 36, scale: true };
+        const series = (yAxisIndex: number, values: readonly number[], type: string | number[]) => ({
           type: 'line',
-          name,
           yAxisIndex,
           showSymbol: false,
-          lineStyle: { color: pens.ink, width: 1.5, type: dashed ? [4, 3] : 'solid' },
-          itemStyle: { color: pens.ink },
+          lineStyle: { color: pens.ink, width: 1.5, type },
           data: values.map((value, i) => [made!.timeS[i]!, value]),
         });
         return {
-          grid: { left: 54, right: 54, top: 28, bottom: 40 },
-          legend: { top: 0, textStyle: { color: pens.dim } },
-          xAxis: {
-            type: 'value',
-            name: t('spread.weave.seconds'),
-            nameLocation: 'middle',
-            nameGap: 24,
-            nameTextStyle: { color: pens.dim },
-            axisLabel: { color: pens.dim },
-            axisLine: { lineStyle: { color: pens.ink } },
-            splitLine: { show: false },
-          },
+          grid: { left: 54, right: 54, top: 10, bottom: 40 },
+          xAxis: chartAxis(pens, number, { name: t('spread.weave.seconds'), splitLine: { show: false } }),
           yAxis: [
-            axis(`${t('spread.list.depth')} [${unitLabel('depth')}]`, true, 'left'),
-            axis(`${t('spread.weave.speeds')} [${unitLabel('speed')}]`, false, 'right'),
+            chartAxis(pens, number, {
+              name: `${t('spread.list.depth')} [${unitLabel('depth')}]`,
+              inverse: true,
+              ...beside,
+            }),
+            chartAxis(pens, number, {
+              name: `${t('spread.weave.speeds')} [${unitLabel('speed')}]`,
+              splitLine: { show: false },
+              ...beside,
+            }),
           ],
           series: made
             ? [
                 series(
-                  t('spread.list.depth'),
                   0,
                   made.depthM.map((m) => inUnit(m, 'depth')),
-                  false,
+                  'solid',
                 ),
                 series(
-                  t('spread.weave.speeds'),
                   1,
                   made.speedMps.map((mps) => inUnit(mps, 'speed')),
-                  true,
+                  SPEED_STROKE.split(' ').map(Number),
                 ),
               ]
             : [],
         };
       },
-    [made, t, inUnit, unitLabel],
+    [made, t, number, inUnit, unitLabel],
   );
   if (!line) return <p>{t('spread.list.empty')}</p>;
   return (
@@ -134,6 +120,12 @@ export function WeavePanel({
       </Fields>
       {made ? (
         <>
+          <ChartKey
+            lines={[
+              { name: t('spread.list.depth'), stroke: undefined },
+              { name: t('spread.weave.speeds'), stroke: SPEED_STROKE },
+            ]}
+          />
           <Chart option={option} label={t('spread.weave.title')} className="h-56" />
           <Answers
             rows={[

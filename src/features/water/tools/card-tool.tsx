@@ -5,6 +5,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
 import { Link } from '@/ui/link';
 import { ProgressLine } from '@/ui/progress-line';
 import { measurementUrl } from '@/domain/measurement';
@@ -19,7 +20,7 @@ const SPEEDS = [0.7, 0.85, 1, 1.15, 1.3] as const;
 
 /** The chart of the card alone, under a flat picture. */
 export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> & { readonly className?: string }) {
-  const { t, format, inUnit, unitLabel } = useI18n();
+  const { t, format, number, inUnit, unitLabel } = useI18n();
   const { card, waiting, progress } = useCard(main);
   const option = useMemo(() => {
     const curves = (card?.speedsMps ?? []).map((speedMps, k) => ({
@@ -31,27 +32,12 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
     }));
     return (pens: Pens): EChartsCoreOption => ({
       grid: { left: 52, right: 64, top: 12, bottom: 42 },
-      xAxis: {
-        type: 'value',
-        name: `${t('water.line')} [${unitLabel('distance')}]`,
-        nameLocation: 'middle',
-        nameGap: 26,
-        nameTextStyle: { color: pens.dim },
-        axisLabel: { color: pens.dim },
-        axisLine: { lineStyle: { color: pens.ink } },
-        splitLine: { lineStyle: { color: pens.faint } },
-      },
-      yAxis: {
-        type: 'value',
-        inverse: true,
+      xAxis: chartAxis(pens, number, { name: `${t('water.line')} [${unitLabel('distance')}]` }),
+      yAxis: chartAxis(pens, number, {
         name: `${t('water.depth')} [${unitLabel('depth')}]`,
-        nameLocation: 'middle',
         nameGap: 36,
-        nameTextStyle: { color: pens.dim },
-        axisLabel: { color: pens.dim },
-        axisLine: { show: true, lineStyle: { color: pens.ink } },
-        splitLine: { lineStyle: { color: pens.faint } },
-      },
+        inverse: true,
+      }),
       series: [
         ...curves.map(({ points }, k) => ({
           type: 'line',
@@ -83,7 +69,7 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
         },
       ],
     });
-  }, [card, t, format, inUnit, unitLabel]);
+  }, [card, t, format, number, inUnit, unitLabel]);
   return (
     <>
       {waiting && progress && <ProgressLine label={t('water.card.computing')} share={progress.done / progress.of} />}

@@ -5,6 +5,8 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
+import { ChartKey } from '@/ui/chart-key';
 import { ChoiceField } from '@/ui/choice-field';
 import type { QuestionOf, TurnAnswer } from '@/workers/protocol';
 import { STROKES } from '../column/strokes';
@@ -18,7 +20,7 @@ const SIDES = [2, -2, 4, -4] as const;
 
 /** A turn to the right: what inside and outside lures do, from above, by the second, and as figures. */
 export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
-  const { t, format, inUnit, unitLabel } = useI18n();
+  const { t, format, number, inUnit, unitLabel } = useI18n();
   const towed = useMemo(() => lines.filter(({ setup }) => setup.presentation.kind === 'towed'), [lines]);
   const [radiusM, setRadius] = useState(40);
   const offsets = towed.map(({ id }, i) => scene.own[id]?.offsetM ?? SIDES[i]!);
@@ -50,42 +52,24 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
   const option = useMemo(() => {
     const value = (si: number | null) => (si === null ? null : inUnit(si, shows));
     return (pens: Pens): EChartsCoreOption => ({
-      grid: { left: 50, right: 14, top: 26, bottom: 40 },
-      legend: { top: 0, textStyle: { color: pens.dim } },
-      xAxis: {
-        type: 'value',
-        name: t('water.turn.seconds'),
-        nameLocation: 'middle',
-        nameGap: 24,
-        nameTextStyle: { color: pens.dim },
-        axisLabel: { color: pens.dim },
-        axisLine: { lineStyle: { color: pens.ink } },
-        splitLine: { lineStyle: { color: pens.faint } },
-      },
-      yAxis: {
-        type: 'value',
-        inverse: shows === 'depth',
+      grid: { left: 50, right: 14, top: 10, bottom: 40 },
+      xAxis: chartAxis(pens, number, { name: t('water.turn.seconds') }),
+      yAxis: chartAxis(pens, number, {
         name: `${t(shows === 'depth' ? 'water.depth' : 'water.turn.speed')} [${unitLabel(shows)}]`,
-        nameLocation: 'middle',
         nameGap: 34,
-        nameTextStyle: { color: pens.dim },
-        axisLabel: { color: pens.dim },
-        axisLine: { show: true, lineStyle: { color: pens.ink } },
-        splitLine: { lineStyle: { color: pens.faint } },
-      },
+        inverse: shows === 'depth',
+      }),
       series: (answers ?? []).flatMap(({ track, depthsM }, i) =>
         track
           ? [
               {
                 type: 'line',
-                name: `${i + 1} ${towed[i]!.name}`,
                 showSymbol: false,
                 lineStyle: {
                   color: pens.ink,
                   width: 1.4,
                   type: STROKES[i] ? STROKES[i].split(' ').map(Number) : 'solid',
                 },
-                itemStyle: { color: pens.ink },
                 data: track.timeS.map((s, k) => [
                   s,
                   value(shows === 'depth' ? (depthsM[k] ?? null) : track.speedMps[k]!),
@@ -95,7 +79,7 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
           : [],
       ),
     });
-  }, [answers, towed, shows, t, unitLabel, inUnit]);
+  }, [answers, shows, t, number, unitLabel, inUnit]);
   if (towed.length === 0) return <p>{t('water.card.onlyTowed')}</p>;
   return (
     <>
@@ -160,6 +144,7 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
                 ]}
                 onValueChange={setShows}
               />
+              <ChartKey lines={towed.map(({ name }, i) => ({ name: `${i + 1} ${name}`, stroke: STROKES[i] }))} />
               <Chart option={option} label={t('water.turn.chart')} className="h-64" />
             </div>
           </div>

@@ -4,6 +4,7 @@ import type { Mark } from '@/core/judge';
 import type { Measure } from '@/core/base/measure';
 import type { I18n } from '@/i18n/client';
 import type { Pens } from '@/ui/chart';
+import { chartAxis } from '@/ui/chart-axis';
 import { bands } from '../../verdicts/bands';
 import type { SweepChoice } from './sweep-choices';
 
@@ -24,19 +25,12 @@ export function axis(
   { label, measure }: { readonly label: string; readonly measure: Measure },
   extra: object = {},
 ): object {
-  return {
-    type: 'value',
-    scale: true,
+  return chartAxis(pens, i18n.number, {
     name: `${label} [${i18n.unitLabel(measure)}]`,
-    nameLocation: 'middle',
-    nameGap: 26,
-    nameTextStyle: { color: pens.dim },
-    axisLine: { show: true, lineStyle: { color: pens.ink } },
-    axisTick: { show: true, lineStyle: { color: pens.ink } },
-    axisLabel: { color: pens.dim, formatter: (value: number) => i18n.number(value, 2) },
+    scale: true,
     splitLine: { lineStyle: { color: pens.faint, opacity: 0.5 } },
     ...extra,
-  };
+  });
 }
 
 /** One input: the line over bands of the mark, the present value by a rule. */
