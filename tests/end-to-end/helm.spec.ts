@@ -29,7 +29,7 @@ async function moor(): Promise<void> {
 }
 
 test.beforeAll(async () => {
-  resetDemo();
+  await resetDemo();
   port = await new Promise((found) => {
     const server = createServer().listen(0, '127.0.0.1', () => {
       const address = server.address() as { port: number };

@@ -1,18 +1,22 @@
 import { spawnSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { asLoaded } from '../helpers/as-loaded';
 import { RUN } from '../helpers/programs';
 
 /** The database behind the server that the running test talks to. */
 export const databaseUrl = (): string => String(test.info().project.metadata['database']);
 
 /** The demo bench as on the first day, for tests that others may have fished from before. */
-export function resetDemo(): void {
-  const { status, stderr } = spawnSync(RUN, ['prepare', '--reset-demo'], {
-    encoding: 'utf8',
-    env: { ...process.env, DATABASE_URL: databaseUrl() },
+export async function resetDemo(): Promise<void> {
+  const url = databaseUrl();
+  await asLoaded(url, () => {
+    const { status, stderr } = spawnSync(RUN, ['prepare', '--reset-demo'], {
+      encoding: 'utf8',
+      env: { ...process.env, DATABASE_URL: url },
+    });
+    if (status !== 0) throw new Error(stderr);
   });
-  if (status !== 0) throw new Error(stderr);
 }
 
 /** Errors that a page logged in the running test; a test that asks for one empties it. */

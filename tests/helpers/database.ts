@@ -1,9 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { connect, type Db } from '@/db/client';
-import { insertBench, renewBenchState } from '@/db/repo';
-import { demoBenchId, loadDemo } from '@/db/load-demo';
+import { insertBench } from '@/db/repo';
+import { loadDemo } from '@/db/load-demo';
 import { migrateDatabase } from '@/db/migrate';
 import { benchIdSchema, type BenchId } from '@/domain/ids';
+import { asLoaded } from './as-loaded';
 
 const url = process.env['INTEGRATION_DATABASE_URL'];
 
@@ -55,33 +56,10 @@ export async function emptyDatabase(): Promise<OpenDatabase> {
   return { db, url, close: () => pool.end() };
 }
 
-const COPY = 'copy_of_';
-
-/** The same with the demo bench as on the first day: worked out once, and copied within the database from then on. */
+/** The same with the demo bench as on the first day. */
 export async function demoDatabase(): Promise<OpenDatabase> {
   const open = await emptyDatabase();
-  const { db } = open;
-  const tables = async (like: string): Promise<readonly string[]> =>
-    ((await db.execute(sql`show tables like ${like}`)) as unknown as [Record<string, string>[]])[0].flatMap(
-      Object.values,
-    );
-  const copies = await tables(`${COPY}%`);
-  if (copies.length === 0) {
-    await loadDemo(db);
-    for (const table of await tables('%'))
-      await db.execute(sql.raw(`create table \`${COPY}${table}\` as select * from \`${table}\``));
-    return open;
-  }
-  await db.transaction(async (tx) => {
-    await tx.execute(sql`set foreign_key_checks = 0`);
-    for (const copy of copies) {
-      const table = copy.slice(COPY.length);
-      await tx.execute(sql.raw(`replace into \`${table}\` select * from \`${copy}\``));
-    }
-    await tx.execute(sql`set foreign_key_checks = 1`);
-    // As after every change: nobody takes what another file's bench was worked out to be for this one's.
-    await renewBenchState(tx, demoBenchId);
-  });
+  await asLoaded(open.url, () => loadDemo(open.db));
   return open;
 }
 
