@@ -18,10 +18,13 @@ export function chartAxis(
   return {
     type: 'value',
     ...(name && { name, nameLocation: 'middle', nameGap, nameTextStyle: { color: pens.dim } }),
-    axisLine: { show: true, lineStyle: { color: pens.ink } },
+    axisLine: { show: true, onZero: false, lineStyle: { color: pens.ink } },
     axisTick: { show: true, lineStyle: { color: pens.ink } },
-    axisLabel: { color: pens.dim, formatter: (value: number) => number(value, 2), ...axisLabel },
+    axisLabel: { color: pens.dim, formatter: (value: number) => number(value, decimalsOf(value)), ...axisLabel },
     splitLine: { lineStyle: { color: pens.faint } },
     ...own,
   };
 }
+
+/** So many that four digits count: neighbours on a short scale are told apart. */
+const decimalsOf = (value: number) => (value === 0 ? 0 : Math.max(0, 3 - Math.floor(Math.log10(Math.abs(value)))));
