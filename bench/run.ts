@@ -239,7 +239,7 @@ LONG_JOBS.push(
   ],
 );
 
-const trolled = demoTrips().filter(({ blocks }) => blocks.length > 0);
+const trolled = [...demoTrips()].filter(({ blocks }) => blocks.length > 0);
 const fished = trolled.map(cellsOfDemo);
 /** Each demo trip again and again, with five times its rows: days of eight hours. */
 const twoHundred = Array.from({ length: 200 }, (_, i) => fished[i % fished.length]!).map(longer);
@@ -258,7 +258,7 @@ LONG_JOBS.push(
   ],
 );
 
-const triedTrips = demoTrips().map(({ id, events }): TriedTrip => {
+const triedTrips = [...demoTrips()].map(({ id, events }): TriedTrip => {
   const trip = tripOf(events);
   const gear = { words: { lure: '', colour: '', setup: '', rod: '', place: '', side: '' }, depthsAt: [] };
   return { id, name: id, trip, untilS: trip.closedS!, series: null, gear: () => gear };

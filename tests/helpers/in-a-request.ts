@@ -1,5 +1,6 @@
 import type * as Crypto from 'better-auth/crypto';
 import { afterAll, vi } from 'vitest';
+import { stopHubs } from '@/server/live/live-hub';
 import { asked } from './request';
 
 vi.mock('next/headers', () => import('./request'));
@@ -20,10 +21,11 @@ vi.mock('better-auth/crypto', async (real) => {
 
 // Files share their modules and one process: what a file set is gone when it is through.
 const env = { ...process.env };
-afterAll(() => {
+afterAll(async () => {
+  await stopHubs();
   for (const name of Object.keys(process.env)) if (!(name in env)) delete process.env[name];
   Object.assign(process.env, env);
   asked.jar.clear();
   asked.headers = new Headers();
-  for (const key of ['ferulaDb', 'ferulaAuth', 'ferulaHubs']) Reflect.deleteProperty(globalThis, key);
+  for (const key of ['ferulaDb', 'ferulaAuth']) Reflect.deleteProperty(globalThis, key);
 });

@@ -353,7 +353,13 @@ function cast(): DemoTrip {
 
 const CAST_SETUPS = ['lily-bay', 'drowned-wall'].map((name) => setupIdSchema.parse(`setup-${name}`));
 
-let made: readonly DemoTrip[] | null = null;
+const MAKERS: readonly (() => DemoTrip)[] = [...STORIES.map((story) => () => trolled(story)), cast];
+const made: DemoTrip[] = [];
 
-/** Five trips of one summer; made when they are asked for. */
-export const demoTrips = (): readonly DemoTrip[] => (made ??= [...STORIES.map(trolled), cast()]);
+/**
+ * Five trips of one summer, each made once, when it is reached: all at once would keep a server from its other answers, and what
+ * waits for the database would believe it away.
+ */
+export function* demoTrips(): Generator<DemoTrip, void> {
+  for (const [nth, make] of MAKERS.entries()) yield (made[nth] ??= make());
+}
