@@ -1,5 +1,6 @@
 import { format } from 'node:util';
 import { configure } from '@testing-library/react';
+import * as React from 'react';
 import { vi } from 'vitest';
 import { PATIENCE_MS } from '../helpers/patience';
 import { at, ROUTES } from './addresses';
@@ -26,6 +27,13 @@ const note = (...given: readonly unknown[]) => {
 };
 vi.spyOn(console, 'error').mockImplementation(note);
 vi.spyOn(console, 'warn').mockImplementation(note);
+
+// React notes where each element was made, for a browser's tools, until it did so ten thousand times in a second: an eighth of a test.
+Object.defineProperty(
+  (React as unknown as Record<string, object>)['__CLIENT_INTERNALS_DO_NOT_USE_OR_WARN_USERS_THEY_CANNOT_UPGRADE']!,
+  'recentlyCreatedOwnerStacks',
+  { get: () => 10_000, set() {} },
+);
 
 // Every page of Next begins with its doctype.
 Object.defineProperty(document, 'compatMode', { value: 'CSS1Compat' });
