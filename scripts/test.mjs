@@ -52,7 +52,7 @@ const add = (name, count, seconds, say = out) => {
 
 // Three rows side by side, each about as long: with more of them two processors lose more to each other than they gain. One row
 // speaks as it goes, the others when they are through.
-const built = whole(BUILD, {});
+const built = whole(BUILD);
 const rows = [
   later(async (say) => {
     await suite(INTEGRATION, { say });
@@ -64,9 +64,9 @@ const rows = [
   }),
 ];
 if (await built) {
-  await suite(BROWSER, {});
+  await suite(BROWSER);
   // Some of them read the types that a build writes.
-  for (const check of CHECKS) await whole(check, {});
+  for (const check of CHECKS) await whole(check);
 }
 for (const spoken of rows) await spoken();
 rmSync(reports, { recursive: true, force: true });
@@ -74,7 +74,7 @@ for (const each of failures) console.log(`failed: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-async function suite({ name, command, count, env }, { say }) {
+async function suite({ name, command, count, env }, { say } = {}) {
   const report = join(reports, `${name}.json`);
   const { status, seconds } = await run(name, command(report), {
     env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
@@ -83,7 +83,7 @@ async function suite({ name, command, count, env }, { say }) {
   add(name, counted(report, count, status), seconds, say);
 }
 
-async function whole([name, command], { say }) {
+async function whole([name, command], { say } = {}) {
   const { status, seconds } = await run(name, command, { say });
   add(name, status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, seconds, say);
   return status === 0;

@@ -26,5 +26,6 @@ export function chartAxis(
   };
 }
 
-/** So many that four digits count: neighbours on a short scale are told apart. */
-const decimalsOf = (value: number) => (value === 0 ? 0 : Math.max(0, 3 - Math.floor(Math.log10(Math.abs(value)))));
+/** So many that four digits count: neighbours on a short scale are told apart. What is left of a rounded zero is zero. */
+const decimalsOf = (value: number) =>
+  value === 0 ? 0 : Math.min(6, Math.max(0, 3 - Math.floor(Math.log10(Math.abs(value)))));

@@ -1,3 +1,6 @@
+/** A stroke of an SVG path as the type of an ECharts line. */
+export const lineType = (stroke: string | undefined) => (stroke ? stroke.split(' ').map(Number) : 'solid');
+
 /** Which stroke of a chart is which: above it, where names of any length wrap. */
 export function ChartKey({
   lines,

@@ -1,9 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { createServer } from 'node:net';
 import { expect, test, type Page } from '@playwright/test';
 import { sentenceOf } from '@/domain/instruments/nmea';
 import { due } from '../helpers/due';
 import { RUN } from '../helpers/programs';
+import { freePort } from '../helpers/running-ferula';
 import { clean, errors, open, resetDemo, watchErrors } from './page';
 
 watchErrors();
@@ -30,12 +30,7 @@ async function moor(): Promise<void> {
 
 test.beforeAll(async () => {
   await resetDemo();
-  port = await new Promise((found) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const address = server.address() as { port: number };
-      server.close(() => found(address.port));
-    });
-  });
+  port = await freePort();
 });
 test.afterAll(moor);
 

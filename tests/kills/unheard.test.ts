@@ -1,21 +1,14 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { afterEach, expect, it } from 'vitest';
 import { PATIENCE_MS } from '../helpers/patience';
+import { processorS } from '../helpers/processor-time';
 import { freePort } from '../helpers/running-ferula';
 
 const NEXT = join(process.cwd(), 'node_modules/next/dist/bin/next');
 let server: ChildProcess | null = null;
 afterEach(() => server?.kill('SIGKILL'));
-
-/** Processor time of a process so far [s]. */
-function usedS(pid: number): number {
-  const [, after = ''] = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ');
-  const [user, system] = after.split(' ').slice(11, 13);
-  return (Number(user) + Number(system)) / 100;
-}
 
 it('a server whose log nobody reads any more goes on, and rests while nobody asks', async () => {
   const port = await freePort();
@@ -31,7 +24,7 @@ it('a server whose log nobody reads any more goes on, and rests while nobody ask
   // Each of them is logged: the database is away.
   for (let i = 0; i < 3; i += 1) expect(await status('/bench')).toBe(500);
   await pause(1000);
-  const before = usedS(server.pid!);
+  const before = processorS(server.pid!);
   await pause(2000);
-  expect(usedS(server.pid!) - before).toBeLessThan(1);
+  expect(processorS(server.pid!) - before).toBeLessThan(1);
 });

@@ -6,11 +6,12 @@ import { sentenceOf } from '@/domain/instruments/nmea';
 import { SCENARIOS } from '@/domain/instruments/simulated/scenarios';
 import { sentencesOf } from '@/domain/instruments/simulated/sentences';
 import { world } from '@/domain/instruments/simulated/world';
+import { processorS } from '../helpers/processor-time';
 
 const pages = Number(process.argv[2] ?? 20);
 const seconds = Number(process.argv[3] ?? 60);
 const address = process.env['FERULA'] ?? 'http://127.0.0.1:4173';
-const pid = readFileSync('.data/app.pid', 'utf8').trim();
+const pid = Number(readFileSync('.data/app.pid', 'utf8'));
 
 const sent = new Map<string, number>();
 const delays: number[] = [];
@@ -29,7 +30,7 @@ while (sockets.size === 0) await new Promise((resume) => setTimeout(resume, 200)
 
 const scenario = SCENARIOS['lake']!;
 const moments = world(scenario, 5);
-const before = ticks();
+const before = processorS(pid);
 const begun = performance.now();
 for (let second = 0; second < seconds; second += 1) {
   const moment = moments.next().value;
@@ -42,7 +43,7 @@ for (let second = 0; second < seconds; second += 1) {
     socket.write([...lines.filter((line) => !line.includes('MTW')), own].map((line) => `${line}\r\n`).join(''));
   await new Promise((resume) => setTimeout(resume, 1000));
 }
-const share = (ticks() - before) / 100 / ((performance.now() - begun) / 1000);
+const share = (processorS(pid) - before) / ((performance.now() - begun) / 1000);
 giveUp.abort();
 for (const socket of sockets) socket.destroy();
 server.close();
@@ -73,10 +74,4 @@ async function listen(): Promise<void> {
   } catch {
     // Given up at the end.
   }
-}
-
-/** Processor time of the server so far, in hundredths of a second. */
-function ticks(): number {
-  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ');
-  return Number(fields[11]) + Number(fields[12]);
 }

@@ -10,7 +10,7 @@ import { Answers, Fields, Figure, Note } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { chartAxis } from '@/ui/chart-axis';
-import { ChartKey } from '@/ui/chart-key';
+import { ChartKey, lineType } from '@/ui/chart-key';
 import { ChoiceField } from '@/ui/choice-field';
 import type { SpreadInHand } from '../use-spread';
 import { numberOf } from '../words';
@@ -53,11 +53,11 @@ export function WeavePanel({
     () =>
       (pens: Pens): EChartsCoreOption => {
         const beside = { nameGap: 36, scale: true };
-        const series = (yAxisIndex: number, values: readonly number[], type: string | number[]) => ({
+        const series = (yAxisIndex: number, values: readonly number[], stroke?: string) => ({
           type: 'line',
           yAxisIndex,
           showSymbol: false,
-          lineStyle: { color: pens.ink, width: 1.5, type },
+          lineStyle: { color: pens.ink, width: 1.5, type: lineType(stroke) },
           data: values.map((value, i) => [made!.timeS[i]!, value]),
         });
         return {
@@ -80,12 +80,11 @@ export function WeavePanel({
                 series(
                   0,
                   made.depthM.map((m) => inUnit(m, 'depth')),
-                  'solid',
                 ),
                 series(
                   1,
                   made.speedMps.map((mps) => inUnit(mps, 'speed')),
-                  SPEED_STROKE.split(' ').map(Number),
+                  SPEED_STROKE,
                 ),
               ]
             : [],

@@ -6,7 +6,7 @@ import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
 import { chartAxis } from '@/ui/chart-axis';
-import { ChartKey } from '@/ui/chart-key';
+import { ChartKey, lineType } from '@/ui/chart-key';
 import { ChoiceField } from '@/ui/choice-field';
 import type { QuestionOf, TurnAnswer } from '@/workers/protocol';
 import { STROKES } from '../column/strokes';
@@ -65,11 +65,7 @@ export function TurnTool({ lines, main, scene, dispatch }: ToolProps) {
               {
                 type: 'line',
                 showSymbol: false,
-                lineStyle: {
-                  color: pens.ink,
-                  width: 1.4,
-                  type: STROKES[i] ? STROKES[i].split(' ').map(Number) : 'solid',
-                },
+                lineStyle: { color: pens.ink, width: 1.4, type: lineType(STROKES[i]) },
                 data: track.timeS.map((s, k) => [
                   s,
                   value(shows === 'depth' ? (depthsM[k] ?? null) : track.speedMps[k]!),
