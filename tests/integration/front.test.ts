@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
 import { RUN } from '../helpers/programs';
+import { freePort } from '../helpers/running-ferula';
 
 it('the secure front hands on what is asked and answered, as it comes', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ferula-front-'));
@@ -25,10 +26,7 @@ it('the secure front hands on what is asked and answered, as it comes', async ()
     }).listen(0, '127.0.0.1', () => listening(server));
   });
   const innerPort = (inner.address() as AddressInfo).port;
-  const spare = createServer().listen(0, '127.0.0.1');
-  await new Promise((listening) => spare.once('listening', listening));
-  const { port } = spare.address() as AddressInfo;
-  await new Promise((closed) => spare.close(closed));
+  const port = await freePort();
   const args = ['front', `127.0.0.1:${port}`, String(innerPort), folder, `https://boat.test:${port}`];
   const front: ChildProcess = spawn(RUN, args);
   try {
