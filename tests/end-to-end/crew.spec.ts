@@ -6,6 +6,11 @@ const PHONE = { width: 390, height: 844 };
 const DESK = { width: 1280, height: 800 };
 const PASSWORD = 'a long enough word';
 
+// A window that a test opens by itself goes on asking the server until it is closed.
+test.afterEach(async ({ browser }) => {
+  for (const context of browser.contexts()) await context.close();
+});
+
 const window = async (browser: Browser, viewport: typeof DESK): Promise<Page> =>
   (await browser.newContext({ viewport })).newPage();
 

@@ -7,7 +7,7 @@ import type { Helm } from '@/domain/helm/helm';
 import type { HelmEvent } from '@/domain/helm/helm-event';
 import type { LiveMessage } from '@/domain/helm/live';
 import { usualHelm } from '@/domain/helm/usual-helm';
-import { helmIdSchema, type BenchId } from '@/domain/ids';
+import { helmIdSchema, tripIdSchema, type BenchId } from '@/domain/ids';
 import type { ChannelName } from '@/domain/instruments/channels';
 import { sentenceOf } from '@/domain/instruments/nmea';
 import { Hub } from '@/server/live/hub';
@@ -174,6 +174,10 @@ describe('the reader of instruments', () => {
     await vi.waitFor(() => expect(near.filter(({ kind }) => kind === 'event')).toHaveLength(1), 10_000);
     expect(far.filter(({ kind }) => kind === 'event')).toHaveLength(1);
     expect((await listHelmEvents(db, benchId, { fromS: 0, most: 10 })).rows).toHaveLength(1);
+    const logged = { kind: 'logged', tripId: tripIdSchema.parse('trip-lake'), ids: ['a'] } as const;
+    second.logged(logged);
+    await vi.waitFor(() => expect(near).toContainEqual(logged), 10_000);
+    expect(far).toContainEqual(logged);
     // Alone again, nothing is passed on.
     await second.stop();
     hubs.splice(hubs.indexOf(second), 1);

@@ -4,10 +4,13 @@ import type { Db } from '@/db/client';
 import { demoBenchId } from '@/db/load-demo';
 import { addTripEvents, listTripEvents, listTrips } from '@/db/repo';
 import { tripIdSchema } from '@/domain/ids';
+import type { LiveMessage } from '@/domain/helm/live';
+import { liveHub } from '@/server/live/live-hub';
 import { getLogDay } from '@/server/queries/log-day';
 import { getLogPage } from '@/server/queries/log-page';
 import { takeTripFile, tripFile } from '@/server/trips/files';
 import { photoOf, takePhoto } from '@/server/trips/photos';
+import { takeTripEvents } from '@/server/trips/routes';
 import { demoDatabase } from '../helpers/database';
 
 let db: Db;
@@ -140,4 +143,29 @@ describe('the log of the demo', () => {
     expect((await send(new Uint8Array(400_000).fill(0xff), crypto.randomUUID())).status).toBe(422);
     expect((await photoOf('nothing')).status).toBe(404);
   });
+});
+
+it('what a phone sends is told to every page at once, and what cannot be read is not', async () => {
+  const heard: LiveMessage[] = [];
+  const leave = liveHub(demoBenchId).listen({
+    send: (text) => heard.push(JSON.parse(text.slice('data: '.length)) as LiveMessage),
+    end: () => undefined,
+  });
+  const pass = { kind: 'pass', id: crypto.randomUUID(), atS: Date.now() / 1000 };
+  const response = await takeTripEvents(
+    new Request('http://127.0.0.1/log/events', {
+      method: 'POST',
+      body: JSON.stringify({
+        version: 1,
+        tripId: 'trip-two-phones',
+        sentS: pass.atS,
+        events: [pass, { kind: 'pass' }],
+      }),
+    }),
+  );
+  expect(await response.json()).toMatchObject({ taken: [pass.id], refused: [{ at: 1 }] });
+  leave();
+  expect(heard.filter(({ kind }) => kind === 'logged')).toEqual([
+    { kind: 'logged', tripId: 'trip-two-phones', ids: [pass.id] },
+  ]);
 });

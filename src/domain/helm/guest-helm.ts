@@ -20,6 +20,7 @@ export function guestMessage(message: LiveMessage): LiveMessage | null {
       return { ...message, helm: { ...message.helm, document: guestHelm(message.helm.document) } };
     case 'links':
     case 'event':
+    case 'logged':
       return null;
   }
 }

@@ -1,3 +1,4 @@
+import type { TripId } from '../ids';
 import type { ChannelName } from '../instruments/channels';
 import type { Helm } from './helm';
 import type { HelmEvent } from './helm-event';
@@ -20,6 +21,13 @@ export interface LinkState {
   readonly heard: Readonly<Record<string, number>>;
 }
 
+/** Entries of a trip that a phone of the crew sent: pages of that trip fetch what they do not have. */
+export interface Logged {
+  readonly kind: 'logged';
+  readonly tripId: TripId;
+  readonly ids: readonly string[];
+}
+
 /** What the live line sends: all there is at first, then what is new. */
 export type LiveMessage =
   | {
@@ -35,4 +43,5 @@ export type LiveMessage =
   | { readonly kind: 'readings'; readonly readings: readonly (readonly [ChannelName, number, number])[] }
   | { readonly kind: 'links'; readonly links: readonly LinkState[] }
   | { readonly kind: 'event'; readonly event: HelmEvent }
-  | { readonly kind: 'helm'; readonly helm: { readonly document: Helm; readonly version: number } };
+  | { readonly kind: 'helm'; readonly helm: { readonly document: Helm; readonly version: number } }
+  | Logged;

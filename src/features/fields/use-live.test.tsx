@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { LiveMessage } from '@/domain/helm/live';
+import type { LiveMessage, Logged } from '@/domain/helm/live';
 import { Tracks } from '@/domain/helm/tracks';
 import { doing, inAPage } from '../../../tests/helpers/in-a-page';
 import { useLive } from './use-live';
@@ -118,6 +118,18 @@ describe('what happens on board', () => {
     posted.answer = 'lost';
     await doing(() => result.current.tell(mark('a')));
     expect(result.current.heard!.events).toEqual([]);
+  });
+
+  it('what another phone logs is handed on until it is let go', async () => {
+    const { result } = inAPage(() => useLive());
+    const heard: Logged[] = [];
+    const letGo = result.current.onLogged((logged) => heard.push(logged));
+    const logged: Logged = { kind: 'logged', tripId: 'trip-lake' as never, ids: ['a'] };
+    await doing(() => line().say(logged));
+    await doing(() => line().say({ ...logged, ids: ['b', 'c'] }));
+    letGo();
+    await doing(() => line().say({ ...logged, ids: ['d'] }));
+    expect(heard.flatMap(({ ids }) => ids)).toEqual(['a', 'b', 'c']);
   });
 
   it('a helm that was changed elsewhere is taken over', async () => {

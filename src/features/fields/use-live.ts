@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Helm } from '@/domain/helm/helm';
 import type { HelmEvent } from '@/domain/helm/helm-event';
-import type { LinkState, LiveMessage } from '@/domain/helm/live';
+import type { LinkState, LiveMessage, Logged } from '@/domain/helm/live';
 import { Tracks } from '@/domain/helm/tracks';
 import { post, type Posted } from './post';
 import { pageBench } from './page-bench';
@@ -34,6 +34,7 @@ export function useLive(from?: string) {
   const [heard, setHeard] = useState<Heard | null>(null);
   const [line, setLine] = useState<'opening' | 'open' | 'lost'>('opening');
   const [clockS, setClockS] = useState(0);
+  const onLogged = useRef(new Set<(logged: Logged) => void>());
   useEffect(() => {
     let source: EventSource | null = null;
     let aliveAt = Date.now();
@@ -47,6 +48,7 @@ export function useLive(from?: string) {
         setLine('open');
         const message = JSON.parse(data) as LiveMessage;
         setHeard((now) => after(now, message));
+        if (message.kind === 'logged') for (const hear of onLogged.current) hear(message);
         setClockS(Date.now() / 1000);
       };
       source.onerror = () => setLine('lost');
@@ -70,6 +72,12 @@ export function useLive(from?: string) {
     heard,
     /** the server's clock [s since 1970] */
     nowS: clockS + (heard?.aheadS ?? 0),
+    /** hands on what other phones of the crew log, until it is let go */
+    onLogged: useCallback((hear: (logged: Logged) => void) => {
+      const listeners = onLogged.current;
+      listeners.add(hear);
+      return () => void listeners.delete(hear);
+    }, []),
     /** keeps an event; it is shown at once, and sent again by whoever asked if it was not kept */
     tell: async (event: HelmEvent): Promise<Posted> => {
       const posted = await post('events', event);
@@ -108,6 +116,8 @@ function after(now: Heard | null, message: LiveMessage): Heard | null {
     }
     case 'helm':
       return { ...now, helm: message.helm };
+    case 'logged':
+      return now;
     default:
       return message satisfies never;
   }

@@ -50,9 +50,9 @@ export function LogView({
   const i18n = useI18n();
   const { t } = i18n;
   const router = useRouter();
-  const inHand = useTrip(askedTrip);
-  const { trip, tripId, add } = inHand;
   const live = useLive();
+  const inHand = useTrip(askedTrip, live);
+  const { trip, tripId, add } = inHand;
   const here = useHere((points) => void add([{ kind: 'track', ...own(), points }]));
   const files = useMemo(() => filesById(namedSetups(page.towed)), [page.towed]);
   const { rods, lures } = page;

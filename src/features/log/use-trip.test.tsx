@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { cleanup } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { tripIdSchema } from '@/domain/ids';
+import type { Logged } from '@/domain/helm/live';
+import { tripIdSchema, type TripId } from '@/domain/ids';
 import { tripEventSchema, type TripEvent } from '@/domain/log/trip-event';
 import { doing, inAPage, waitFor } from '../../../tests/helpers/in-a-page';
 import { setOpenTrip, store } from './store';
@@ -52,7 +53,18 @@ afterEach(() => {
   vi.unstubAllGlobals();
   vi.restoreAllMocks();
 });
-const inHand = (asked: string | null = null) => inAPage(() => useTrip(asked));
+/** The live line of the page; while it stands it tells of what others log. */
+const live = {
+  line: 'open' as const,
+  listeners: new Set<(logged: Logged) => void>(),
+  onLogged: (hear: (logged: Logged) => void) => {
+    live.listeners.add(hear);
+    return () => void live.listeners.delete(hear);
+  },
+  tell: (tripId: TripId, events: readonly TripEvent[]) =>
+    doing(() => live.listeners.forEach((hear) => hear({ kind: 'logged', tripId, ids: events.map(({ id }) => id) }))),
+};
+const inHand = (asked: string | null = null) => inAPage(() => useTrip(asked, live));
 const until = (done: () => boolean) => waitFor(() => expect(done()).toBe(true));
 
 describe('the trip on this phone', () => {
@@ -109,6 +121,23 @@ describe('the other phones of the crew', () => {
     await doing(() => result.current.merge(LAKE));
     expect(result.current.events).toHaveLength(2);
     expect(result.current.unsent).toBe(0);
+  });
+
+  it('are heard at once, and not asked for what this phone has or another trip', async () => {
+    server.trips.set(LAKE, [opened('Crew')]);
+    await setOpenTrip(LAKE);
+    const { result, unmount } = inHand();
+    await until(() => result.current.events.length === 1);
+    const theirs = event({ kind: 'pass' });
+    server.trips.get(LAKE)!.push(theirs);
+    await live.tell(LAKE, [theirs]);
+    await until(() => result.current.events.length === 2);
+    server.asked = [];
+    await live.tell(LAKE, [theirs]);
+    await live.tell(SOUND, [event({ kind: 'pass' })]);
+    expect(server.asked).toEqual([]);
+    unmount();
+    expect(live.listeners.size).toBe(0);
   });
 
   it('bring a trip that is asked for by its address, and it opens', async () => {

@@ -2,15 +2,17 @@
 
 import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
+import type { Logged } from '@/domain/helm/live';
 import type { TripId } from '@/domain/ids';
 import { tripOf } from '@/domain/log/trip';
 import type { TripEvent } from '@/domain/log/trip-event';
 import { startOutbox } from './outbox';
 import { keepEntry, openTrip, setOpenTrip, store, takeOver, waiting } from './store';
 import { benchHeader } from '@/features/fields/page-bench';
+import type { Live } from '@/features/fields/use-live';
 
-/** How often the other phones of the crew are asked after [ms]. */
-const MERGE_MS = 15_000;
+/** How often the other phones of the crew are asked after: the live line tells of each entry, while it stands [ms]. */
+const MERGE_MS = { told: 60_000, alone: 15_000 } as const;
 
 /** The answer of a query over the phone's own memory, kept up whichever page changes it; undefined until it is there. */
 function useStored<T>(ask: () => Promise<T>, key: string, onBroken: () => void): T | undefined {
@@ -35,7 +37,7 @@ function useStored<T>(ask: () => Promise<T>, key: string, onBroken: () => void):
  * The trip that is open on this phone, or the one that is asked for, as this phone has kept it; what is added is on the disk before it
  * shows.
  */
-export function useTrip(asked: string | null) {
+export function useTrip(asked: string | null, { line, onLogged }: Pick<Live, 'line' | 'onLogged'>) {
   const [failed, setFailed] = useState(false);
   const broken = () => setFailed(true);
   const tripId = useStored(openTrip, 'open', broken);
@@ -79,18 +81,25 @@ export function useTrip(asked: string | null) {
     return () => clearTimeout(timer);
   }, [asked, merge]);
 
+  const isTold = line === 'open';
   useEffect(() => {
     if (!tripId) return;
     const first = setTimeout(() => void merge(tripId));
-    const timer = setInterval(() => void merge(tripId), MERGE_MS);
+    const timer = setInterval(() => void merge(tripId), isTold ? MERGE_MS.told : MERGE_MS.alone);
     return () => {
       clearTimeout(first);
       clearInterval(timer);
     };
-  }, [tripId, merge]);
+  }, [tripId, isTold, merge]);
 
   const events = useMemo(() => (rows ?? []).map(({ event }) => event), [rows]);
   const trip = useMemo(() => tripOf(events), [events]);
+
+  const hear = useEffectEvent(({ tripId: of, ids }: Logged) => {
+    const has = new Set(events.map(({ id }) => id));
+    if (of === tripId && ids.some((id) => !has.has(id))) void merge(of);
+  });
+  useEffect(() => onLogged((logged) => hear(logged)), [onLogged]);
 
   /** Keeps entries of a trip; false where the phone's memory took none. */
   const add = async (entries: readonly TripEvent[], to: TripId | null | undefined = tripId): Promise<boolean> => {

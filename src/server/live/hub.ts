@@ -4,7 +4,7 @@ import { blocksIn, endLease, helmRepo, holdLease } from '@/db/repo';
 import { alongCurrent, courseNow } from '@/domain/helm/current-here';
 import type { Helm } from '@/domain/helm/helm';
 import type { HelmEvent } from '@/domain/helm/helm-event';
-import type { LinkState, LiveMessage } from '@/domain/helm/live';
+import type { LinkState, LiveMessage, Logged } from '@/domain/helm/live';
 import { movedIn } from '@/domain/helm/moved';
 import { probeDepthBy } from '@/domain/helm/probe-depth';
 import { layerTemperature } from '@/domain/helm/profile';
@@ -141,6 +141,12 @@ export class Hub {
     if (event.kind !== 'typed') return;
     for (const { channel, value } of event.readings)
       if (isPossible(channel, value)) this.#tracks.put(channel, event.atS, value);
+  }
+
+  /** A phone's entries are in the database: every page that shows their trip fetches them. */
+  logged(message: Logged): void {
+    this.#tell(message);
+    this.#relay.pass(message);
   }
 
   /** Plays a recorded file as if it came now, so many times as fast; a new one takes the place of the old. */
@@ -348,6 +354,8 @@ export class Hub {
       case 'links':
         this.#farLinks = message.links;
         return this.#tell({ kind: 'links', links: this.#states() });
+      case 'logged':
+        return this.#tell(message);
       case 'helm':
         return void this.reload();
       case 'hello':

@@ -9,6 +9,7 @@ import { parse, type Problem } from '@/domain/problems';
 import { accessTo } from '../access';
 import { database } from '../database';
 import { refusedInput, withMembersBody } from '../json-body';
+import { liveHub } from '../live/live-hub';
 import { routeQuery } from '../page-query';
 import { routeResponse } from '../route-response';
 
@@ -46,7 +47,9 @@ export const takeTripEvents = (request: Request): Promise<Response> =>
         else refused.push({ at, problems: parsed.problems });
       });
       await transact(database(), (tx) => addTripEvents(tx, benchId, rows));
-      return Response.json({ taken: rows.map(({ event }) => event.id), refused, behindS });
+      const taken = rows.map(({ event }) => event.id);
+      if (taken.length > 0) liveHub(benchId).logged({ kind: 'logged', tripId, ids: taken });
+      return Response.json({ taken, refused, behindS });
     },
     MOST_BYTES,
   );
