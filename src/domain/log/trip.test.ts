@@ -112,6 +112,25 @@ describe('a trip', () => {
     expect(trip.strikes.map(({ flurry }) => flurry)).toEqual([0, 0, 0, 1, 2]);
   });
 
+  it('a strike on a line that is still being fought is perhaps the same fish, from another phone', () => {
+    const back: TripEvent = { kind: 'back', id: id(9), atS: 130, lines: ['a'] };
+    const twins = (events: readonly TripEvent[]) => tripOf(events).strikes.map(({ twinOf }) => twinOf);
+    const before = [put(1, 0, 'a'), put(2, 0, 'b'), strike(3, 100, 'a')];
+    expect(twins([...before, strike(4, 104, 'a')])).toEqual([null, id(3)]);
+    // Another line, a line that is in again, and much later are other fish.
+    expect(twins([...before, strike(4, 104, 'b')])).toEqual([null, null]);
+    expect(twins([...before, back, strike(4, 140, 'a')])).toEqual([null, null]);
+    expect(twins([...before, strike(4, 300, 'a')])).toEqual([null, null]);
+    const undone: TripEvent = { kind: 'undone', id: id(5), atS: 150, of: id(3) };
+    expect(twins([...before, strike(4, 104, 'a'), undone])).toEqual([null]);
+  });
+
+  it('a line that fished on after all does so whichever of its two strikes says it', () => {
+    const both = [put(1, 0, 'a'), strike(2, 100, 'a'), strike(3, 104, 'a')];
+    for (const of of [2, 3])
+      expect(tripOf([...both, { kind: 'still-out', id: id(4), atS: 120, of: id(of) }]).lines[0]!.state).toBe('fishing');
+  });
+
   it('names what does not fit, and goes on', () => {
     const events: TripEvent[] = [
       { kind: 'out', id: id(1), atS: 0, lines: ['a'] },

@@ -50,6 +50,8 @@ export interface Strike {
   /** what was true then, as far as the phone knew it */
   readonly then: Then | null;
   readonly photoIds: readonly string[];
+  /** the strike before it that still kept its line out of fishing, so shortly before that two phones may have touched for one fish */
+  readonly twinOf: string | null;
   /** which lap over the same places, from 0 */
   readonly pass: number;
   /** strikes of one flurry have its number, from 0 */
@@ -86,6 +88,9 @@ export interface Trip {
 
 /** From a flurry's first strike on, what follows within this belongs to it: a chain of gaps would swallow an evening [s]. */
 export const FLURRY_S = 180;
+
+/** Two people who see one rod go touch within a minute of each other [s]. */
+const ONE_FISH_S = 60;
 
 interface Line {
   readonly name: string;
@@ -163,6 +168,8 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         break;
       case 'strike': {
         const line = lines.get(event.line);
+        const before =
+          line?.state === 'fought' ? [...strikes.values()].findLast((strike) => strike.line === event.line) : undefined;
         strikes.set(event.id, {
           id: event.id,
           line: event.line,
@@ -173,6 +180,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
           told: null,
           then: event.then ?? null,
           photoIds: [],
+          twinOf: before && atS - before.atS <= ONE_FISH_S ? before.id : null,
           pass: passesS.length,
         });
         if (!line) unfitting.push(event);
@@ -186,7 +194,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         const strike = strikes.get(event.of);
         const line = strike && lines.get(strike.line);
         if (!strike || !line) unfitting.push(event);
-        else if (line.state === 'fought' && line.sinceS === strike.atS) {
+        else if (line.state === 'fought' && line.sinceS <= strike.atS) {
           reopened(strike.line, line, stretches);
           states.splice(
             states.findLastIndex((each) => each.line === strike.line),

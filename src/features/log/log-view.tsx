@@ -218,7 +218,8 @@ export function LogView({
                 xM={pointOf(shown.line)?.xM ?? null}
                 way={trip.opened?.way ?? 'trolling'}
                 nowS={nowS}
-                isFought={shownLine.now?.state === 'fought' && shownLine.now.sinceS === shown.atS}
+                twin={trip.strikes.find(({ id }) => id === shown.twinOf) ?? null}
+                isFought={shownLine.now?.state === 'fought' && shownLine.now.sinceS <= shown.atS}
                 crew={trip.crew}
                 speeds={speeds}
                 stopS={suddenStop(boatTrack, shown.touchedS)}

@@ -21,7 +21,7 @@ export function StrikeList({
   if (strikes.length < 2) return null;
   return (
     <ol aria-label={t('log.strikes')} className="narrow mt-2 border-t border-ink text-[14px]">
-      {strikes.toReversed().map(({ id, atS, line, told }) => (
+      {strikes.toReversed().map(({ id, atS, line, told, twinOf }) => (
         <li key={id} className="border-b border-faint">
           <button
             type="button"
@@ -31,7 +31,7 @@ export function StrikeList({
           >
             <span>{clockText(i18n, atS)}</span>
             <span className="min-w-0 flex-1 truncate">{nameOf(line)}</span>
-            <span>{told ? t(`log.outcomes.${told.outcome}`) : t('log.notTold')}</span>
+            <span>{told ? t(`log.outcomes.${told.outcome}`) : t(twinOf ? 'log.sameFish' : 'log.notTold')}</span>
           </button>
         </li>
       ))}

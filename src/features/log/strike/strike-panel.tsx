@@ -19,6 +19,8 @@ export interface StrikePanelProps {
   readonly xM: number | null;
   readonly way: 'trolling' | 'casting';
   readonly nowS: number;
+  /** another strike that may be the same fish, touched on another phone */
+  readonly twin: Strike | null;
   /** whether the line is still out of fishing because of this strike */
   readonly isFought: boolean;
   readonly crew: readonly string[];
@@ -65,6 +67,11 @@ export function StrikePanel(props: StrikePanelProps) {
           {t('log.notAStrike')}
         </button>
       </div>
+      {props.twin && (
+        <p className="border-t border-ink bg-paper px-2.5 py-1.5 text-[14px]" data-testid="twin">
+          {t('log.twin', { s: Math.round(strike.atS - props.twin.atS) })}
+        </p>
+      )}
       <StrikeTime
         atS={strike.atS}
         touchedS={strike.touchedS}
