@@ -20,6 +20,8 @@ export interface Formatter {
   /** an SI value in the reader's unit, as a plain number for an axis or a table */
   readonly inUnit: (value: number, measure: Measure) => number;
   readonly number: (value: number, maxDecimals: number) => string;
+  /** with all its decimals and no separators, for figures that stand under each other or change in place */
+  readonly fixed: (value: number, decimals: number) => string;
   /** a price in its own currency */
   readonly money: (price: { readonly minor: number; readonly currency: string }) => string;
   readonly date: (date: Date, style?: 'short' | 'full') => string;
@@ -44,11 +46,15 @@ const DATE_STYLES = {
 const decimalFormats = new Map<string, Intl.NumberFormat>();
 const dateFormats = new Map<string, Intl.DateTimeFormat>();
 
-function decimalFormat(locale: Locale, decimals: number): Intl.NumberFormat {
-  const key = locale + decimals;
+function decimalFormat(locale: Locale, decimals: number, isFixed = false): Intl.NumberFormat {
+  const key = `${locale} ${decimals} ${isFixed}`;
   const known =
     decimalFormats.get(key) ??
-    new Intl.NumberFormat(locale, { maximumFractionDigits: decimals, signDisplay: 'negative' });
+    new Intl.NumberFormat(locale, {
+      maximumFractionDigits: decimals,
+      signDisplay: 'negative',
+      ...(isFixed && { minimumFractionDigits: decimals, useGrouping: false }),
+    });
   decimalFormats.set(key, known);
   return known;
 }
@@ -92,6 +98,7 @@ export function formatter(preferences: Preferences): Formatter {
       return shown.unit === 'oz' ? ouncesText(value, measure, shown) : joined(shown);
     },
     formatDecimal: (value, measure) => joined(show(value, measure)),
+    fixed: (value, decimals) => decimalFormat(locale, decimals, true).format(value).replace('-', '−'),
     unitLabel: (measure) => displayUnit(measure, preferences).label,
     number,
     money: ({ minor, currency }) =>

@@ -116,6 +116,12 @@ describe('formatter', () => {
     expect(read.kind === 'read' ? read.value : null).toBeCloseTo(1.028889, 5);
   });
 
+  it('writes figures that stand under each other with the same decimals', () => {
+    const column = [5, 5.26, 12, -0.4, 1234.5].map((value) => formatter(metric).fixed(value, 1));
+    expect(column).toEqual(['5.0', '5.3', '12.0', '−0.4', '1234.5']);
+    expect(formatter({ ...metric, locale: 'es' }).fixed(5, 2)).toBe('5,00');
+  });
+
   it('never shows a newton, and a dash for no value', () => {
     for (const units of Object.values(DISPLAY_UNITS))
       for (const { label } of Object.values(units)) expect(label).not.toMatch(/\bN\b/);

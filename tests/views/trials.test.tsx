@@ -85,7 +85,9 @@ test('the demo: settled, undecided, and predictions checked by fish', async () =
   expect(ledger()).toHaveTextContent('Front hook or tail hook');
   await user.click(screen.getByRole('link', { name: /^Minnow on a flat line/ }));
   await waitFor(() => expect(screen.getByTestId('verdict').dataset['verdict']).toBe('not-yet'));
-  expect(screen.getByTestId('ratios').querySelector('[data-factor=place]')).toHaveTextContent('May be the reason');
+  expect(screen.getByTestId('ratios').querySelector('[data-factor=place]')).toHaveTextContent(
+    'May be the reason: B had downrigger 2',
+  );
   await waitFor(() => expect(screen.getByTestId('differs')).toHaveTextContent('nobody knows which of them it was'));
   await press(user, 'j');
   await waitFor(() => expect(screen.getByTestId('judged-set').dataset['outcome']).toBe('judged'));

@@ -12,7 +12,7 @@ import { inPattern, offPattern, placesOf, PATTERNS, placesOfSpread, rodsAgainst,
 import { movedTo, placedSetup } from './place-setup';
 import { spreadSchema, type SpreadDocument, type SpreadLineDocument } from './spread';
 import { inTheWay, linesApart, orderOut, slidOut } from './strike';
-import { isOnCraft, towPointsOf, usualTowPoints } from './tow-points';
+import { isOnCraft, pointName, towPointsOf, usualTowPoints } from './tow-points';
 
 const files = Object.fromEntries(
   demoSetupsOfBench.map(({ id, revisions }) => {
@@ -263,6 +263,12 @@ describe('places', () => {
     }
     expect(isOnCraft(dunlin, { ...points[0]!, xM: 3 })).toBe(false);
     expect(isOnCraft(dunlin, { ...points[0]!, yM: 1 })).toBe(false);
+  });
+  it('are named by kind and number, whatever id the user’s own was given', () => {
+    const own = { ...points.find(({ kind }) => kind === 'holder')!, id: 'holder-7f3a09c1' };
+    const named = [...points, own].map((point) => pointName([...points, own], point));
+    expect(named.slice(0, -1)).toEqual(points.map(({ id }) => id));
+    expect(named.at(-1)).toBe(`holder-${points.filter(({ kind }) => kind === 'holder').length + 1}`);
   });
   it('take setups in turn, those of a downrigger on one', () => {
     const setup = (name: string) => ({ id: setupIdSchema.parse(name), file: files[name]! });

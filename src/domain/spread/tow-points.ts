@@ -18,6 +18,14 @@ export const beamOf = ({ beamM, lengthM }: Pick<Craft, 'beamM' | 'lengthM'>): nu
 /** Where lines leave a craft: as the user placed them, else as its counts of holders, downriggers and booms are usually set. */
 export const towPointsOf = (craft: Craft): readonly TowPoint[] => craft.towPoints ?? usualTowPoints(craft);
 
+/** Its number among those of its kind. */
+export const pointNumber = (points: readonly TowPoint[], point: TowPoint): number =>
+  points.filter(({ kind }) => kind === point.kind).findIndex(({ id }) => id === point.id) + 1;
+
+/** A place as what is kept of a trip calls it, whatever id it was given on the boat: "holder-3". */
+export const pointName = (points: readonly TowPoint[], point: TowPoint): string =>
+  `${point.kind}-${pointNumber(points, point)}`;
+
 /** A place on the middle line points neither way. */
 const MIDDLE_M = 0.05;
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { niceStep, niceSteps } from './nice-steps';
+import { axisSteps, niceStep, niceSteps } from './nice-steps';
 
 const metres = { inUnit: (value: number) => value };
 const feet = { inUnit: (value: number) => value / 0.3048 };
@@ -25,5 +25,14 @@ describe('steps of a table', () => {
     expect(niceSteps(6, 6, 'depth', feet).map((m) => m / 0.3048)).toEqual(
       [3, 6, 9, 12, 15, 18].map((ft) => expect.closeTo(ft, 9)),
     );
+  });
+  it('reach as far as is asked, and hardly beyond', () => {
+    expect(axisSteps(90, 9, 'distance', metres)).toEqual([10, 20, 30, 40, 50, 60, 70, 80, 90]);
+    expect(axisSteps(90, 9, 'distance', feet).map((m) => m / 0.3048)).toEqual(
+      [50, 100, 150, 200, 250, 300].map((ft) => expect.closeTo(ft, 9)),
+    );
+    expect(axisSteps(0.2, 0.5, 'depth', metres)).toEqual([0.5]);
+    const first = [47 / 7, 3.2 / 6, 180 / 10].map((least) => axisSteps(least, least, 'depth', metres)[0]);
+    expect(first).toEqual([10, 1, 20]);
   });
 });

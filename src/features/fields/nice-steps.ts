@@ -31,3 +31,15 @@ export function axisStep(least: number, measure: Measure, { inUnit }: Pick<I18n,
   const power = 10 ** Math.floor(Math.log10(least / perUnit));
   return perUnit * power * [1, 2, 5, 10].find((each) => each * power * perUnit >= least * (1 - 1e-9))!;
 }
+
+/** Steps of an axis from the first one on, round in the unit that is shown and no smaller than `least`, the last at `most` or just beyond [SI]. */
+export function axisSteps(
+  most: number,
+  least: number,
+  measure: Measure,
+  i18n: Pick<I18n, 'inUnit'>,
+): readonly number[] {
+  const step = axisStep(least, measure, i18n);
+  const count = Math.max(1, Math.ceil(most / step - 1e-9));
+  return Array.from({ length: count }, (_, i) => Number(((i + 1) * step).toPrecision(12)));
+}

@@ -21,14 +21,7 @@ export function digitsOf(i18n: I18n, channel: ChannelName, value: number | null)
   const shown = i18n.inUnit(value, measureOf(channel));
   if (kindOf(channel).turns) return String(Math.round(shown) % 360).padStart(3, '0');
   const decimals = Math.abs(shown) >= 100 ? 0 : decimalsOf(i18n, channel);
-  return new Intl.NumberFormat(i18n.preferences.locale, {
-    minimumFractionDigits: decimals,
-    maximumFractionDigits: decimals,
-    useGrouping: false,
-    signDisplay: 'negative',
-  })
-    .format(shown)
-    .replace('-', '−');
+  return i18n.fixed(shown, decimals);
 }
 
 export const unitOf = (i18n: I18n, channel: ChannelName): string => i18n.unitLabel(measureOf(channel));

@@ -2,6 +2,7 @@ import { revisionLetter } from '@/domain/revision-letter';
 import type { FactorResult, TrialResult } from '@/domain/trials/result';
 import type { TrialDocument, VersionPick } from '@/domain/trials/trial-document';
 import type { Measure } from '@/core/base/measure';
+import { placeText } from '@/features/fields/place-text';
 import type { I18n } from '@/i18n/client';
 import type { TrialsPage } from '@/server/queries/trials-page';
 
@@ -79,6 +80,7 @@ export function leanText(i18n: I18n, { factor, leans }: FactorResult, counted: '
 
 function levelText({ t }: I18n, factor: FactorResult['factor'], level: string): string {
   if (factor === 'side') return t(`trials.side.${level as 'port'}`);
+  if (factor === 'place') return placeText({ t }, level);
   if (factor === 'part') return t('trials.quarter', { number: level });
   return level;
 }

@@ -3,7 +3,7 @@ import { demoFile } from '../../../tests/helpers/demo';
 import type { TowedPresentation } from '@/domain/presentation';
 import type { SetupFile } from '@/domain/setup';
 import type { WaterSetup } from '@/server/queries/water-page';
-import { extentOf, mostStretch, neededPx, roundStep, scaleFor } from './column/column-scale';
+import { extentOf, mostStretch, neededPx, scaleFor } from './column/column-scale';
 import {
   bandDepths,
   asDraft,
@@ -146,14 +146,14 @@ describe('the picture', () => {
     expect(neededPx(extent, 900, 600, 1)).toBeLessThan(300);
     expect(neededPx({ ...extent, deepM: 60 }, 900, 600, 1)).toBe(600);
   });
-  it('takes in a bottom deeper than the lines, and steps an axis in round figures', () => {
+  it('takes in a bottom deeper than the lines', () => {
     expect(extentOf([], 20, 8).deepM).toBeCloseTo(21.2, 9);
-    expect([roundStep(47, 7), roundStep(3.2, 6), roundStep(180, 10)]).toEqual([10, 1, 20]);
   });
   it('counts down to the wanted depth among round ones', () => {
-    expect(countdownDepths(3)).toContain(3);
-    expect(countdownDepths(3.3)).toContain(3.3);
-    expect(countdownDepths(40).length).toBeLessThan(20);
+    const metres = { inUnit: (value: number) => value };
+    expect(countdownDepths(3, metres)).toContain(3);
+    expect(countdownDepths(3.3, metres)).toContain(3.3);
+    expect(countdownDepths(40, metres).length).toBeLessThan(20);
   });
 });
 

@@ -118,11 +118,15 @@ describe('a countdown', () => {
     [24, 2],
     [60, 5],
   ])('to %d m goes by steps of %d m, beyond what is wanted, and has that depth itself', (depthM, step) => {
-    const depths = countdownDepths(depthM);
+    const depths = countdownDepths(depthM, { inUnit: (value) => value });
     expect(depths[0]).toBeCloseTo(Math.min(step, depthM), 9);
     expect(depths).toContain(depthM);
     expect(depths.at(-1)!).toBeGreaterThanOrEqual(1.5 * depthM - 1e-9);
     expect(depths).toEqual([...new Set(depths)].sort((a, b) => a - b));
+  });
+  it('goes by round feet where feet are shown, without one that is next to what is wanted', () => {
+    const depths = countdownDepths(3, { inUnit: (value) => value / 0.3048 });
+    expect(depths.map((depthM) => Number((depthM / 0.3048).toFixed(1)))).toEqual([2, 4, 6, 8, 9.8, 12, 14, 16]);
   });
   it('has a band around what is wanted', () => {
     const { fromM, toM } = castBandOf(6);

@@ -2,8 +2,10 @@
 
 import { useMemo, useReducer } from 'react';
 import type { Setup } from '@/core/tackle';
+import { axisSteps } from '@/features/fields/nice-steps';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useUnchanged } from '@/features/fields/use-unchanged';
+import { useI18n, type I18n } from '@/i18n/client';
 import type { WaterSetup } from '@/server/queries/water-page';
 import type { FallAnswer, QuestionOf, RunAnswer } from '@/workers/protocol';
 import { setupIn, startScene, type LineChanges, type Scene } from './scene';
@@ -27,11 +29,14 @@ export interface InWater {
   readonly failed: boolean;
 }
 
-/** Depths of a countdown, to half as deep again as it is wanted [m]. */
-export function countdownDepths(depthM: number): number[] {
-  const step = depthM <= 5 ? 0.5 : depthM <= 12 ? 1 : depthM <= 30 ? 2 : 5;
-  const depths = Array.from({ length: Math.ceil((1.5 * depthM) / step) }, (_, i) => (i + 1) * step);
-  return [...new Set([...depths, depthM])].sort((a, b) => a - b);
+/** Nearer to each other stand no two depths of a countdown [m]. */
+const LEAST_STEP_M = 0.5;
+
+/** Depths of a countdown, round in the unit that is shown, to half as deep again as it is wanted, and that depth itself [m]. */
+export function countdownDepths(depthM: number, i18n: Pick<I18n, 'inUnit'>): readonly number[] {
+  const round = axisSteps(1.5 * depthM, Math.max(LEAST_STEP_M, depthM / 12), 'depth', i18n);
+  const apart = round[0]! / 4;
+  return [...round.filter((each) => Math.abs(each - depthM) >= apart), depthM].sort((a, b) => a - b);
 }
 
 /** The band that a cast lure is meant to be in: a third of its depth above and below. */
@@ -84,6 +89,7 @@ function reduce({ scene, start }: Held, action: Reduced): Held {
 }
 
 function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
+  const { inUnit } = useI18n();
   // Only what concerns this line: one that is dragged has the others solved no second time.
   const { speedMps, layers } = scene;
   const own = shown && scene.own[shown.id];
@@ -102,11 +108,11 @@ function useOne(shown: WaterSetup | undefined, scene: Scene): InWater | null {
         ? {
             kind: 'fall',
             setup,
-            depthsM: countdownDepths(setup.presentation.depthM),
+            depthsM: countdownDepths(setup.presentation.depthM, { inUnit }),
             band: castBandOf(setup.presentation.depthM),
           }
         : null,
-    [setup, isTowed],
+    [setup, isTowed, inUnit],
   );
   const run = useAnswer(runQuestion);
   const fall = useAnswer(fallQuestion);

@@ -13,7 +13,7 @@ import type { SetupFile } from '@/domain/setup';
 import { isSolved } from '@/domain/spread/line-names';
 import { solveSpread, type SolvedLine } from '@/domain/spread/solve';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { sideOf, towPointsOf } from '@/domain/spread/tow-points';
+import { pointName, sideOf, towPointsOf } from '@/domain/spread/tow-points';
 import { newestSetups, partIdsOf, type NewestSetup } from '../setups/newest-setups';
 import { setupFileFrom } from '../setups/setup-file';
 
@@ -96,7 +96,7 @@ export async function gearKnown(
         colour: gear.changed.colour?.name ?? '',
         setup: gear.revision === undefined ? setupName : `${setupName} ${revisionLetter(gear.revision)}`,
         rod: rods.find(({ id }) => id === rodId)?.name ?? rodId ?? '',
-        place: gear.pointId ?? '',
+        place: point ? pointName(points, point) : (gear.pointId ?? ''),
         side: point === null ? '' : sideOf(point),
       },
       xM: point === null ? null : Math.abs(side) < 0.05 ? 0 : point.xM || side,

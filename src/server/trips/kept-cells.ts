@@ -10,7 +10,7 @@ import { tripOf, type Trip } from '@/domain/log/trip';
 import { gearKnown, helmOfTrip, tripContext, type TripContext } from './gear-known';
 
 /** Grows whenever cells are made otherwise. */
-const CELLS_VERSION = 2;
+const CELLS_VERSION = 3;
 
 /** Opened once, a trip's cells stay in memory: questions come in rows. */
 const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells }>();

@@ -26,6 +26,7 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
     ...(levels.length > 0 ? [{ dimension, levels }] : []),
   ];
   const nothing = answer.outcome === 'never-fished';
+  const eventsText = (n: number) => t(`log.asks.events.${question.counted}`, { n });
   return (
     <main
       id="main"
@@ -119,7 +120,7 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
           <>
             <p className="semi-narrow text-[15px]">
               {t('log.asks.sum', {
-                events: answer.events,
+                events: eventsText(answer.events),
                 hours: number(answer.hours, 1),
                 rate: number(answer.overallPerH, 2),
                 trips: ask.trips,
@@ -132,7 +133,10 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
         )}
         {answer.unknown.hours > 0.05 && (
           <p className="semi-narrow text-[13.5px] text-dim">
-            {t('log.asks.unknown', { hours: number(answer.unknown.hours, 1), events: answer.unknown.events })}
+            {t('log.asks.unknown', {
+              hours: number(answer.unknown.hours, 1),
+              events: eventsText(answer.unknown.events),
+            })}
           </p>
         )}
         {answer.apart > 0 && question.only.length === 0 && (

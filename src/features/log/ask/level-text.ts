@@ -1,5 +1,6 @@
 import type { Level } from '@/domain/log/ask';
 import { BAND_DIMENSIONS, type BandDimension, type Dimension } from '@/domain/log/dimensions';
+import { placeText } from '@/features/fields/place-text';
 import type { I18n } from '@/i18n/client';
 
 /** A level as it is said: "8–10 m", "outside", a lure's name. */
@@ -26,10 +27,4 @@ export function levelText({ t, number, inUnit, unitLabel }: I18n, dimension: Dim
   if (level === 0) return t('log.level.below', { edge: `${shown(band.edges[0]!)} ${unit}` });
   if (level === band.edges.length) return t('log.level.from', { edge: `${shown(band.edges.at(-1)!)} ${unit}` });
   return `${shown(band.edges[level - 1]!)}–${shown(band.edges[level]!)} ${unit}`;
-}
-
-/** "holder-3" as "holder 3". */
-function placeText({ t }: Pick<I18n, 't'>, id: string): string {
-  const found = /^(holder|downrigger|outrigger|mast)-(\d+)$/.exec(id);
-  return found ? t(`log.level.place.${found[1] as 'holder'}`, { n: Number(found[2]) }) : id;
 }

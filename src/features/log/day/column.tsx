@@ -2,6 +2,7 @@
 
 import { depthAtSpeed } from '@/domain/log/then-at';
 import type { DayLine, DayPoint, LogDay } from '@/server/queries/log-day';
+import { axisStep } from '@/features/fields/nice-steps';
 import { useI18n } from '@/i18n/client';
 import { linear } from '@/ui/scale';
 
@@ -34,7 +35,7 @@ export function Column({
   const bottomM = point?.bottomM ?? null;
   const deepest = Math.max(5, bottomM ?? 0, ...fishing.map(({ depthM }) => depthM * 1.2), (point?.probeM ?? 0) * 1.2);
   const y = linear([0, deepest], [16, H - 24]);
-  const stepM = deepest > 60 ? 20 : deepest > 25 ? 10 : 5;
+  const stepM = axisStep(deepest / 6, 'depth', { inUnit });
   return (
     <svg
       viewBox={`0 0 ${W} ${H}`}

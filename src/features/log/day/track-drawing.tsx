@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import type { DayPoint, DayStrike } from '@/server/queries/log-day';
 import type { Measure } from '@/core/base/measure';
+import { niceSteps } from '@/features/fields/nice-steps';
 import { useI18n } from '@/i18n/client';
 import { trackRuns } from './track-runs';
 
@@ -45,7 +46,7 @@ export function TrackDrawing({
   readonly onStrike: (id: string) => void;
   readonly numberOf: (line: string) => number;
 }) {
-  const { t, format, number, unitLabel, inUnit } = useI18n();
+  const { t, format, fixed, unitLabel, inUnit } = useI18n();
   const placed = useMemo(() => placedOn(points), [points]);
   const classes = useMemo(() => classesOf(points, by), [points, by]);
   if (!placed) return <p className="semi-narrow p-4 text-[15px] text-dim">{t('log.day.noTrack')}</p>;
@@ -59,7 +60,11 @@ export function TrackDrawing({
   );
   const boat = placed.at(atS);
   const lure = laybackM === null ? null : placed.behind(atS, laybackM);
-  const barM = niceLength(120 / perM);
+  const barM = niceSteps(120 / perM, 1, 'distance', { inUnit })[0]!;
+  const middle = (level: number) =>
+    inUnit((classes?.from ?? 0) + ((level + 0.5) / CLASSES) * (classes?.span ?? 1), MEASURE[by]);
+  // Rounded to half a class at most, or their steps would look uneven.
+  const decimals = Math.min(3, Math.max(0, -Math.floor(Math.log10((middle(1) - middle(0)) / 2))));
   return (
     <svg
       viewBox={`0 0 ${W} ${H}`}
@@ -150,7 +155,7 @@ export function TrackDrawing({
             <g key={level} transform={`translate(${level * 50} 0)`}>
               <line x1="0" y1="-10" x2="44" y2="-10" stroke={shade(level)} strokeWidth={1.6 + 0.5 * level} />
               <text x="22" y="3" fontSize="11" textAnchor="middle" fill="var(--ink)">
-                {number(inUnit(classes.from + ((level + 0.5) / CLASSES) * classes.span, MEASURE[by]), 1)}
+                {fixed(middle(level), decimals)}
               </text>
             </g>
           ))}
@@ -222,9 +227,4 @@ function boatPath([x, y]: XY, courseRad: number): string {
   const turned = (dx: number, dy: number) =>
     `${(x + dx * Math.cos(courseRad) - dy * Math.sin(courseRad)).toFixed(1)},${(y + dx * Math.sin(courseRad) + dy * Math.cos(courseRad)).toFixed(1)}`;
   return `M${turned(0, -9)}L${turned(4.5, 6)}L${turned(-4.5, 6)}z`;
-}
-
-function niceLength(most: number): number {
-  const tens = 10 ** Math.floor(Math.log10(most));
-  return [5, 2, 1].map((factor) => factor * tens).find((each) => each <= most) ?? tens;
 }

@@ -4,7 +4,7 @@ import type { Point, TowPoint } from '@/core/afloat';
 import type { Craft } from '@/domain/house';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { SpreadDocument } from '@/domain/spread/spread';
-import { beamOf, towPointsOf } from '@/domain/spread/tow-points';
+import { beamOf, pointNumber, towPointsOf } from '@/domain/spread/tow-points';
 import { Balloon } from '@/features/fields/balloon';
 import { Handle } from '@/features/fields/handle';
 import { useI18n } from '@/i18n/client';
@@ -156,9 +156,6 @@ export function Above({
     </svg>
   );
 }
-
-export const pointNumber = (points: readonly TowPoint[], point: TowPoint): number =>
-  points.filter(({ kind }) => kind === point.kind).findIndex(({ id }) => id === point.id) + 1;
 
 function Piece({
   piece,

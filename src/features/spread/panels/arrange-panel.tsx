@@ -4,13 +4,12 @@ import { useMemo, useState } from 'react';
 import type { SpreadQuestion } from '@/domain/spread/solve';
 import type { SpreadLineDocument } from '@/domain/spread/spread';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
-import { towPointsOf } from '@/domain/spread/tow-points';
+import { pointNumber, towPointsOf } from '@/domain/spread/tow-points';
 import { useAnswer } from '@/features/fields/use-answer';
 import { Fields, Figure, Note, Press, Table } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { ProgressLine } from '@/ui/progress-line';
 import type { QuestionOf } from '@/workers/protocol';
-import { pointNumber } from '../drawings/above';
 import type { SpreadInHand } from '../use-spread';
 import { fileOf, markText, nameOf, numberOf, rodName } from '../words';
 

@@ -3,12 +3,18 @@
 import type { TowPoint } from '@/core/afloat';
 import type { Craft } from '@/domain/house';
 import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from '@/domain/spread/spread-limits';
-import { beamOf, isOnCraft, towPointBounds, towPointsOf, usualTowPoints } from '@/domain/spread/tow-points';
+import {
+  beamOf,
+  isOnCraft,
+  pointNumber,
+  towPointBounds,
+  towPointsOf,
+  usualTowPoints,
+} from '@/domain/spread/tow-points';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { Fields, Figure, Note, Press } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { ChoiceField } from '@/ui/choice-field';
-import { pointNumber } from '../drawings/above';
 import type { SpreadInHand } from '../use-spread';
 
 /** The craft as lines see it: its beam, every place that takes a line, its first crest as it was seen, its white water. */

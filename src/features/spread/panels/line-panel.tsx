@@ -8,14 +8,13 @@ import { MARK_WAYS } from '@/domain/spread/mark-ways';
 import { SPREAD_DOCUMENT_LIMITS as L } from '@/domain/spread/spread-limits';
 import type { LineAnswer } from '@/domain/spread/solve';
 import { PRESENTATION_LIMITS as P } from '@/domain/presentation-limits';
-import { towPointsOf } from '@/domain/spread/tow-points';
+import { pointNumber, towPointsOf } from '@/domain/spread/tow-points';
 import { QuantityField } from '@/features/fields/quantity-field';
 import { Fields, Figure, Note, Press } from '@/features/fields/sheet';
 import { useI18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import { ChoiceField } from '@/ui/choice-field';
 import { TextField } from '@/ui/text-field';
-import { pointNumber } from '../drawings/above';
 import type { SpreadInHand } from '../use-spread';
 import { fileOf, markText } from '../words';
 

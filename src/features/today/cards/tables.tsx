@@ -32,7 +32,7 @@ interface Towed {
 
 /** Depth by line out and by speed. */
 export function DepthTable({ setup, presentation }: Towed) {
-  const { t, format, number, inUnit, unitLabel } = useI18n();
+  const { t, format, fixed, inUnit, unitLabel } = useI18n();
   const question = useMemo((): QuestionOf<'depth-card'> => {
     const outM = presentation.gear
       ? presentation.gear.kind === 'downrigger'
@@ -55,7 +55,7 @@ export function DepthTable({ setup, presentation }: Towed) {
       head={[t('today.cards.lineOut'), ...speedsMps.map((speed) => format(speed, 'speed'))]}
       rows={linesM.map((line, i) => [
         format(line, 'distance'),
-        ...depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1))),
+        ...depthsM[i]!.map((depth) => (depth === null ? '–' : fixed(inUnit(depth, 'depth'), 1))),
       ])}
     />
   );

@@ -1,5 +1,6 @@
+import { axisSteps } from '@/features/fields/nice-steps';
 import { useI18n } from '@/i18n/client';
-import { roundStep, type ColumnScale } from './column-scale';
+import type { ColumnScale } from './column-scale';
 
 /** No nearer to each other stand the figures of the depth axis, where at least one fits [px]. */
 const DEPTHS_APART_PX = 16;
@@ -19,15 +20,9 @@ export function Axes({
   readonly width: number;
   readonly height: number;
 }) {
-  const { inUnit, fromUnit, number, unitLabel } = useAxisUnits();
-  const ticks = (from: number, to: number, measure: 'depth' | 'distance', count: number) => {
-    const [a, b] = [inUnit(from, measure), inUnit(to, measure)];
-    const step = roundStep(b - a, count);
-    return Array.from({ length: Math.floor(b / step) }, (_, i) => (i + 1) * step).map((value) => ({
-      value,
-      m: fromUnit(value, measure),
-    }));
-  };
+  const { inUnit, number, unitLabel } = useI18n();
+  const ticks = (from: number, to: number, measure: 'depth' | 'distance', count: number) =>
+    axisSteps(to, (to - from) / count, measure, { inUnit }).map((m) => ({ value: inUnit(m, measure), m }));
   const depths = Math.max(2, Math.min(MOST_DEPTHS, Math.floor((y(extent.deepM) - y(0)) / DEPTHS_APART_PX)));
   return (
     <g className="axes">
@@ -59,15 +54,4 @@ export function Axes({
       </text>
     </g>
   );
-}
-
-/** Figures of an axis stand in the user's unit. */
-function useAxisUnits() {
-  const { inUnit, number, unitLabel } = useI18n();
-  return {
-    inUnit,
-    number,
-    unitLabel,
-    fromUnit: (value: number, measure: 'depth' | 'distance') => value / inUnit(1, measure),
-  };
 }

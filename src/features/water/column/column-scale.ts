@@ -67,10 +67,3 @@ export function mostStretch(extent: Extent, width: number, height: number): numb
   const room = (height - MARGIN.top - MARGIN.bottom - extent.topM * perM) / (extent.deepM * perM);
   return [10, 8, 5, 4, 3, 2].find((times) => times <= room + 0.15) ?? 1;
 }
-
-/** A round step for an axis with about so many ticks. */
-export function roundStep(span: number, ticks: number): number {
-  const raw = span / ticks;
-  const power = 10 ** Math.floor(Math.log10(raw));
-  return [1, 2, 5, 10].map((each) => each * power).find((each) => each >= raw) ?? 10 * power;
-}

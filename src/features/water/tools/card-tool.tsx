@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import type { EChartsCoreOption } from 'echarts/core';
+import { axisSteps } from '@/features/fields/nice-steps';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
 import { Chart, type Pens } from '@/ui/chart';
@@ -11,7 +12,6 @@ import { ProgressLine } from '@/ui/progress-line';
 import { measurementUrl } from '@/domain/measurement';
 import { guidesOf } from '@/domain/guides';
 import type { QuestionOf } from '@/workers/protocol';
-import { roundStep } from '../column/column-scale';
 import { lineOf } from '../scene';
 import { Note, Table } from '@/features/fields/sheet';
 import type { ToolProps } from './parts';
@@ -32,7 +32,10 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
     }));
     return (pens: Pens): EChartsCoreOption => ({
       grid: { left: 52, right: 64, top: 12, bottom: 42 },
-      xAxis: chartAxis(pens, number, { name: `${t('water.line')} [${unitLabel('distance')}]` }),
+      xAxis: chartAxis(pens, number, {
+        name: `${t('water.line')} [${unitLabel('distance')}]`,
+        max: curves[0]?.points.at(-1)?.[0],
+      }),
       yAxis: chartAxis(pens, number, {
         name: `${t('water.depth')} [${unitLabel('depth')}]`,
         nameGap: 36,
@@ -82,25 +85,25 @@ export function CardChart({ main, className = 'h-64' }: Pick<ToolProps, 'main'> 
 const CARD_AFTER_MS = 350;
 
 function useCard({ setup }: ToolProps['main']) {
+  const { inUnit } = useI18n();
   const { presentation } = setup;
   const question = useMemo((): QuestionOf<'depth-card'> | null => {
     if (presentation.kind !== 'towed') return null;
     const longest = Math.max(10, 2 * lineOf(presentation));
-    const step = roundStep(longest, 10);
     return {
       kind: 'depth-card',
       setup,
-      linesM: Array.from({ length: 10 }, (_, i) => (i + 1) * step),
+      linesM: axisSteps(longest, longest / 10, 'distance', { inUnit }),
       speedsMps: SPEEDS.map((share) => Number((share * presentation.speedMps).toPrecision(3))),
     };
-  }, [setup, presentation]);
+  }, [setup, presentation, inUnit]);
   const { last, waiting, progress } = useAnswer(question, CARD_AFTER_MS);
   return { card: last?.answer ?? null, waiting, progress };
 }
 
 /** Depth by line out and by speed, as a chart and as the card that goes on the boat. */
 export function CardTool({ main }: ToolProps) {
-  const { t, format, number, inUnit, unitLabel } = useI18n();
+  const { t, format, fixed, inUnit, unitLabel } = useI18n();
   const { card } = useCard(main);
   const { presentation } = main.setup;
   if (presentation.kind !== 'towed') return <p>{t('water.card.onlyTowed')}</p>;
@@ -116,7 +119,7 @@ export function CardTool({ main }: ToolProps) {
           head={[t('water.line'), ...card.speedsMps.map((speed) => format(speed, 'speed'))]}
           rows={card.linesM.map((lineM, i) => [
             format(lineM, 'distance'),
-            ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : number(inUnit(depth, 'depth'), 1))),
+            ...card.depthsM[i]!.map((depth) => (depth === null ? '–' : fixed(inUnit(depth, 'depth'), 1))),
           ])}
         />
       )}

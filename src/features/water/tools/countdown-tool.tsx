@@ -8,12 +8,14 @@ import type { ToolProps } from './parts';
 
 /** Seconds to each depth, what one change makes of them, and how much of a cast is spent where it is meant to fish. */
 export function CountdownTool({ main }: ToolProps) {
-  const { t, format } = useI18n();
+  const { t, format, fixed, inUnit, unitLabel } = useI18n();
   if (main.setup.presentation.kind !== 'cast' || !main.fall) return <p>{t('water.countdown.onlyCast')}</p>;
   const { countdowns, tight, band } = main.fall;
   const { depthM } = main.setup.presentation;
   const asIs = countdowns[0]!;
   const wanted = castBandOf(depthM);
+  const seconds = (timeS: number | null | undefined) =>
+    timeS === null || timeS === undefined ? '–' : `${fixed(inUnit(timeS, 'time'), 1)} ${unitLabel('time')}`;
   return (
     <>
       {asIs.outcome !== 'sinks' && <p className="font-semibold">{t(`water.countdown.${asIs.outcome}`)}</p>}
@@ -26,8 +28,8 @@ export function CountdownTool({ main }: ToolProps) {
         ]}
         rows={asIs.table.map(({ depthM: z }, i) => [
           z === depthM ? <b key="z">{format(z, 'depth')}</b> : <Fragment key="z">{format(z, 'depth')}</Fragment>,
-          ...countdowns.map(({ table }) => format(table[i]?.timeS ?? null, 'time')),
-          format(tight.table.find((row) => row.depthM === z)?.timeS ?? null, 'time'),
+          ...countdowns.map(({ table }) => seconds(table[i]?.timeS)),
+          seconds(tight.table.find((row) => row.depthM === z)?.timeS),
         ])}
       />
       <Note>{t('water.countdown.note')}</Note>
