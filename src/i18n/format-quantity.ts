@@ -22,6 +22,8 @@ export interface Formatter {
   readonly number: (value: number, maxDecimals: number) => string;
   /** with all its decimals and no separators, for figures that stand under each other or change in place */
   readonly fixed: (value: number, decimals: number) => string;
+  /** a share of one in hundredths */
+  readonly percent: (share: number) => string;
   /** a price in its own currency */
   readonly money: (price: { readonly minor: number; readonly currency: string }) => string;
   readonly date: (date: Date, style?: 'short' | 'full') => string;
@@ -32,7 +34,10 @@ export interface Formatter {
 /** From here on a mass is told in the large unit: a kilogram, sixteen ounces. */
 const HEAVY_KG: Readonly<Record<UnitSystem, number>> = { metric: 1, customary: SI_PER_UNIT.lb };
 
-const NO_SPACE_BEFORE = new Set(['°', '×', '%']);
+const NO_SPACE_BEFORE: Readonly<Record<Locale, ReadonlySet<string>>> = {
+  en: new Set(['°', '×', '%']),
+  es: new Set(['°', '×']),
+};
 
 const DATE_STYLES = {
   short: { day: 'numeric', month: 'short', timeZone: 'UTC' },
@@ -84,7 +89,7 @@ export function formatter(preferences: Preferences): Formatter {
     return { number: number(shown, decimals), unit: display.label };
   };
   const joined = ({ number: text, unit }: Shown): string =>
-    unit === '' || NO_SPACE_BEFORE.has(unit) ? text + unit : `${text} ${unit}`;
+    unit === '' || NO_SPACE_BEFORE[locale].has(unit) ? text + unit : `${text} ${unit}`;
   return {
     show,
     inUnit,
@@ -99,6 +104,7 @@ export function formatter(preferences: Preferences): Formatter {
     },
     formatDecimal: (value, measure) => joined(show(value, measure)),
     fixed: (value, decimals) => decimalFormat(locale, decimals, true).format(value).replace('-', '−'),
+    percent: (share) => joined({ number: number(100 * share, 0), unit: '%' }),
     unitLabel: (measure) => displayUnit(measure, preferences).label,
     number,
     money: ({ minor, currency }) =>

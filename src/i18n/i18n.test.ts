@@ -96,6 +96,7 @@ describe('formatter', () => {
     [metric, -0.02, 'angle', '−1°'],
     [customary, 9, 'temperature', '48 °F'],
     [metric, 0.126, 'share', '13%'],
+    [spanish, 0.126, 'share', '13 %'],
     [metric, 1.6496, 'ratio', '1.65×'],
   ])('%o shows %d %s as %s', (preferences, value, measure, text) =>
     expect(formatter(preferences).format(value, measure)).toBe(text),

@@ -42,7 +42,7 @@ test('ranges stand beside the figures; a mark that the draws do not share is ope
   expect(verdict('hold')).toHaveTextContent("can't tell yet");
   await user.click(screen.getByRole('button', { name: /^Set .*working/ }));
   const panel = await dialog();
-  await waitFor(() => expect(panel).toHaveTextContent('5 to 95 %'));
+  await waitFor(() => expect(panel).toHaveTextContent('5 to 95%'));
   expect(panel).toHaveTextContent('256 random draws, seed 20');
   expect(inAShell(panel).margin).toBeCloseTo(Number(figure('set')), 1);
 });

@@ -1,6 +1,6 @@
 /** Densities of what rigs are made of [kg/m³]. */
 export const MATERIALS = {
-  lead: { densityKgPm3: 11340, reason: 'pure lead; hardened alloys run 2 % lighter' },
+  lead: { densityKgPm3: 11340, reason: 'pure lead; hardened alloys run 2% lighter' },
   tungsten: { densityKgPm3: 17500, reason: 'sintered tungsten with binder' },
   steel: { densityKgPm3: 7850, reason: 'carbon steel' },
   brass: { densityKgPm3: 8500, reason: 'free-cutting brass' },

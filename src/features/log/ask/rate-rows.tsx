@@ -11,7 +11,7 @@ const W = 320;
 /** Each level with its rate, how far off that may be, and how likely it is the best. */
 export function RateRows({ answer, by }: { readonly answer: Answer; readonly by: Dimension }) {
   const i18n = useI18n();
-  const { t, number, preferences } = i18n;
+  const { t, number, percent, preferences } = i18n;
   const rates = new Intl.NumberFormat(preferences.locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
   const isOrdered = Object.hasOwn(BAND_DIMENSIONS, by);
   const rows = answer.rows.toSorted((a, b) =>
@@ -48,9 +48,7 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
                   {rates.format(row.interval[0])}–{rates.format(row.interval[1])}
                 </span>
               </td>
-              <td className="px-2 text-right">
-                {row.probabilityBest === null ? '–' : `${number(100 * row.probabilityBest, 0)} %`}
-              </td>
+              <td className="px-2 text-right">{row.probabilityBest === null ? '–' : percent(row.probabilityBest)}</td>
             </tr>
           ))}
         </tbody>

@@ -26,7 +26,7 @@ export function DayView({
   readonly isGuest?: boolean;
 }) {
   const i18n = useI18n();
-  const { t, number, date } = i18n;
+  const { t, number, percent, date } = i18n;
   const points = useUnpacked(day.points);
   const [by, setBy] = useState<ColouredBy>(points.some(({ probeMps }) => probeMps !== null) ? 'probeMps' : 'sogMps');
   const [chosen, setChosen] = useState<string | null>(null);
@@ -129,7 +129,7 @@ export function DayView({
           <ul className="narrow mb-1 flex flex-wrap gap-x-4 text-[13.5px]">
             {STATES.map((state) => (
               <li key={state}>
-                {t(`log.day.state.${state}`)} {number(100 * day.shares.by[state], 0)} %
+                {t(`log.day.state.${state}`)} {percent(day.shares.by[state])}
               </li>
             ))}
           </ul>

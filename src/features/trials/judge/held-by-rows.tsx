@@ -7,7 +7,7 @@ const W = 110;
 
 /** Which hook held the fish, of each setup and of all. */
 export function HeldByRows({ held }: { readonly held: JudgePage['heldBy'] }) {
-  const { t, number } = useI18n();
+  const { t, number, percent } = useI18n();
   return (
     <section data-testid="held-by">
       <h2 className="narrow mb-1 border-b border-ink text-[16px] font-semibold">{t('trials.held.title')}</h2>
@@ -38,7 +38,7 @@ export function HeldByRows({ held }: { readonly held: JudgePage['heldBy'] }) {
                   {hooks.map(({ hook, count, share, interval }) => (
                     <td key={hook} className="px-2">
                       <span className="block">
-                        {number(100 * share, 0)} % <span className="text-dim">({count})</span>
+                        {percent(share)} <span className="text-dim">({count})</span>
                       </span>
                       <svg viewBox={`0 0 ${W} 10`} className="h-2.5 w-[110px]" aria-hidden="true">
                         <path d={`M0,5H${W}`} stroke="var(--faint)" />

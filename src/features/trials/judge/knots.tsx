@@ -5,7 +5,7 @@ import type { JudgePage } from '@/server/queries/bench-judged';
 
 /** What knots kept of their line by the class, and by the user's own pull tests. */
 export function Knots({ knots }: { readonly knots: JudgePage['knots'] }) {
-  const { t, number } = useI18n();
+  const { t, number, percent } = useI18n();
   return (
     <section aria-label={t('trials.knots.title')} data-testid="knots">
       <h2 className="narrow mb-1 border-b border-ink text-[16px] font-semibold">{t('trials.knots.title')}</h2>
@@ -26,9 +26,10 @@ export function Knots({ knots }: { readonly knots: JudgePage['knots'] }) {
                 <th scope="row" className="py-0.5 text-left font-semibold">
                   {knot}, {t(`word.${material as 'braid'}`)}
                 </th>
-                <td className="px-2 text-right">{number(100 * predicted, 0)} %</td>
+                <td className="px-2 text-right">{percent(predicted)}</td>
                 <td className="px-2 text-right font-semibold">
-                  {number(100 * measured, 0)} %{spread === null ? '' : ` ± ${number(100 * spread * measured, 0)}`}
+                  {percent(measured)}
+                  {spread === null ? '' : ` ± ${number(100 * spread * measured, 0)}`}
                 </td>
               </tr>
             ))}

@@ -13,7 +13,7 @@ const SHARES = [0, 0.25, 0.5, 0.75, 1] as const;
 
 /** How many came to it at each predicted margin: the bench's own curve, this user's, and what was counted. */
 export function Reliability({ judged, label }: { readonly judged: Judged; readonly label: string }) {
-  const { t, number } = useI18n();
+  const { t, number, percent } = useI18n();
   const x = logarithmic([LEAST, MOST], [LEFT, W - RIGHT], 'clamped');
   const y = linear([0, 1], [H - BOTTOM, TOP]);
   const curve = (a: number, b: number) =>
@@ -29,7 +29,7 @@ export function Reliability({ judged, label }: { readonly judged: Judged; readon
         <g key={share}>
           <line x1={LEFT} x2={W - RIGHT} y1={y(share)} y2={y(share)} stroke="var(--faint)" />
           <text x={LEFT - 6} y={y(share) + 4} textAnchor="end" fontSize="11.5" fill="var(--dim)">
-            {number(100 * share, 0)} %
+            {percent(share)}
           </text>
         </g>
       ))}

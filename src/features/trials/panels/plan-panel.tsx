@@ -31,7 +31,7 @@ export function PlanPanel({
   readonly onPlan: (plan: TrialPlanned | null) => void;
 }) {
   const i18n = useI18n();
-  const { t, number } = i18n;
+  const { t, percent } = i18n;
   const [from, setFrom] = useState(page.spreads[0]?.id ?? IN_HAND);
   const spread = page.spreads.find(({ id }) => id === from) ?? null;
   const usual = spread?.lines.filter(({ setupId }) => isOf(trial, setupId)) ?? [];
@@ -165,9 +165,7 @@ export function PlanPanel({
           </table>
           <p className="semi-narrow mt-1 text-[14px]">
             {t('trials.planning.overlaps')}{' '}
-            {answer.overlaps
-              .map(({ name, overlap }) => `${factorName(t, name)} ${number(100 * overlap, 0)} %`)
-              .join(', ')}
+            {answer.overlaps.map(({ name, overlap }) => `${factorName(t, name)} ${percent(overlap)}`).join(', ')}
           </p>
         </div>
       )}

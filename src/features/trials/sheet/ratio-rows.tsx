@@ -22,7 +22,7 @@ export function RatioRows({
   readonly counted: 'hours' | 'casts' | 'tries';
 }) {
   const i18n = useI18n();
-  const { t, number } = i18n;
+  const { t, percent } = i18n;
   const rows = [
     ...(totals
       ? [{ key: 'crude', name: t('trials.ratio.crude'), ratio: totals.ratio, interval: totals.interval, factor: null }]
@@ -61,7 +61,7 @@ export function RatioRows({
                 <Interval ratio={ratio} interval={interval} />
               </td>
               <td className="px-2 py-1 text-right">
-                {factor?.overlap === null || factor === null ? '' : `${number(100 * factor.overlap, 0)} %`}
+                {factor?.overlap === null || factor === null ? '' : percent(factor.overlap)}
               </td>
               <td className="semi-narrow py-1 text-[13.5px]">{factor && <Says factor={factor} counted={counted} />}</td>
             </tr>
