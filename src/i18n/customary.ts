@@ -5,7 +5,7 @@ import { SI_PER_UNIT } from '@/core/base/units';
 export function feetAndInches(valueM: number): string {
   const halves = Math.round((2 * Math.abs(valueM)) / SI_PER_UNIT.in);
   const [feet, rest] = [Math.floor(halves / 24), halves % 24];
-  const inches = `${Math.floor(rest / 2)}${rest % 2 === 1 ? '½' : ''}`.replace(/^0½$/, '½');
+  const inches = `${Math.floor(rest / 2)}${rest % 2 === 1 ? '½' : ''}`;
   return `${valueM < 0 && halves > 0 ? '−' : ''}${feet}'${inches}"`;
 }
 

@@ -106,6 +106,7 @@ describe('formatter', () => {
     ['3/8 oz (0.37)', 'mass', 0.0106310713],
     [`7'2"`, 'rodLength', 2.1844],
     [`6'6½"`, 'rodLength', 1.9939],
+    [`9'0½"`, 'rodLength', 2.7559],
     ['2.5', 'speed', 2.5 * 0.44704],
     ['2.5 kn', 'speed', 2.5 * 0.514444],
   ] as const)('customary fields read %s of %s back', (text, measure, value) => {

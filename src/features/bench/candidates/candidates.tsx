@@ -59,7 +59,7 @@ export function Candidates(props: CandidatesProps) {
     onFit,
     onAll,
   } = props;
-  const { t } = useI18n();
+  const { t, unitLabel } = useI18n();
   const on = tried ?? fitted;
   // A long list is drawn between keys, not before them.
   const rows = useDeferredValue(props.rows);
@@ -94,7 +94,13 @@ export function Candidates(props: CandidatesProps) {
       </div>
       <div className={`narrow ${GRID} items-center text-[11.5px] text-dim`}>
         <SortButton label={t('candidates.name')} by="name" order={order} onOrder={onOrder} />
-        <SortButton label={t('candidates.weight')} by="castMassKg" order={order} onOrder={onOrder} right />
+        <SortButton
+          label={`${t('candidates.weight')} ${unitLabel('mass')}`}
+          by="castMassKg"
+          order={order}
+          onOrder={onOrder}
+          right
+        />
         <span className="flex items-center justify-end">
           <select
             aria-label={t('candidates.shows')}
@@ -195,7 +201,7 @@ const Candidate = memo(function Candidate({
   onFit,
 }: CandidateProps) {
   const i18n = useI18n();
-  const { t, format, formatDecimal } = i18n;
+  const { t, format, show } = i18n;
   const element = useRef<HTMLDivElement>(null);
   const [title, detail] = useMemo(() => [partTitle(i18n, part), partDetail(i18n, part, null)], [i18n, part]);
   useEffect(() => {
@@ -222,7 +228,7 @@ const Candidate = memo(function Candidate({
         {isFitted ? ` (${t('candidates.on')})` : ''}
       </span>
       <span className="text-right">
-        {effect && Math.abs(delta) >= 5e-5 ? signed(formatDecimal(Math.abs(delta), 'mass'), delta) : ''}
+        {effect && Math.abs(delta) >= 5e-5 ? signed(show(Math.abs(delta), 'mass').number, delta) : ''}
       </span>
       <span className="flex items-center justify-end gap-1">
         <span>{verdict ? format(verdict.value, MEASURE_OF_UNIT[verdict.unit]) : ''}</span>
