@@ -201,7 +201,7 @@ const Candidate = memo(function Candidate({
   onFit,
 }: CandidateProps) {
   const i18n = useI18n();
-  const { t, format, show } = i18n;
+  const { t, format, show, unitLabel } = i18n;
   const element = useRef<HTMLDivElement>(null);
   const [title, detail] = useMemo(() => [partTitle(i18n, part), partDetail(i18n, part, null)], [i18n, part]);
   useEffect(() => {
@@ -228,7 +228,12 @@ const Candidate = memo(function Candidate({
         {isFitted ? ` (${t('candidates.on')})` : ''}
       </span>
       <span className="text-right">
-        {effect && Math.abs(delta) >= 5e-5 ? signed(show(Math.abs(delta), 'mass').number, delta) : ''}
+        {effect && Math.abs(delta) >= 5e-5 && (
+          <>
+            {signed(show(Math.abs(delta), 'mass').number, delta)}
+            <span className="sr-only"> {unitLabel('mass')}</span>
+          </>
+        )}
       </span>
       <span className="flex items-center justify-end gap-1">
         <span>{verdict ? format(verdict.value, MEASURE_OF_UNIT[verdict.unit]) : ''}</span>
