@@ -17,6 +17,10 @@ function fieldName({ t }: I18n, field: string, kind: string): string {
   }
 }
 
+/** What is said of a joint, after its name where that is not said already: "leader length", "snap, Ring 7 mm". */
+const named = (joint: string, of: string): string =>
+  of.toLocaleLowerCase().startsWith(joint.toLocaleLowerCase()) ? of : `${joint}, ${of}`;
+
 const lower = (text: string) => text.charAt(0).toLocaleLowerCase() + text.slice(1);
 
 /** What is otherwise in one place of two chains, in a few words. */
@@ -30,13 +34,13 @@ export function chainChangeText(i18n: I18n, change: ChainChange, parts: readonly
   switch (change.kind) {
     case 'out':
     case 'in':
-      return t(`chainChange.${change.kind}`, { part: `${joint}, ${titleOf(change.partId)}` });
+      return t(`chainChange.${change.kind}`, { part: named(joint, titleOf(change.partId)) });
     case 'swapped':
       return t('chainChange.swapped', { joint, was: titleOf(change.was), is: titleOf(change.is) });
     case 'set': {
       const say = (value: Chosen) => chosenText(i18n, change, value);
       return t('chainChange.swapped', {
-        joint: `${joint}, ${fieldName(i18n, change.field, change.joint.kind)}`,
+        joint: named(joint, fieldName(i18n, change.field, change.joint.kind)),
         was: say(change.was),
         is: say(change.is),
       });

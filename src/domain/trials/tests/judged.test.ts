@@ -9,7 +9,28 @@ import { A, goesIn, strike } from './trial-kit';
 it('what differs between two setups leaves out what is only wanted of them', () => {
   const file = { chain: [], presentation: { kind: 'cast', depthM: 3, wanted: { breakAt: null }, conditions: {} } };
   const other = { chain: [], presentation: { ...file.presentation, depthM: 4, wanted: { breakAt: 'snag' } } };
-  expect(differences(file as never, other as never)).toEqual([{ kind: 'presentation', path: 'depthM', was: 3, is: 4 }]);
+  expect(differences(file as never, other as never, [])).toEqual([
+    { kind: 'presentation', path: 'depthM', was: 3, is: 4 },
+  ]);
+});
+
+it('another gear is one difference, with all that comes with it; a craft is told by its name', () => {
+  const file = (presentation: object) => ({ chain: [], presentation }) as never;
+  const ball = { kind: 'downrigger', leadM: 8, cableM: 15, ballKg: 4.5 };
+  const [flat, deep] = [
+    { kind: 'towed', way: 'trolled', craftId: 'craft-1', lineOutM: 45 },
+    { kind: 'towed', way: 'trolled', craftId: null, lineOutM: 30, gear: ball },
+  ];
+  expect(differences(file(flat), file(deep), [{ id: 'craft-1' as never, name: 'Wren' }])).toEqual([
+    { kind: 'presentation', path: 'craft', was: 'Wren', is: undefined },
+    { kind: 'presentation', path: 'gear.kind', was: undefined, is: 'downrigger' },
+  ]);
+  expect(differences(file(deep), file({ ...deep, gear: { ...ball, cableM: 18 } }), [])).toEqual([
+    { kind: 'presentation', path: 'gear.cableM', was: 15, is: 18 },
+  ]);
+  expect(differences(file({ kind: 'cast' }), file({ kind: 'towed', way: 'drifted' }), [])).toEqual([
+    { kind: 'presentation', path: 'fished', was: 'cast', is: 'drifted' },
+  ]);
 });
 
 it('which hook holds is told of each setup, with the pair that held most', () => {

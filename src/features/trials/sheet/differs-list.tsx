@@ -1,11 +1,10 @@
 'use client';
 
 import type { ElseDiffers } from '@/domain/trials/else-differs';
-import type { Chosen } from '@/domain/chain-changes';
 import type { Part } from '@/domain/parts';
 import { chainChangeText } from '@/i18n/chain-change-text';
-import { useI18n, type I18n } from '@/i18n/client';
-import type { Measure } from '@/core/base/measure';
+import { useI18n } from '@/i18n/client';
+import { fishedName, fishedText } from './fished-text';
 
 /** Everything that differs between the setups of both versions: one thing is a trial, two are a guess. */
 export function DiffersList({
@@ -27,43 +26,13 @@ export function DiffersList({
             {each.kind === 'chain'
               ? chainChangeText(i18n, each.change, parts)
               : t('chainChange.swapped', {
-                  joint: fieldName(i18n, each.path),
-                  was: valueText(i18n, each.path, each.was),
-                  is: valueText(i18n, each.path, each.is),
+                  joint: fishedName(i18n, each.path),
+                  was: fishedText(i18n, each.path, each.was),
+                  is: fishedText(i18n, each.path, each.is),
                 })}
           </li>
         ))}
       </ul>
     </section>
   );
-}
-
-function fieldName({ t }: I18n, path: string): string {
-  const name = path.split('.').at(-1)!;
-  const key = `presentation.${name}` as 'presentation.depthM';
-  return t.has(key) ? t(key) : path;
-}
-
-/** By the unit at the end of a field's name. */
-const MEASURES: readonly (readonly [RegExp, Measure])[] = [
-  [/Mps$/, 'speed'],
-  [/(depth|bottom)M$/i, 'depth'],
-  [/M$/, 'distance'],
-  [/Kg$/, 'mass'],
-  [/N$/, 'force'],
-  [/Rad$/, 'angle'],
-  [/C$/, 'temperature'],
-];
-
-function valueText({ t, format, number }: I18n, path: string, value: Chosen | null): string {
-  if (value === undefined || value === null) return '–';
-  if (typeof value === 'boolean') return t(value ? 'common.yes' : 'common.none');
-  if (typeof value === 'number') {
-    const measure = MEASURES.find(([pattern]) => pattern.test(path))?.[1];
-    return measure ? format(value, measure) : number(value, 2);
-  }
-  if (typeof value !== 'string') return value.join(', ');
-  for (const key of [`word.${value}`, `way.${value}`, `mouth.${value}`, `cover.${value}`] as const)
-    if (t.has(key as 'word.lead')) return t(key as 'word.lead');
-  return value;
 }
