@@ -34,6 +34,9 @@ export interface Formatter {
 /** From here on a mass is told in the large unit: a kilogram, sixteen ounces. */
 const HEAVY_KG: Readonly<Record<UnitSystem, number>> = { metric: 1, customary: SI_PER_UNIT.lb };
 
+/** Below this a pull is told in the small unit [N]. */
+const SMALL_N = 1;
+
 const NO_SPACE_BEFORE: Readonly<Record<Locale, ReadonlySet<string>>> = {
   en: new Set(['°', '×', '%']),
   es: new Set(['°', '×']),
@@ -71,6 +74,13 @@ function dateFormat(locale: Locale, style: keyof typeof DATE_STYLES): Intl.DateT
   return known;
 }
 
+/** Large masses and small pulls in their own units; only in a text: a field is read again in the unit that it shows. */
+function measureInText(value: number, measure: Measure, system: UnitSystem): Measure {
+  const size = Math.abs(value);
+  if (measure === 'mass' && size >= HEAVY_KG[system]) return 'bodyMass';
+  return measure === 'force' && size > 0 && size < SMALL_N ? 'smallForce' : measure;
+}
+
 export function formatter(preferences: Preferences): Formatter {
   const { locale } = preferences;
   const number = (value: number, maxDecimals: number) =>
@@ -95,11 +105,7 @@ export function formatter(preferences: Preferences): Formatter {
     inUnit,
     format: (value, measure) => {
       if (value === null) return '–';
-      // Only in a text of its own: a field is read again in the unit that it shows.
-      const shown = show(
-        value,
-        measure === 'mass' && Math.abs(value) >= HEAVY_KG[systemOf(measure, preferences)] ? 'bodyMass' : measure,
-      );
+      const shown = show(value, measureInText(value, measure, systemOf(measure, preferences)));
       return shown.unit === 'oz' ? ouncesText(value, measure, shown) : joined(shown);
     },
     formatDecimal: (value, measure) => joined(show(value, measure)),

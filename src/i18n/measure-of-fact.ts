@@ -16,16 +16,12 @@ const SUFFIXES: readonly (readonly [RegExp, Measure])[] = [
   [/^(margin|asked|ratio)$/, 'ratio'],
 ];
 
-/** A pull below this is told in the small unit [N]. */
-const SMALL_N = 1;
-
 /** Shorter than this a length of a thing is given in the thing's small unit [m]. */
 const SMALL_M = 0.3;
 
 /** What a fact measures, by the unit at the end of its name; null: a word or a count. */
 export function measureOfFact(name: string, value: number): Measure | null {
   const found = SUFFIXES.find(([suffix]) => suffix.test(name))?.[1];
-  if (found === 'force' && Math.abs(value) < SMALL_N) return 'smallForce';
   if (found) return found;
   return name.endsWith('M') ? (Math.abs(value) < SMALL_M && SMALL_FACT.test(name) ? 'size' : 'distance') : null;
 }

@@ -6,6 +6,9 @@ import { temperatureAt, type Scene } from './scene';
 import { Answers } from '@/features/fields/sheet';
 import type { InWater } from './use-water';
 
+/** A tip that moves less is told in millimetres or inches [m]. */
+const SMALL_M = 0.3;
+
 /** What the setup in view does in this water: the card beside the picture. */
 export function Figures({ line, scene }: { readonly line: InWater; readonly scene: Scene }) {
   const { t, format } = useI18n();
@@ -43,7 +46,10 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
   if (!line.run) return <section aria-label={t('water.figures')} className="min-h-48 border border-ink bg-sheet" />;
   const { running, clean, fouled, toBottom } = line.run;
   const pulls = ({ pullN, tipMovedM }: CarriedPull) =>
-    t('water.pulls', { force: format(pullN, 'force'), tip: format(tipMovedM, 'distance') });
+    t('water.pulls', {
+      force: format(pullN, 'force'),
+      tip: format(tipMovedM, tipMovedM < SMALL_M ? 'size' : 'distance'),
+    });
   const temperature = running.depthM === null ? null : temperatureAt(scene.temperatures, running.depthM);
   return (
     <section

@@ -96,6 +96,11 @@ describe('how a rod is meant to stand', () => {
     ['over a downrigger', fly, ['downrigger', 0.2, 0.6, expect.any(Number)]],
   ])('%s', (_name, setup, expected) => expect(standing(setup)).toEqual(expected));
 
+  it('shows weed where the tip moves enough to be seen, and says where it does not', () => {
+    expect(codes(minnow, 'throw')).toContain('carry-fouled');
+    expect(codes(demoFile('setup-kelp-live'), 'throw')).toContain('carry-fouled-hidden');
+  });
+
   it('over a downrigger a stiff rod is not loaded, and that is said', () => {
     const stiff = {
       ...fly,

@@ -177,19 +177,22 @@ function carry(rig: Rig, { clean, fouled, dropShare, pullAngleRad, stance }: Tow
           ]
         : [{ code: 'carry-steady' as const, facts: { pullN: clean.pullN, tipM: clean.tipMovedM, stance } }]),
       // A rod wound against its release does not feel the weed.
-      ...(stance === 'downrigger'
-        ? []
-        : [
-            {
-              code: 'carry-fouled' as const,
-              facts: { pullN: fouled.pullN, moreM: fouled.tipMovedM - clean.tipMovedM },
-            },
-          ]),
+      ...(stance === 'downrigger' ? [] : [fouledReason(clean, fouled)]),
       ...(Math.sin(pullAngleRad) < IN_LINE
         ? [{ code: 'carry-in-line' as const, facts: { angleRad: pullAngleRad } }]
         : []),
     ],
   };
+}
+
+/** A tip that moves less goes unseen among the boat's own movements [m]. */
+const SEEN_M = 0.02;
+
+function fouledReason(clean: CarriedPull, { pullN, tipMovedM }: CarriedPull): Verdict['reasons'][number] {
+  const moreM = tipMovedM - clean.tipMovedM;
+  return moreM < SEEN_M
+    ? { code: 'carry-fouled-hidden', facts: { pullN } }
+    : { code: 'carry-fouled', facts: { pullN, moreM } };
 }
 
 /** Under some fifteen degrees from its line a rod hardly bends. */

@@ -17,7 +17,7 @@ export type ReasonCode =
   | `hold-${'window' | 'no-window' | 'run'}`
   | `hold-${'breaks-first' | 'breaks-as-wanted' | 'breaks-elsewhere' | 'clutch' | 'clutch-locked'}`
   | `balance-${'pitch' | 'pitch-any' | 'nothing-swims' | 'gap'}`
-  | `carry-${'steady' | 'fouled' | 'in-line' | 'loaded' | 'not-loaded'}`
+  | `carry-${'steady' | 'fouled' | 'fouled-hidden' | 'in-line' | 'loaded' | 'not-loaded'}`
   | `depth-${'runs' | 'on-bottom' | 'at-surface' | 'in-the-air' | 'too-shallow' | 'too-deep' | 'release' | 'speed'}`
   | `depth-${'behind' | 'angle' | 'contact' | 'right-weight' | 'no-right-weight'}`
   | 'counts-check';

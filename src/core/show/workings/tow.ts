@@ -10,7 +10,7 @@ export function carryWorking(rig: Rig, { figures: { tow } }: Evaluation): Workin
   return {
     equations: [
       String.raw`\beta = \varepsilon + \theta, \qquad EI\,\theta' = M, \qquad \text{Carry} = \frac{y(F,\ \beta)}{L}`,
-      String.raw`F = T(\text{tip}), \qquad F_w = T\ \text{with}\ C_dA + A_{\mathrm{weed}}`,
+      String.raw`F = T(C_dA), \qquad F_w = T(C_dA + A_{\mathrm{weed}})`,
     ],
     inputs: [
       ...rodTerms(rig),

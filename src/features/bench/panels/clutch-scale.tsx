@@ -12,8 +12,6 @@ export interface ClutchScaleViewProps {
 
 /** Room beyond the largest figure, for its own text. */
 const ROOM = 1.1;
-/** A pull below this is told in grams or ounces [N]. */
-const SMALL_N = 1;
 
 /** Settings at a full spool that are right, in the four states of spool and rod, on one scale with the present one. */
 export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleViewProps) {
@@ -65,7 +63,7 @@ export function ClutchScaleView({ scales, clutchN, lightN, i18n }: ClutchScaleVi
           <span />
           <span className="relative mx-9 h-4 leading-4">
             <span className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(force) }}>
-              {text} {format(force, force < SMALL_N ? 'smallForce' : 'force')}
+              {text} {format(force, 'force')}
             </span>
           </span>
         </div>

@@ -91,9 +91,6 @@ const Caution = ({ children }: { readonly children: ReactNode }) => (
   <p className="semi-narrow mt-1 border-l-2 border-ink pl-2 text-[12.5px]">{children}</p>
 );
 
-/** A live bait's pull is told in grams or ounces. */
-const small = (format: I18n['format'], force: number): string => format(force, force < 1 ? 'smallForce' : 'force');
-
 function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { readonly side: BoatSide }) {
   const { t, format } = i18n;
   const { clutchN } = setup.presentation;
@@ -125,7 +122,7 @@ function Clutch({ side: { strike }, i18n, setup, ...rest }: SectionProps & { rea
                 needed: format(strike.asked.neededN, 'force'),
               })}
             {strike.window.holdsBaitN !== null &&
-              ` ${t('clutch.lightIs', { light: small(format, strike.window.holdsBaitN), pull: small(format, strike.asked.baitPullN ?? 0) })}`}
+              ` ${t('clutch.lightIs', { light: format(strike.window.holdsBaitN, 'force'), pull: format(strike.asked.baitPullN ?? 0, 'force') })}`}
           </Sentence>
         </>
       )}

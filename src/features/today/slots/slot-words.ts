@@ -98,6 +98,7 @@ function speedWords(
   if (windows.length === 0) return [];
   const { common, oddOne } = commonSpeeds(windows);
   if (!common) return [t('today.noCommonSpeed', { odd: oddOne ?? '–' })];
+  if (common.fromMps === 0 && !Number.isFinite(common.toMps)) return [];
   return [
     Number.isFinite(common.toMps)
       ? t('today.speedFromTo', { from: format(common.fromMps, 'speed'), to: format(common.toMps, 'speed') })

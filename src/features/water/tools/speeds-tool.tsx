@@ -1,7 +1,8 @@
 'use client';
 
 import { commonSpeeds, fitChain, workingSpeeds } from '@/core/rig';
-import { useI18n } from '@/i18n/client';
+import { axisSteps } from '@/features/fields/nice-steps';
+import { useI18n, type I18n } from '@/i18n/client';
 import { partTitle } from '@/i18n/part-text';
 import type { Part } from '@/domain/parts';
 import { Note } from '@/features/fields/sheet';
@@ -74,20 +75,19 @@ export function SpeedsTool({ lines, scene }: ToolProps) {
             />
           ))}
           <g className="axes">
-            {Array.from({ length: 5 }, (_, i) => (most * (i + 1)) / 5.5).map((mps) => (
-              <text key={mps} x={x(mps)} y={windows.length * 34 + 22} textAnchor="middle">
-                {format(mps, 'speed')}
-              </text>
-            ))}
+            {axisSteps(most, most / 5, 'speed', i18n)
+              .filter((mps) => mps <= most)
+              .map((mps) => (
+                <text key={mps} x={x(mps)} y={windows.length * 34 + 22} textAnchor="middle">
+                  {format(mps, 'speed')}
+                </text>
+              ))}
           </g>
         </svg>
       )}
       <p data-testid="speeds" className="text-[15px]">
         {common
-          ? t('water.speeds.common', {
-              from: format(common.fromMps, 'speed'),
-              to: Number.isFinite(common.toMps) ? format(common.toMps, 'speed') : '…',
-            })
+          ? commonText(i18n, common)
           : oddOne
             ? t('water.speeds.oddOne', { name: oddOne })
             : windows.length > 1
@@ -99,4 +99,14 @@ export function SpeedsTool({ lines, scene }: ToolProps) {
       )}
     </>
   );
+}
+
+/** At which speeds all work; a window may have no upper end. */
+function commonText(
+  { t, format }: I18n,
+  { fromMps, toMps }: { readonly fromMps: number; readonly toMps: number },
+): string {
+  const from = format(fromMps, 'speed');
+  if (Number.isFinite(toMps)) return t('water.speeds.common', { from, to: format(toMps, 'speed') });
+  return fromMps === 0 ? t('water.speeds.any') : t('water.speeds.from', { from });
 }
