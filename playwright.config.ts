@@ -32,6 +32,7 @@ const OWNER = String.raw`Marta\na long enough word\n`;
 export default defineConfig({
   testDir: 'tests/end-to-end',
   outputDir: 'test-results',
+  globalSetup: './tests/end-to-end/keep-demo.ts',
   workers: 3,
   // No test is timed: a search or a solver on a machine that does something else besides takes what it takes.
   timeout: 300_000,

@@ -32,7 +32,8 @@ const vitest = (name, projects, env) => ({
   env,
 });
 
-const UNIT = vitest('unit', ['unit', 'hooks']);
+const UNIT = vitest('unit', ['unit']);
+const HOOKS = vitest('hooks', ['hooks']);
 const INTEGRATION = vitest('integration', ['integration']);
 const KILLS = vitest('kills', ['kills']);
 const VIEWS = vitest('views', ['views'], { INTEGRATION_DATABASE_URL: process.env.VIEWS_DATABASE_URL });
@@ -57,6 +58,7 @@ const rows = [
   later(async (say) => {
     await suite(INTEGRATION, { say });
     if (await built) await suite(KILLS, { say });
+    await suite(HOOKS, { say });
   }),
   later(async (say) => {
     await suite(UNIT, { say });

@@ -1,23 +1,12 @@
-import { spawnSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { asLoaded } from '../helpers/as-loaded';
-import { RUN } from '../helpers/programs';
 
 /** The database behind the server that the running test talks to. */
 export const databaseUrl = (): string => String(test.info().project.metadata['database']);
 
 /** The demo bench as on the first day, for tests that others may have fished from before. */
-export async function resetDemo(): Promise<void> {
-  const url = databaseUrl();
-  await asLoaded(url, () => {
-    const { status, stderr } = spawnSync(RUN, ['prepare', '--reset-demo'], {
-      encoding: 'utf8',
-      env: { ...process.env, DATABASE_URL: url },
-    });
-    if (status !== 0) throw new Error(stderr);
-  });
-}
+export const resetDemo = (): Promise<void> => asLoaded(databaseUrl());
 
 /** Errors that a page logged in the running test; a test that asks for one empties it. */
 export const errors: string[] = [];

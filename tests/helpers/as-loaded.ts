@@ -4,8 +4,8 @@ const COPY = 'copy_of_';
 /** What belongs to the running instances and not to a bench. */
 const INSTANCES = ['__drizzle_migrations', 'lease', 'live_message', 'rate_limit', 'kept_evaluation'];
 
-/** A database as `load` leaves it: done once, and copied within the database from then on. */
-export async function asLoaded(url: string, load: () => unknown): Promise<void> {
+/** A database as `load` leaves it, or as it stands where nothing is to be loaded: done once, and copied within it from then on. */
+export async function asLoaded(url: string, load: () => unknown = () => undefined): Promise<void> {
   const connection = await createConnection({ uri: url });
   const tables = async (like: string): Promise<readonly string[]> =>
     (await connection.query<RowDataPacket[]>('show tables like ?', [like]))[0].flatMap((row) =>
