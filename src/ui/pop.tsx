@@ -27,7 +27,9 @@ export function Pop({ open, onOpenChange, trigger, label, children, className = 
           sideOffset={4}
           collisionPadding={8}
           onCloseAutoFocus={(event) => {
-            if (movesOn?.()) event.preventDefault();
+            // This comes a moment after it closed: a key that was pressed meanwhile may have moved the focus on.
+            const isElsewhere = document.activeElement !== document.body;
+            if (isElsewhere || movesOn?.()) event.preventDefault();
           }}
           className={`z-20 max-h-[min(80dvh,var(--radix-popover-content-available-height))] max-w-[calc(100vw-16px)] overflow-y-auto border border-ink bg-sheet p-3 ${className}`}
         >
