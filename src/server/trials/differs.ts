@@ -28,7 +28,9 @@ export async function differsOf(
   if (a.by !== 'gear' || b.by !== 'gear' || isOneSetup(trial)) return UNTOLD;
   const files = await gearFiles(db, benchId, [a, b], context);
   const [was, is] = [files[fileKey(a)], files[fileKey(b)]];
-  return was && is ? { differs: differences(was, is, context.house.crafts), parts: [...was.parts, ...is.parts] } : UNTOLD;
+  return was && is
+    ? { differs: differences(was, is, context.house.crafts), parts: [...was.parts, ...is.parts] }
+    : UNTOLD;
 }
 
 /** The same for versions that are still being chosen: `a` and `b` by setup, `ar` and `br` by revision. */
