@@ -32,7 +32,7 @@ export function axisStep(least: number, measure: Measure, { inUnit }: Pick<I18n,
   return perUnit * power * [1, 2, 5, 10].find((each) => each * power * perUnit >= least * (1 - 1e-9))!;
 }
 
-/** Steps of an axis from the first one on, round in the unit that is shown and no smaller than `least`, the last at `most` or just beyond [SI]. */
+/** Steps of an axis from the first one on, round in the unit that is shown and no smaller than `least`, the last at `most` or less than a step beyond it [SI]. */
 export function axisSteps(
   most: number,
   least: number,

@@ -2,12 +2,10 @@
 
 import type { CarriedPull } from '@/core/judge';
 import { useI18n } from '@/i18n/client';
+import { measureOfFact } from '@/i18n/measure-of-fact';
 import { temperatureAt, type Scene } from './scene';
 import { Answers } from '@/features/fields/sheet';
 import type { InWater } from './use-water';
-
-/** A tip that moves less is told in millimetres or inches [m]. */
-const SMALL_M = 0.3;
 
 /** What the setup in view does in this water: the card beside the picture. */
 export function Figures({ line, scene }: { readonly line: InWater; readonly scene: Scene }) {
@@ -48,7 +46,8 @@ export function Figures({ line, scene }: { readonly line: InWater; readonly scen
   const pulls = ({ pullN, tipMovedM }: CarriedPull) =>
     t('water.pulls', {
       force: format(pullN, 'force'),
-      tip: format(tipMovedM, tipMovedM < SMALL_M ? 'size' : 'distance'),
+      // As the verdict says it.
+      tip: format(tipMovedM, measureOfFact('tipM', tipMovedM) ?? 'distance'),
     });
   const temperature = running.depthM === null ? null : temperatureAt(scene.temperatures, running.depthM);
   return (

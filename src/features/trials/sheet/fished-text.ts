@@ -2,6 +2,7 @@ import type { Measure } from '@/core/base/measure';
 import type { CurrentLayer } from '@/core/water';
 import type { FishedValue } from '@/domain/trials/else-differs';
 import type { I18n } from '@/i18n/client';
+import { measureOfFact } from '@/i18n/measure-of-fact';
 
 const lastOf = (path: string) => path.split('.').at(-1)!;
 
@@ -14,20 +15,8 @@ export function fishedName({ t }: Pick<I18n, 't'>, path: string): string {
   return t.has(key) ? t(key) : path;
 }
 
-/** By the name of a field, or by the unit at its end. */
-const MEASURES: readonly (readonly [RegExp, Measure])[] = [
-  [/^(fish|ball)Kg$/, 'bodyMass'],
-  [/^cableDiameterM$/, 'diameter'],
-  [/^(depth|bottom|handHeight)M$/, 'depth'],
-  [/Mps$/, 'speed'],
-  [/M$/, 'distance'],
-  [/Kg$/, 'mass'],
-  [/Nm$/, 'moment'],
-  [/N$/, 'force'],
-  [/S$/, 'time'],
-  [/Rad$/, 'angle'],
-  [/C$/, 'temperature'],
-];
+/** Fields whose name's end does not say what they measure. */
+const MEASURES: Readonly<Record<string, Measure>> = { cableDiameterM: 'diameter', temperatureC: 'temperature' };
 
 /** Where the words of a field stand, if not among all words; a word may mean another thing elsewhere. */
 const GROUPS = {
@@ -45,7 +34,7 @@ export function fishedText(i18n: I18n, path: string, value: FishedValue | null):
   if (value === undefined || value === null) return absentText(i18n, path);
   if (typeof value === 'boolean') return t(value ? 'common.yes' : 'common.none');
   if (typeof value === 'number') {
-    const measure = MEASURES.find(([pattern]) => pattern.test(lastOf(path)))?.[1];
+    const measure = MEASURES[lastOf(path)] ?? measureOfFact(lastOf(path), value);
     return measure ? format(value, measure) : number(value, 2);
   }
   if (typeof value !== 'string')
