@@ -34,6 +34,7 @@ it.each([
   ['gear.ballKg', 4.5, '4.5 kg'],
   ['fishKg', 0.4, '0.4 kg'],
   ['bottomM', 34, '34 m'],
+  ['bottomM', undefined, 'deeper than it runs'],
   ['water.temperatureC', 9, '9 °C'],
   ['clutchN', 0.5, '51 g'],
   ['sweep.way', 'two-hand', 'two hands and body'],

@@ -54,6 +54,8 @@ function absentText({ t }: Pick<I18n, 't'>, path: string): string {
       return t('fouling.none');
     case 'craft':
       return t('presentation.bank');
+    case 'bottomM':
+      return t('presentation.deeper');
     case 'holderRad':
       return t('presentation.holderOfCraft');
     default:
