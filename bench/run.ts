@@ -1,4 +1,17 @@
-import { spread, trialSize, type BoatLine, type SpreadLine } from '@/core/afloat';
+import {
+  again,
+  exposure,
+  rates,
+  spread,
+  trialLive,
+  trialSize,
+  type AgainInput,
+  type BandSeries,
+  type BoatLine,
+  type ExposureInput,
+  type RateCell,
+  type SpreadLine,
+} from '@/core/afloat';
 import { castFit, dragWindow, hookset, type HooksetInput } from '@/core/strike';
 import { finish, remedies, setupRanges, suit, sweep, quiver, scoreRods } from '@/core/decide';
 import { boatSide, evaluate, withPart } from '@/core/judge';
@@ -14,6 +27,7 @@ import { resultOf } from '@/domain/trials/result';
 import type { TriedTrip } from '@/domain/trials/slices';
 import { solveSpread, type SpreadQuestion } from '@/domain/spread/solve';
 import { changesFor } from '@/domain/remedy/changes';
+import { bandUnits } from '@/i18n/band-units';
 import { demoFile, demoFiles } from '../tests/helpers/demo';
 import { printSensitivity } from './sensitivity';
 
@@ -66,6 +80,17 @@ const towed: TowInput = {
   end: { netWeightN: 0.05, dragAreaM2: 6e-4, downAreaM2: 2e-4 },
   solve: { for: 'depth' },
 };
+const strikeAgain: Omit<AgainInput, 'now'> = {
+  water: towed.water,
+  segments: towed.segments,
+  end: towed.end,
+  strike: { sogMps: 1.1, cogRad: 0, lineOutM: 50 },
+  then: [
+    { depthM: 0, speedMps: 0.3, towardRad: 0.4 },
+    { depthM: 20, speedMps: 0.15, towardRad: 3.5 },
+  ],
+};
+const rateCell = (k: number, events: number): RateCell => ({ name: String(k), events, exposureH: 1 + k / 3 });
 const layers = [
   { depthM: 0, alongMps: 0.2 },
   { depthM: 6, alongMps: 0 },
@@ -115,6 +140,20 @@ const dragged = (i: number) =>
     },
   );
 
+/** A day of twelve hours, a reading of three instruments each second. */
+const DAY_S = 12 * 3600;
+const readAt = (name: string, base: number, periodS: number): BandSeries => ({
+  name,
+  tS: Array.from({ length: DAY_S }, (_, i) => i),
+  values: Array.from({ length: DAY_S }, (_, i) => base * (1 + 0.4 * Math.sin(i / periodS))),
+  edges: [0.7, 0.9, 1, 1.1, 1.3].map((share) => base * share),
+});
+const fishedDay: ExposureInput = {
+  lines: Array.from({ length: 12 }, (_, i) => ({ fromS: 600 * i, toS: DAY_S, keys: { lure: `lure ${i % 5}` } })),
+  series: [readAt('speed', 1.2, 40), readAt('temperature', 9, 700), readAt('depth', 12, 90)],
+};
+const struck = Array.from({ length: 200 }, (_, i) => ({ version: i % 3 ? 'a' : 'b', aLines: 4, bLines: 4 }) as const);
+
 type Job = readonly [name: string, askedMs: number, job: (i: number) => unknown];
 
 const JOBS: readonly Job[] = [
@@ -149,6 +188,14 @@ const JOBS: readonly Job[] = [
         tearN: 110,
         clutchN: 20,
       }),
+  ],
+  ['rates of 40 cells', 20, (i) => rates(Array.from({ length: 40 }, (_, k) => rateCell(k, (i + k) % 7)))],
+  ['evidence of a trial of 200 strikes', 20, (i) => trialLive(struck.slice(i % 2))],
+  ['a strike again on another course', 20, (i) => again({ ...strikeAgain, now: { cogRad: (i % 60) / 10 } })],
+  [
+    'hours of 12 lines in 12 h, three instruments',
+    150,
+    (i) => exposure({ ...fishedDay, lines: fishedDay.lines.slice(i % 2) }),
   ],
   ['tow for depth', 2, (i) => tow({ ...towed, speedMps: 0.8 + (i % 40) / 50 })],
   ['tow for depth in layers', 10, (i) => tow({ ...towed, current: layers, speedMps: 0.8 + (i % 40) / 50 })],
@@ -289,6 +336,7 @@ function cellsOfDemo({ events, blocks }: (typeof trolled)[number]): TripCells {
       ],
     }),
     craftName: 'Dunlin',
+    units: bandUnits({ units: 'metric' }),
   });
 }
 

@@ -194,6 +194,7 @@ const ratesModel = model({
           name: z.string(),
           ratePerH: z.number(),
           interval,
+          fullInterval: interval,
           rawPerH: z.number(),
           probabilityBest: z.number().nullable(),
         }),

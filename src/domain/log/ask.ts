@@ -88,7 +88,8 @@ export function askOf(trips: readonly TripCells[], question: Question): Answer {
   const answer = rates(cells);
   const rows = answer.cells.map((cell, i): AnswerRow => {
     const { events, exposureH } = cells[i]!;
-    const { ratePerH, interval, probabilityBest } = cell;
+    const { ratePerH, fullInterval: interval } = cell;
+    const probabilityBest = cells.length > 1 ? cell.probabilityBest : null;
     return { level: own[i]?.level ?? 'other', hours: exposureH, events, ratePerH, interval, probabilityBest };
   });
   return {

@@ -12,6 +12,13 @@ const cells = fc
   })
   .map((all) => all.map(([events, hours], i) => cell(String(i), events, hours)));
 
+/** How many events of a rate of one come in `mean`. */
+function poisson(mean: number, random: () => number): number {
+  let n = -1;
+  for (let t = 0; t < mean; n += 1) t -= Math.log(1 - random());
+  return n;
+}
+
 describe('rates of several cells', () => {
   it('lie between what each saw and what all have in common', () =>
     fc.assert(
@@ -57,6 +64,28 @@ describe('rates of several cells', () => {
   });
   it('of one cell are its own', () =>
     expect(rates([cell('a', 6, 3)]).cells[0]).toMatchObject({ ratePerH: 2, probabilityBest: 1 }));
+  it('of one cell are no surer than its own few events allow', () => {
+    const [low, high] = rates([cell('a', 5, 5)]).cells[0]!.fullInterval;
+    // χ² of 10 and 12 degrees of freedom over twice the hours: the exact Poisson limits are 0.394 and 2.103.
+    expect(low).toBeCloseTo(0.394, 1);
+    expect(high).toBeGreaterThan(1.7);
+    expect(high).toBeLessThan(2.2);
+  });
+  it.each([1, 2, 4, 10])('of %i cells lie within their full intervals about nine times in ten', (count) => {
+    const random = seeded(11 + count);
+    let [within, of] = [0, 0];
+    for (let i = 0; i < 400 / count; i += 1) {
+      // Rates that differ a little, as a Gamma of shape 4: the sum of four exponentials.
+      const truth = Array.from({ length: count }, () => -Math.log(random() * random() * random() * random()) / 4);
+      const found = rates(truth.map((rate, k) => cell(String(k), poisson(5 * rate, random), 5)));
+      for (const [k, { fullInterval }] of found.cells.entries()) {
+        of += 1;
+        if (fullInterval[0] <= truth[k]! && truth[k]! <= fullInterval[1]) within += 1;
+      }
+    }
+    expect(within / of).toBeGreaterThan(0.8);
+    expect(within / of).toBeLessThan(0.97);
+  });
   it.each([
     [[cell('a', -1, 2)], 'cells[0].events'],
     [[cell('a', 1, 2), cell('b', 1, 0)], 'cells[1].exposureH'],

@@ -1,12 +1,22 @@
 import { requireInRange, type Limits } from '../../base/guard';
 import { gammaQuantile, lnGamma } from '../../base/stats';
+import {
+  fullIntervals,
+  GRID,
+  lnLikelihood,
+  middle90,
+  RATE_SHAPE,
+  SHAPES,
+  type Counted,
+  type Gamma,
+} from './full-intervals';
 
 export const RATES_LIMITS = {
   cells: { min: 1, max: 60 },
   events: { min: 0, max: 1e6 },
   exposureH: { min: 0, max: 1e6, exclusiveMin: true },
   /** shape of the prior */
-  shape: { min: 0.3, max: 300 },
+  shape: RATE_SHAPE,
 } as const satisfies Record<string, Limits>;
 
 export interface RateCell {
@@ -22,14 +32,15 @@ export interface Rates {
   readonly cells: readonly {
     readonly name: string;
     readonly ratePerH: number;
-    /** 5 % to 95 %; covers some 87 %, since the shape is taken as known */
+    /** 5 % to 95 % of the posterior, the common rate and the shape taken as known */
     readonly interval: readonly [number, number];
+    /** the same with the common rate and the shape as uncertain as the counts leave them */
+    readonly fullInterval: readonly [number, number];
     readonly rawPerH: number;
     readonly probabilityBest: number | null;
   }[];
 }
 
-const GRID = 60;
 const GOLDEN_STEPS = 40;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 /** Of no event at all: the shape of Jeffreys' prior. */
@@ -62,6 +73,7 @@ export function rates(given: readonly RateCell[]): Rates {
         name,
         ratePerH: 0,
         interval: [0, gammaQuantile(0.95, NO_EVENT_SHAPE, H)],
+        fullInterval: [0, gammaQuantile(0.95, NO_EVENT_SHAPE, H)],
         rawPerH: 0,
         probabilityBest: null,
       })),
@@ -70,6 +82,7 @@ export function rates(given: readonly RateCell[]): Rates {
   const k = likeliestShape(cells, mu);
   const posteriors = cells.map(({ n, H }) => ({ shape: k + n, rate: k / mu + H }));
   const best = chancesToBeBest(posteriors);
+  const full = fullIntervals(cells, mu);
   return {
     outcome: 'ok',
     overallPerH: mu,
@@ -79,7 +92,8 @@ export function rates(given: readonly RateCell[]): Rates {
       return {
         name,
         ratePerH: shape / rate,
-        interval: [gammaQuantile(0.05, shape, rate), gammaQuantile(0.95, shape, rate)],
+        interval: middle90({ shape, rate }),
+        fullInterval: full[i]!,
         rawPerH: n / H,
         probabilityBest: best[i]!,
       };
@@ -87,25 +101,12 @@ export function rates(given: readonly RateCell[]): Rates {
   };
 }
 
-interface Counted {
-  readonly n: number;
-  readonly H: number;
-}
-
 /** The shape in [0.3, 300] at which the counts are likeliest, looked for in ln k: a grid, then golden section. */
 function likeliestShape(cells: readonly Counted[], mu: number): number {
   const { min, max } = RATES_LIMITS.shape;
-  const likelihood = (lnK: number): number => {
-    const k = Math.exp(lnK);
-    return cells.reduce(
-      (sum, { n, H }) =>
-        sum + lnGamma(k + n) - lnGamma(k) + k * Math.log(k / (k + mu * H)) + n * Math.log((mu * H) / (k + mu * H)),
-      0,
-    );
-  };
-  const step = (Math.log(max) - Math.log(min)) / GRID;
-  const at = (i: number) => Math.log(min) + Math.min(GRID, Math.max(0, i)) * step;
-  const values = Array.from({ length: GRID + 1 }, (_, i) => likelihood(at(i)));
+  const likelihood = (lnK: number) => lnLikelihood(cells, mu, Math.exp(lnK));
+  const at = (i: number) => Math.log(SHAPES[Math.min(GRID, Math.max(0, i))]!);
+  const values = SHAPES.map((k) => lnLikelihood(cells, mu, k));
   const peak = values.indexOf(Math.max(...values));
   let [lo, hi] = [at(peak - 1), at(peak + 1)];
   for (let i = 0; i < GOLDEN_STEPS; i += 1) {
@@ -116,11 +117,6 @@ function likeliestShape(cells: readonly Counted[], mu: number): number {
   return Math.min(max, Math.max(min, Math.exp((lo + hi) / 2)));
 }
 
-interface Gamma {
-  readonly shape: number;
-  readonly rate: number;
-}
-
 function chancesToBeBest(posteriors: readonly Gamma[]): readonly number[] {
   if (posteriors.length === 1) return [1];
   const lo = Math.min(
@@ -128,25 +124,34 @@ function chancesToBeBest(posteriors: readonly Gamma[]): readonly number[] {
   );
   const hi = Math.max(...posteriors.map(({ shape, rate }) => Math.log((shape + 9 * Math.sqrt(shape) + 25) / rate)));
   const step = (hi - lo) / (POINTS - 1);
+  const lnX = Float64Array.from({ length: POINTS }, (_, i) => lo + i * step);
+  const X = lnX.map(Math.exp);
   const masses = posteriors.map(({ shape, rate }) => {
     const constant = shape * Math.log(rate) - lnGamma(shape);
-    const mass = Float64Array.from({ length: POINTS }, (_, i) => {
-      const x = lo + i * step;
-      return step * Math.exp(constant + shape * x - rate * Math.exp(x));
-    });
-    const whole = mass.reduce((sum, value) => sum + value, 0);
-    return mass.map((value) => value / whole);
+    const mass = new Float64Array(POINTS);
+    let whole = 0;
+    for (let i = 0; i < POINTS; i += 1) {
+      mass[i] = Math.exp(constant + shape * lnX[i]! - rate * X[i]!);
+      whole += mass[i]!;
+    }
+    for (let i = 0; i < POINTS; i += 1) mass[i]! /= whole;
+    return mass;
   });
-  const below = masses.map(() => 0);
-  const best = masses.map(() => 0);
+  const count = posteriors.length;
+  const below = new Float64Array(count);
+  const best = Array.from(posteriors, () => 0);
+  const chance = new Float64Array(count);
+  // Behind a cell's place: the chance that all from it on lie below this rate.
+  const after = new Float64Array(count + 1).fill(1);
   for (let i = 0; i < POINTS; i += 1) {
     // Of a point's own mass half lies below it.
-    const F = masses.map((mass, j) => below[j]! + mass[i]! / 2);
-    for (const [j, mass] of masses.entries()) {
-      let others = mass[i]!;
-      if (others > 0) for (const [l, value] of F.entries()) if (l !== j) others *= value;
-      best[j]! += others;
-      below[j]! += mass[i]!;
+    for (let j = 0; j < count; j += 1) chance[j] = below[j]! + masses[j]![i]! / 2;
+    for (let j = count - 1; j >= 0; j -= 1) after[j] = after[j + 1]! * chance[j]!;
+    let before = 1;
+    for (let j = 0; j < count; j += 1) {
+      best[j]! += masses[j]![i]! * before * after[j + 1]!;
+      before *= chance[j]!;
+      below[j]! += masses[j]![i]!;
     }
   }
   return best;
