@@ -76,7 +76,7 @@ describe('the log of the demo', () => {
     getLogAsk = await started();
     expect((await getLogAsk({ by: 'nonsense', depth: ['x', '3'] })).question).toMatchObject({
       by: 'lure',
-      only: [{ dimension: 'depth', levels: [3] }],
+      only: [{ dimension: 'depth', levels: [1] }],
     });
   });
 

@@ -56,10 +56,14 @@ function firstNotBefore(starts: readonly number[], atS: number): number {
 export async function findKeptCells(
   db: Db | Tx,
   benchId: BenchId,
+  units: string,
   tripIds: readonly TripId[],
 ): Promise<ReadonlyMap<TripId, { readonly madeOf: string; readonly text: string }>> {
   const wanted = new Set(tripIds);
-  const rows = await db.select().from(tripCells).where(eq(tripCells.benchId, benchId));
+  const rows = await db
+    .select()
+    .from(tripCells)
+    .where(and(eq(tripCells.benchId, benchId), eq(tripCells.units, units)));
   return new Map(
     rows.flatMap(({ tripId, madeOf, body }) => {
       if (!wanted.has(tripId)) return [];
@@ -78,10 +82,16 @@ export async function findKeptCells(
 export async function keepCells(
   db: Db | Tx,
   benchId: BenchId,
-  { tripId, madeOf, text }: { readonly tripId: TripId; readonly madeOf: string; readonly text: string },
+  {
+    text,
+    ...kept
+  }: { readonly tripId: TripId; readonly units: string; readonly madeOf: string; readonly text: string },
 ): Promise<void> {
   const body = deflateSync(Buffer.from(text));
-  await db.insert(tripCells).values({ benchId, tripId, madeOf, body }).onDuplicateKeyUpdate({ set: { madeOf, body } });
+  await db
+    .insert(tripCells)
+    .values({ benchId, ...kept, body })
+    .onDuplicateKeyUpdate({ set: { madeOf: kept.madeOf, body } });
 }
 
 /** Keeps a photo; the same id again changes nothing. */

@@ -13,9 +13,11 @@ export const tripCells = mysqlTable(
       .notNull()
       .references(() => bench.id),
     tripId: idColumn<TripId>('trip_id').notNull(),
+    /** in which units their bands are round */
+    units: varchar('units', { length: 40 }).notNull(),
     /** of what they were worked out; another one means: anew */
     madeOf: varchar('made_of', { length: 160 }).notNull(),
     body: bytes('body').notNull(),
   },
-  (table) => [primaryKey({ columns: [table.benchId, table.tripId] })],
+  (table) => [primaryKey({ columns: [table.benchId, table.tripId, table.units] })],
 );

@@ -38,11 +38,9 @@ export function seriesOf(
       tS.splice(at < 0 ? tS.length : at, 0, atS);
       values.splice(at < 0 ? values.length : at, 0, value);
     }
-  return { of: (channel) => withLast(tracks.get(channel)) };
+  const read = new Map([...tracks].map(([channel, track]) => [channel, { ...track, readS: track.tS.at(-1) ?? null }]));
+  return { of: (channel) => read.get(channel) ?? NOTHING };
 }
-
-const withLast = (track: { readonly tS: number[]; readonly values: number[] } | undefined): Track =>
-  track && track.tS.length > 0 ? { ...track, readS: track.tS.at(-1)! } : NOTHING;
 
 /** Between two points further apart in time the boat was somewhere else meanwhile [s]. */
 const GAP_S = 120;
@@ -107,11 +105,17 @@ export function stepped(
 }
 
 /** What was read, as the sensors' runs say that it is meant. */
-export const correctedSeries = (series: Series, helm: Pick<Helm, 'calibrations'> | null): Series => ({
-  of: (channel) => {
-    const track = series.of(channel);
-    return helm && calibrationOf(helm, channel)
-      ? { ...track, values: track.values.map((value) => corrected(helm, channel, value)) }
-      : track;
-  },
-});
+export function correctedSeries(series: Series, helm: Pick<Helm, 'calibrations'> | null): Series {
+  const meant = new Map<ChannelName, Track>();
+  return {
+    of: (channel) => {
+      if (!helm || !calibrationOf(helm, channel)) return series.of(channel);
+      const before = meant.get(channel);
+      if (before) return before;
+      const { values, ...track } = series.of(channel);
+      const now = { ...track, values: values.map((value) => corrected(helm, channel, value)) };
+      meant.set(channel, now);
+      return now;
+    },
+  };
+}

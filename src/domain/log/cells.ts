@@ -1,9 +1,18 @@
 import { exposure, type BandSeries } from '@/core/afloat';
 import { lightAt, moonAt, noonS, sunHeightRad } from '@/core/decide';
+import { firstFrom } from '../helm/tracks';
 import { dayOfYear } from '../plan/hours';
 import { turnBetween } from '../instruments/direction';
 import { stepped, type Series } from './block-series';
-import { BAND_DIMENSIONS, BAND_NAMES, WORD_DIMENSIONS, type BandDimension, type WordDimension } from './dimensions';
+import {
+  BAND_DIMENSIONS,
+  BAND_NAMES,
+  bandEdges,
+  WORD_DIMENSIONS,
+  type BandDimension,
+  type BandUnits,
+  type WordDimension,
+} from './dimensions';
 import { lineOf, stretchesByTurn, type TurnedStretch } from './stretches-by-turn';
 import { TIDES } from './event-choices';
 import { depthAtSpeed, speedTrend, thenAt, turnPlace } from './then-at';
@@ -25,6 +34,7 @@ export interface CellsOptions {
   readonly series: Series;
   readonly gear: (gear: Gear) => GearKnown;
   readonly craftName: string;
+  readonly units: BandUnits;
 }
 
 /** What happened in a cell. */
@@ -102,7 +112,7 @@ function seriesFor(
   trip: Trip,
   stretches: readonly TurnedStretch[],
   known: readonly GearKnown[],
-  { series, untilS }: CellsOptions,
+  { series, untilS, units }: CellsOptions,
 ): readonly BandSeries[] {
   const startS = Math.min(untilS, ...stretches.map(({ stretch }) => stretch.fromS));
   const band = (
@@ -114,7 +124,7 @@ function seriesFor(
     name,
     tS,
     values,
-    edges: BAND_DIMENSIONS[name].edges,
+    edges: bandEdges(name, units),
     ...more,
   });
   const of = (channel: Parameters<Series['of']>[0]) => stepped(series.of(channel), STEP_S);
@@ -184,14 +194,18 @@ function seriesFor(
   ];
   const own = stretches.flatMap(({ stretch }, line): BandSeries[] => {
     const { depthsAt, xM } = known[line]!;
+    // From the last reading before it, which still holds when it begins, to one at its end: strikes fall there too.
+    const during = (tS: readonly number[]) =>
+      [Math.max(0, firstFrom(tS, stretch.fromS) - 1), firstFrom(tS, (stretch.toS ?? untilS) + 1e-6)] as const;
+    const [boatAt, tickAt] = [during(boat.tS), during(ticks)];
     return [
       ...(depthsAt.length === 0
         ? []
         : [
             band(
               'depth',
-              boat.tS,
-              boat.values.map((mps) => depthAtSpeed(depthsAt, mps)),
+              boat.tS.slice(...boatAt),
+              boat.values.slice(...boatAt).map((mps) => depthAtSpeed(depthsAt, mps)),
               { line },
             ),
           ]),
@@ -201,10 +215,12 @@ function seriesFor(
         : [
             band(
               'turn',
-              ticks,
-              then.map((each) =>
-                typeof each?.turnRadPerS === 'number' ? levelOf('turn', turnPlace(each.turnRadPerS, xM)) : null,
-              ),
+              ticks.slice(...tickAt),
+              then
+                .slice(...tickAt)
+                .map((each) =>
+                  typeof each?.turnRadPerS === 'number' ? levelOf('turn', turnPlace(each.turnRadPerS, xM)) : null,
+                ),
               { line },
             ),
           ]),

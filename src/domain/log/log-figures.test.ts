@@ -6,12 +6,13 @@ import { runRig, tipHeightM } from '@/core/rig';
 import { flowAt, lengthOf, minus, tipAt } from '@/core/afloat';
 import type { RodPart } from '@/core/tackle';
 import { alongCurrent } from '../helm/current-here';
+import type { Helm } from '../helm/helm';
 import { setupIdSchema } from '../ids';
 import { isProblem, placedRod } from '../spread/on-boat';
 import { ordersOf } from './again';
 import { askOf, levelsIn } from './ask';
-import { seriesOf, stepped } from './block-series';
-import { cellsOf, type GearKnown } from './cells';
+import { correctedSeries, seriesOf, stepped } from './block-series';
+import { cellsOf, type CellsOptions, type GearKnown } from './cells';
 import { fishedSpread, gearOf } from './planned';
 import { overLimits } from './kept-limits';
 import { sharesOf } from './shares';
@@ -34,7 +35,7 @@ const known: GearKnown = {
     { speedMps: 2, depthM: 5 },
   ],
 };
-const cells = cellsOf(trip, {
+const made: CellsOptions = {
   untilS,
   series,
   gear: (gear) => ({
@@ -42,7 +43,9 @@ const cells = cellsOf(trip, {
     words: { ...known.words, lure: gear.setupId, colour: gear.changed.colour?.name ?? '' },
   }),
   craftName: 'Dunlin',
-});
+  units: { depth: 'm', distance: 'm', speed: 'm/s', temperature: '°C' },
+};
+const cells = cellsOf(trip, made);
 const ask = (more: Partial<Parameters<typeof askOf>[1]> = {}) =>
   askOf([cells], { by: 'lure', counted: 'strikes', only: [], withDoubtful: false, ...more });
 
@@ -73,6 +76,16 @@ describe('what was true at a strike', () => {
     expect(thenAt(typed, 1050)).toMatchObject({ probeC: 8, waterMps: 1 });
     expect(thenAt(typed, 2500)).toMatchObject({ probeC: 8, waterMps: null });
     expect(thenAt(typed, 900)).toBeNull();
+  });
+  it('is read through the sensors’ runs, each channel once', () => {
+    const meant = correctedSeries(series, {
+      calibrations: [{ sensor: 'probeMps', scale: 1.1, offsetMps: 0.05 }] as unknown as Helm['calibrations'],
+    });
+    const [read, said] = [series.of('probeMps').values, meant.of('probeMps').values];
+    expect(said[10]).toBeCloseTo(1.1 * read[10]! + 0.05, 12);
+    expect(meant.of('probeMps')).toBe(meant.of('probeMps'));
+    expect(meant.of('probeC')).toBe(series.of('probeC'));
+    expect(correctedSeries(series, null).of('probeMps')).toBe(series.of('probeMps'));
   });
   it('a line is inside of a turn to its own side, and a change of speed has a floor', () => {
     expect([turnPlace(0.05, 1), turnPlace(0.05, -1), turnPlace(0.001, 1), turnPlace(0.05, 0)]).toEqual([
@@ -115,6 +128,13 @@ describe('hours in cells', () => {
     expect(cells.counts.flurries.reduce((a, b) => a + b, 0)).toBeLessThanOrEqual(
       new Set(trip.strikes.map(({ flurry }) => flurry)).size,
     );
+  });
+  it('come to the same hours and strikes in whatever units their bands are round', () => {
+    const sums = (of: typeof cells) => [of.seconds, of.counts.strikes].map((each) => each.reduce((a, b) => a + b, 0));
+    const inFeet = cellsOf(trip, { ...made, units: { depth: 'ft', distance: 'ft', speed: 'kn', temperature: '°F' } });
+    const [[hours, strikes], [before, counted]] = [sums(inFeet), sums(cells)] as const;
+    expect(Math.abs(hours! - before!)).toBeLessThan(inFeet.rows + cells.rows);
+    expect([strikes, inFeet.apart]).toEqual([counted, cells.apart]);
   });
   it('know depth, turn, pass, light and the colour that was changed to', () => {
     for (const name of ['depth', 'turn', 'pass', 'light', 'hour', 'moon', 'wind', 'current'] as const)

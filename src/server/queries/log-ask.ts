@@ -1,6 +1,9 @@
 import 'server-only';
-import { askOf, isCounted, isDimension, levelsIn, type Answer, type Level, type Question } from '@/domain/log/ask';
-import { BAND_DIMENSIONS, DIMENSIONS, type BandDimension, type Dimension } from '@/domain/log/dimensions';
+import { askOf, levelsIn, type Answer, type Level, type Question } from '@/domain/log/ask';
+import { DIMENSIONS, type Dimension } from '@/domain/log/dimensions';
+import { questionOf } from '@/domain/log/question-address';
+import { bandUnits } from '@/i18n/band-units';
+import { currentPreferences } from '@/i18n/server';
 import { database } from '../database';
 import { pageQuery } from '../page-query';
 import { cellsOfTrips } from '../trips/kept-cells';
@@ -15,35 +18,12 @@ export interface LogAsk {
   readonly levels: Readonly<Record<Dimension, readonly Level[]>>;
 }
 
-type Asked = Readonly<Record<string, string | string[] | undefined>>;
-
-/** The question of an address: `by`, `count`, `doubtful`, and any dimension with the levels that it is narrowed to. */
-export function questionOf(asked: Asked): Question {
-  const one = (name: string) => (typeof asked[name] === 'string' ? asked[name] : '');
-  const [by, counted] = [one('by'), one('count')];
-  return {
-    by: isDimension(by) ? by : 'lure',
-    counted: isCounted(counted) ? counted : 'strikes',
-    withDoubtful: one('doubtful') === 'yes',
-    only: DIMENSIONS.flatMap((dimension) => {
-      const given = [asked[dimension] ?? []].flat().filter((text) => text !== '');
-      const levels = given.flatMap((text): Level[] => {
-        if (!Object.hasOwn(BAND_DIMENSIONS, dimension)) return [text];
-        const band = Number(text);
-        return Number.isInteger(band) && band >= 0 && band <= BAND_DIMENSIONS[dimension as BandDimension].edges.length
-          ? [band]
-          : [];
-      });
-      return levels.length > 0 ? [{ dimension, levels }] : [];
-    }),
-  };
-}
-
 /** What all trips say together. */
-export const getLogAsk = (asked: Asked): Promise<LogAsk> =>
+export const getLogAsk = (asked: Parameters<typeof questionOf>[0]): Promise<LogAsk> =>
   pageQuery('log', async (_, benchId) => {
-    const question = questionOf(asked);
-    const trips = [...(await cellsOfTrips(database(), benchId)).values()];
+    const units = bandUnits(await currentPreferences());
+    const question = questionOf(asked, units);
+    const trips = [...(await cellsOfTrips(database(), benchId, units)).values()];
     const answer = askOf(trips, question);
     return {
       question,

@@ -13,6 +13,8 @@ import { planKept, type PlanKept } from '@/domain/trials/plan-kept';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { towPointsOf } from '@/domain/spread/tow-points';
+import { bandUnits } from '@/i18n/band-units';
+import { currentPreferences } from '@/i18n/server';
 import { logFailure } from '../log';
 import { pageQuery } from '../page-query';
 import { cellsOfTrips } from '../trips/kept-cells';
@@ -170,7 +172,7 @@ function changedTo(trips: readonly TriedTrip[], what: 'lure' | 'colour' | 'leade
 
 /** From the hours of all trips: what an hour of a line brings, how long a day is, and how many lines fish at once. */
 async function ownRate(db: Db, benchId: BenchId, trips: readonly TriedTrip[]): Promise<OwnRate> {
-  const cells = [...(await cellsOfTrips(db, benchId)).values()];
+  const cells = [...(await cellsOfTrips(db, benchId, bandUnits(await currentPreferences()))).values()];
   const { hours, events } = askOf(cells, { by: 'water', counted: 'flurries', only: [], withDoubtful: false });
   const fished = trips.filter(({ trip }) => trip.stretches.length > 0);
   const days = fished.map(({ trip, untilS }) => {

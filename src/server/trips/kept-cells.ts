@@ -6,22 +6,28 @@ import { keepNewest } from '@/domain/keep-newest';
 import type { BenchId, TripId } from '@/domain/ids';
 import { correctedSeries, seriesOf } from '@/domain/log/block-series';
 import { cellsOf, type TripCells } from '@/domain/log/cells';
+import type { BandUnits } from '@/domain/log/dimensions';
 import { tripOf, type Trip } from '@/domain/log/trip';
 import { gearKnown, helmOfTrip, tripContext, type TripContext } from './gear-known';
 
 /** Grows whenever cells are made otherwise. */
-const CELLS_VERSION = 3;
+const CELLS_VERSION = 4;
 
 /** Opened once, a trip's cells stay in memory: questions come in rows. */
 const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells }>();
 const MOST_IN_MEMORY = 500;
 
-/** The cells of every trip of a bench, worked out where they are missing or entries came since. */
-export async function cellsOfTrips(db: Db, benchId: BenchId): Promise<ReadonlyMap<TripId, TripCells>> {
+/** The cells of every trip of a bench in a reader's units, worked out where they are missing or entries came since. */
+export async function cellsOfTrips(
+  db: Db,
+  benchId: BenchId,
+  bandUnits: BandUnits,
+): Promise<ReadonlyMap<TripId, TripCells>> {
+  const units = Object.values(bandUnits).join(' ');
   const wanted = await tripsMadeOf(db, benchId);
   const found = new Map<TripId, TripCells>();
   const missing: TripId[] = [];
-  const key = (tripId: TripId) => `${benchId} ${tripId}`;
+  const key = (tripId: TripId) => `${benchId} ${tripId} ${units}`;
   // A new run of a sensor changes what its readings meant.
   const helms = await helmRepo.list(db, benchId);
   const calibrated = createHash('sha256')
@@ -36,7 +42,7 @@ export async function cellsOfTrips(db: Db, benchId: BenchId): Promise<ReadonlyMa
     else missing.push(tripId);
   }
   if (missing.length === 0) return found;
-  const kept = await findKeptCells(db, benchId, missing);
+  const kept = await findKeptCells(db, benchId, units, missing);
   let context: TripContext | null = null;
   for (const tripId of missing) {
     const own = kept.get(tripId);
@@ -44,8 +50,8 @@ export async function cellsOfTrips(db: Db, benchId: BenchId): Promise<ReadonlyMa
     let cells = own?.madeOf === madeOf ? opened(own.text) : null;
     if (!cells) {
       context ??= await tripContext(db, benchId);
-      cells = await cellsNow(db, benchId, tripId, context);
-      await keepCells(db, benchId, { tripId, madeOf, text: JSON.stringify(cells) });
+      cells = await cellsNow(db, benchId, tripId, context, bandUnits);
+      await keepCells(db, benchId, { tripId, units, madeOf, text: JSON.stringify(cells) });
     }
     found.set(tripId, cells);
     keepNewest(inMemory, key(tripId), { madeOf, cells }, MOST_IN_MEMORY);
@@ -61,7 +67,13 @@ function opened(text: string): TripCells | null {
   }
 }
 
-async function cellsNow(db: Db, benchId: BenchId, tripId: TripId, context: TripContext): Promise<TripCells> {
+async function cellsNow(
+  db: Db,
+  benchId: BenchId,
+  tripId: TripId,
+  context: TripContext,
+  units: BandUnits,
+): Promise<TripCells> {
   const { rows } = await listTripEvents(db, benchId, tripId);
   const trip = tripOf(rows);
   const span = spanOf(trip, rows);
@@ -71,6 +83,7 @@ async function cellsNow(db: Db, benchId: BenchId, tripId: TripId, context: TripC
     series: correctedSeries(seriesOf(blocks, trip), helmOfTrip(context, trip)),
     gear: await gearKnown(db, benchId, trip, context),
     craftName: context.house.crafts.find(({ id }) => id === trip.opened?.craftId)?.name ?? '',
+    units,
   });
 }
 

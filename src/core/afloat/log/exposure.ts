@@ -74,7 +74,7 @@ export function exposure({ lines, series = [], events = [] }: ExposureInput): Ex
       let cell = found.get(code);
       if (!cell) {
         const key = `${pooled} ${bands.join(' ')}`;
-        cell = cells.get(key) ?? { keys: line.keys, bands, seconds: 0, events: {}, atS, line: i };
+        cell = cells.get(key) ?? { keys: line.keys, bands: [...bands], seconds: 0, events: {}, atS, line: i };
         cells.set(key, cell);
         found.set(code, cell);
       }
@@ -119,7 +119,10 @@ interface Filling {
 /** Bands as one number, or as a text where there are too many of them for one. */
 function codeOf(bands: readonly (number | null)[], radices: readonly number[]): number | string {
   let code = 0;
-  for (const [k, band] of bands.entries()) code = code * radices[k]! + (band === null ? 0 : band + 1);
+  for (let k = 0; k < bands.length; k += 1) {
+    const band = bands[k] ?? -1;
+    code = code * radices[k]! + band + 1;
+  }
   return code <= Number.MAX_SAFE_INTEGER ? code : bands.join(' ');
 }
 
@@ -142,48 +145,48 @@ function spansOf({ tS, values, edges, holdS = HOLD_S }: BandSeries): Spans {
   };
   tS.forEach((t, i) => {
     const value = values[i]!;
-    put(t, value === null ? null : bandOf(value, edges));
+    put(t, value === null ? null : countUpTo(edges, value));
     const nextS = tS[i + 1] ?? Infinity;
     if (nextS - t > holdS) put(t + holdS, null);
   });
   return { fromS, band };
 }
 
-/** 0 below the first edge, k from the k-th edge on. */
-function bandOf(value: number, edges: readonly number[]): number {
-  const above = edges.findIndex((edge) => value < edge);
-  return above < 0 ? edges.length : above;
-}
-
 /** The last span that has begun; −1 before the first. */
-function indexAt({ fromS }: Spans, tS: number): number {
-  let [lo, hi] = [0, fromS.length];
+const indexAt = ({ fromS }: Spans, tS: number): number => countUpTo(fromS, tS) - 1;
+
+/** How many of rising numbers are at most `value`. */
+function countUpTo(rising: readonly number[], value: number): number {
+  let [lo, hi] = [0, rising.length];
   while (lo < hi) {
     const middle = (lo + hi) >> 1;
-    if (fromS[middle]! <= tS) lo = middle + 1;
+    if (rising[middle]! <= value) lo = middle + 1;
     else hi = middle;
   }
-  return lo - 1;
+  return lo;
 }
 
 const bandAt = (spans: Spans, tS: number): number | null => spans.band[indexAt(spans, tS)] ?? null;
 
-/** Every piece of a line's time in which no band changes. */
+/** Every piece of a line's time in which no band changes; `bands` is overwritten by the next one. */
 function walk(
   spans: readonly Spans[],
   { fromS, toS }: FishingLine,
   each: (fromS: number, toS: number, bands: readonly (number | null)[]) => void,
 ): void {
   const at = spans.map((span) => indexAt(span, fromS));
+  const bands = spans.map(({ band }, k) => band[at[k]!] ?? null);
+  const ends = spans.map((span, k) => span.fromS[at[k]! + 1] ?? Infinity);
   for (let t = fromS; t < toS;) {
-    let nextS = toS;
-    for (const [k, { fromS: begins }] of spans.entries()) nextS = Math.min(nextS, begins[at[k]! + 1] ?? Infinity);
-    each(
-      t,
-      nextS,
-      spans.map(({ band }, k) => band[at[k]!] ?? null),
-    );
-    for (const [k, { fromS: begins }] of spans.entries()) if (begins[at[k]! + 1] === nextS) at[k]! += 1;
+    const nextS = Math.min(toS, ...ends);
+    each(t, nextS, bands);
+    for (let k = 0; k < spans.length; k += 1) {
+      if (ends[k] !== nextS) continue;
+      const { fromS: begins, band } = spans[k]!;
+      at[k]! += 1;
+      bands[k] = band[at[k]!]!;
+      ends[k] = begins[at[k]! + 1] ?? Infinity;
+    }
     t = nextS;
   }
 }

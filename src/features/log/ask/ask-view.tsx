@@ -4,6 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
 import type { Level } from '@/domain/log/ask';
 import { COUNTED, DIMENSIONS, type Dimension } from '@/domain/log/dimensions';
+import { addressOf } from '@/domain/log/question-address';
+import { bandUnits } from '@/i18n/band-units';
 import { useI18n } from '@/i18n/client';
 import type { LogAsk } from '@/server/queries/log-ask';
 import { ChoiceField } from '@/ui/choice-field';
@@ -14,12 +16,13 @@ import { RateRows } from './rate-rows';
 /** What all trips say together: a rate never stands without how little it knows. */
 export function AskView({ ask }: { readonly ask: LogAsk }) {
   const i18n = useI18n();
-  const { t, number } = i18n;
+  const { t, number, preferences } = i18n;
+  const units = bandUnits(preferences);
   const router = useRouter();
   const [busy, start] = useTransition();
   const { question, answer, flurries } = ask;
   const go = (changed: Partial<typeof question>) =>
-    start(() => router.push(addressOf({ ...question, ...changed }), { scroll: false }));
+    start(() => router.push(`/log/ask?${addressOf({ ...question, ...changed }, units)}`, { scroll: false }));
   const narrowed = new Set(question.only.map(({ dimension }) => dimension));
   const withFilter = (dimension: Dimension, levels: readonly Level[]) => [
     ...question.only.filter((each) => each.dimension !== dimension),
@@ -81,7 +84,7 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
           {question.only.map(({ dimension, levels }) => (
             <li key={dimension} className="flex flex-wrap items-center gap-1.5 border-t border-faint pt-1">
               <span className="narrow w-[150px] text-[14px] font-semibold">{t(`log.dimension.${dimension}`)}</span>
-              {[...new Set([...ask.levels[dimension], ...levels])].map((level) => {
+              {inOrder(ask.levels[dimension], levels).map((level) => {
                 const isOn = levels.includes(level);
                 return (
                   <button
@@ -148,9 +151,6 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
   );
 }
 
-function addressOf({ by, counted, withDoubtful, only }: LogAsk['question']): string {
-  const asked = new URLSearchParams({ by, count: counted });
-  if (withDoubtful) asked.set('doubtful', 'yes');
-  for (const { dimension, levels } of only) for (const level of levels) asked.append(dimension, String(level));
-  return `/log/ask?${asked}`;
-}
+/** What can be chosen and what was: bands by their place, words as they come. */
+const inOrder = (known: readonly Level[], chosen: readonly Level[]): readonly Level[] =>
+  [...new Set([...known, ...chosen])].sort((a, b) => (typeof a === 'number' && typeof b === 'number' ? a - b : 0));
