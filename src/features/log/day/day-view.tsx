@@ -92,7 +92,7 @@ export function DayView({
           {overText(i18n, each)}
         </p>
       ))}
-      <div className="grid gap-2 px-2 lg:grid-cols-[minmax(0,5fr)_minmax(0,3fr)]">
+      <div className="grid gap-2 px-2 lg:grid-cols-[minmax(0,5fr)_minmax(0,3fr)] print:grid-cols-[minmax(0,5fr)_minmax(0,3fr)]">
         <section className="border border-ink bg-sheet">
           <div className="flex items-end justify-between gap-3 border-b border-faint px-2 py-1 print:hidden">
             <ChoiceField
@@ -150,7 +150,7 @@ export function DayView({
           )}
         </section>
       </div>
-      <section className="mx-2 border border-ink bg-sheet px-2 py-1">
+      <section className="mx-2 break-inside-avoid border border-ink bg-sheet px-2 py-1">
         <TimeLines day={day} points={points} atS={atS} chosen={chosen} onAt={setAtS} onStrike={strike} />
       </section>
       <StrikeTable strikes={day.strikes} numberOf={numberOf} chosen={chosen} onChoose={strike} />
