@@ -36,7 +36,13 @@ const put = async (query: string, body: string) => {
 /** The application as it starts: it remembers nothing. */
 async function started() {
   vi.resetModules();
-  return (await import('@/server/queries/log-ask')).getLogAsk;
+  const { getLogAsk } = await import('@/server/queries/log-ask');
+  return async (asked: Parameters<typeof getLogAsk>[0]) => {
+    for (;;) {
+      const answer = await getLogAsk(asked);
+      if (answer.left === 0) return answer;
+    }
+  };
 }
 
 describe('the log of the demo', () => {
@@ -78,6 +84,25 @@ describe('the log of the demo', () => {
       by: 'lure',
       only: [{ dimension: 'depth', levels: [1] }],
     });
+  });
+
+  it('works out some trips at a time where many are missing, and says how many are left', async () => {
+    const units = { depth: 'ft', distance: 'ft', speed: 'mph', temperature: '°F' } as const;
+    vi.resetModules();
+    const { cellsOfTrips } = await import('@/server/trips/kept-cells');
+    const counts = [];
+    for (let i = 0; i < 6; i += 1) {
+      const { cells, left } = await cellsOfTrips(db, demoBenchId, units, 0);
+      counts.push([cells.length, left]);
+    }
+    expect(counts).toEqual([
+      [1, 4],
+      [2, 3],
+      [3, 2],
+      [4, 1],
+      [5, 0],
+      [5, 0],
+    ]);
   });
 
   it('goes out as JSON and comes in again as it was, told entry by entry, and twice is once', async () => {

@@ -6,6 +6,7 @@ import { open, reload } from './page';
 
 beforeAll(demoBench);
 
+const workedOut = () => waitFor(() => expect(screen.getByTestId('log-ask')).toHaveAttribute('aria-busy', 'false'));
 const rows = () =>
   within(screen.getByTestId('rates'))
     .getAllByRole('rowheader')
@@ -15,6 +16,7 @@ const edgesIn = (text: string) => [...text.matchAll(/\d+(\.\d)?/g)].map(([edge])
 test('bands are round in the reader’s units, and a question keeps its place when they change', async () => {
   asked.jar.set('units', 'customary');
   const user = await open('/log/ask?by=depth');
+  await workedOut();
   expect(rows().length).toBeGreaterThan(3);
   for (const row of rows()) {
     expect(row).toMatch(/ ft$/);
@@ -34,5 +36,6 @@ test('bands are round in the reader’s units, and a question keeps its place wh
   await waitFor(() => expect(pressed().map((each) => each.textContent)).toEqual(['15–20 ft']));
   asked.jar.set('units', 'metric');
   await reload();
+  await workedOut();
   expect(pressed().map((each) => each.textContent)).toEqual(['4–6 m']);
 });

@@ -14,22 +14,28 @@ export interface LogAsk {
   /** the same, flurries counted once */
   readonly flurries: Answer;
   readonly trips: number;
+  /** so many more are still to be worked out: ask again */
+  readonly left: number;
   /** what each dimension could be narrowed to */
   readonly levels: Readonly<Record<Dimension, readonly Level[]>>;
 }
 
-/** What all trips say together. */
+/** An answer out of fewer trips now is better than one out of all of them in a minute [ms]. */
+const WITHIN_MS = 1500;
+
+/** What all trips say together, as far as they are worked out. */
 export const getLogAsk = (asked: Parameters<typeof questionOf>[0]): Promise<LogAsk> =>
   pageQuery('log', async (_, benchId) => {
     const units = bandUnits(await currentPreferences());
     const question = questionOf(asked, units);
-    const trips = [...(await cellsOfTrips(database(), benchId, units)).values()];
+    const { cells: trips, left } = await cellsOfTrips(database(), benchId, units, WITHIN_MS);
     const answer = askOf(trips, question);
     return {
       question,
       answer,
       flurries: question.counted === 'strikes' ? askOf(trips, { ...question, counted: 'flurries' }) : answer,
       trips: trips.length,
+      left,
       levels: Object.fromEntries(DIMENSIONS.map((name) => [name, levelsIn(trips, name)])) as LogAsk['levels'],
     };
   });

@@ -172,7 +172,7 @@ function changedTo(trips: readonly TriedTrip[], what: 'lure' | 'colour' | 'leade
 
 /** From the hours of all trips: what an hour of a line brings, how long a day is, and how many lines fish at once. */
 async function ownRate(db: Db, benchId: BenchId, trips: readonly TriedTrip[]): Promise<OwnRate> {
-  const cells = [...(await cellsOfTrips(db, benchId, bandUnits(await currentPreferences()))).values()];
+  const { cells } = await cellsOfTrips(db, benchId, bandUnits(await currentPreferences()), Infinity);
   const { hours, events } = askOf(cells, { by: 'water', counted: 'flurries', only: [], withDoubtful: false });
   const fished = trips.filter(({ trip }) => trip.stretches.length > 0);
   const days = fished.map(({ trip, untilS }) => {

@@ -17,15 +17,22 @@ const CELLS_VERSION = 4;
 const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells }>();
 const MOST_IN_MEMORY = 500;
 
-/** The cells of every trip of a bench in a reader's units, worked out where they are missing or entries came since. */
+/**
+ * The cells of every trip of a bench in a reader's units, worked out where they are missing or entries came since: at least one,
+ * and no other once so many milliseconds are over, since a reader of other units or a new core may find hundreds missing.
+ *
+ * @returns `left`: how many trips are still to be worked out
+ */
 export async function cellsOfTrips(
   db: Db,
   benchId: BenchId,
   bandUnits: BandUnits,
-): Promise<ReadonlyMap<TripId, TripCells>> {
+  withinMs: number,
+): Promise<{ readonly cells: readonly TripCells[]; readonly left: number }> {
+  const startMs = performance.now();
   const units = Object.values(bandUnits).join(' ');
   const wanted = await tripsMadeOf(db, benchId);
-  const found = new Map<TripId, TripCells>();
+  const found: TripCells[] = [];
   const missing: TripId[] = [];
   const key = (tripId: TripId) => `${benchId} ${tripId} ${units}`;
   // A new run of a sensor changes what its readings meant.
@@ -38,25 +45,30 @@ export async function cellsOfTrips(
     `${CELLS_VERSION} ${process.env['CORE_HASH']?.slice(0, 12) ?? ''} ${calibrated} ${wanted.get(tripId)}`;
   for (const tripId of wanted.keys()) {
     const own = inMemory.get(key(tripId));
-    if (own?.madeOf === made(tripId)) found.set(tripId, own.cells);
+    if (own?.madeOf === made(tripId)) found.push(own.cells);
     else missing.push(tripId);
   }
-  if (missing.length === 0) return found;
+  if (missing.length === 0) return { cells: found, left: 0 };
   const kept = await findKeptCells(db, benchId, units, missing);
   let context: TripContext | null = null;
+  let left = 0;
   for (const tripId of missing) {
     const own = kept.get(tripId);
     const madeOf = made(tripId);
     let cells = own?.madeOf === madeOf ? opened(own.text) : null;
     if (!cells) {
+      if (context && performance.now() - startMs > withinMs) {
+        left += 1;
+        continue;
+      }
       context ??= await tripContext(db, benchId);
       cells = await cellsNow(db, benchId, tripId, context, bandUnits);
       await keepCells(db, benchId, { tripId, units, madeOf, text: JSON.stringify(cells) });
     }
-    found.set(tripId, cells);
+    found.push(cells);
     keepNewest(inMemory, key(tripId), { madeOf, cells }, MOST_IN_MEMORY);
   }
-  return found;
+  return { cells: found, left };
 }
 
 function opened(text: string): TripCells | null {

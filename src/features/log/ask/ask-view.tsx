@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useTransition } from 'react';
+import { useEffect, useTransition } from 'react';
 import type { Level } from '@/domain/log/ask';
 import { COUNTED, DIMENSIONS, type Dimension } from '@/domain/log/dimensions';
 import { addressOf } from '@/domain/log/question-address';
@@ -9,6 +9,7 @@ import { bandUnits } from '@/i18n/band-units';
 import { useI18n } from '@/i18n/client';
 import type { LogAsk } from '@/server/queries/log-ask';
 import { ChoiceField } from '@/ui/choice-field';
+import { ProgressLine } from '@/ui/progress-line';
 import { LogNav } from '../log-nav';
 import { levelText } from './level-text';
 import { RateRows } from './rate-rows';
@@ -20,7 +21,10 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
   const units = bandUnits(preferences);
   const router = useRouter();
   const [busy, start] = useTransition();
-  const { question, answer, flurries } = ask;
+  const { question, answer, flurries, left } = ask;
+  useEffect(() => {
+    if (left > 0) router.refresh();
+  }, [ask, left, router]);
   const go = (changed: Partial<typeof question>) =>
     start(() => router.push(`/log/ask?${addressOf({ ...question, ...changed }, units)}`, { scroll: false }));
   const narrowed = new Set(question.only.map(({ dimension }) => dimension));
@@ -35,7 +39,7 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
       id="main"
       tabIndex={-1}
       data-testid="log-ask"
-      aria-busy={busy}
+      aria-busy={busy || left > 0}
       className="mx-auto flex max-w-[1180px] flex-col gap-2 outline-none"
     >
       <LogNav open="ask" />
@@ -115,6 +119,14 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
             </li>
           ))}
         </ul>
+      )}
+      {left > 0 && (
+        <div className="px-3">
+          <ProgressLine
+            label={t('log.asks.left', { done: ask.trips, of: ask.trips + left })}
+            share={ask.trips / (ask.trips + left)}
+          />
+        </div>
       )}
       <section className="mx-2 border border-ink bg-sheet p-2" data-testid="answer" data-outcome={answer.outcome}>
         {nothing ? (
