@@ -10,6 +10,7 @@ import type { Helm } from '../helm/helm';
 import { setupIdSchema } from '../ids';
 import { isProblem, placedRod } from '../spread/on-boat';
 import { ordersOf } from './again';
+import { ownRate } from '../trials/own-rate';
 import { askOf, levelsIn } from './ask';
 import { correctedSeries, seriesOf, stepped } from './block-series';
 import { cellsOf, type CellsOptions, type GearKnown } from './cells';
@@ -145,6 +146,23 @@ describe('hours in cells', () => {
     expect(cells.words.colour.list).toContain('copper and green');
     expect(new Set(cells.words.angler.list)).toEqual(new Set(['Skipper', 'Ilse', '']));
   });
+});
+
+describe('what a user brings home', () => {
+  it('is what all trips answer together', () => {
+    const own = ownRate([{ trip, untilS }]);
+    const answer = ask({ by: 'side', counted: 'flurries' });
+    expect(own.perLineH).toBeCloseTo(answer.events / answer.hours, 2);
+    expect(own.trips).toBe(1);
+    expect(own.linesAtOnce * own.hoursADay).toBeCloseTo(answer.hours, 1);
+  });
+  it('is nothing where no line was out', () =>
+    expect(ownRate([{ trip: tripOf([]), untilS: 0 }])).toEqual({
+      trips: 0,
+      perLineH: 0,
+      hoursADay: 0,
+      linesAtOnce: 0,
+    }));
 });
 
 describe('questions over trips', () => {

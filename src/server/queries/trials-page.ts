@@ -4,20 +4,17 @@ import { spreadRepo, trialRepo, tripsMadeOf, type BrokenRow } from '@/db/repo';
 import type { Db } from '@/db/client';
 import { keepNewest } from '@/domain/keep-newest';
 import type { House } from '@/domain/house';
-import { askOf } from '@/domain/log/ask';
 import { spreadFactors, type LineFactors } from '@/domain/trials/line-factors';
 import type { BenchId, SetupId } from '@/domain/ids';
 import type { TriedTrip } from '@/domain/trials/slices';
+import { ownRate, type OwnRate } from '@/domain/trials/own-rate';
 import { resultOf, type TrialResult } from '@/domain/trials/result';
 import { planKept, type PlanKept } from '@/domain/trials/plan-kept';
 import type { TrialDocument } from '@/domain/trials/trial-document';
 import type { SpreadDocument } from '@/domain/spread/spread';
 import { towPointsOf } from '@/domain/spread/tow-points';
-import { bandUnits } from '@/i18n/band-units';
-import { currentPreferences } from '@/i18n/server';
 import { logFailure } from '../log';
 import { pageQuery } from '../page-query';
-import { cellsOfTrips } from '../trips/kept-cells';
 import { differsOf, type Differs } from '../trials/differs';
 import { TrialTrips } from '../trials/tried-trips';
 
@@ -28,15 +25,6 @@ export interface LedgerLine {
   /** null: it could not be worked out */
   readonly standing:
     (Pick<TrialResult, 'verdict' | 'evidence'> & { readonly counted: readonly [a: number, b: number] }) | null;
-}
-
-/** What a user brings home in a day, for how long a trial would take. */
-export interface OwnRate {
-  readonly trips: number;
-  /** flurries an hour of one line */
-  readonly perLineH: number;
-  readonly hoursADay: number;
-  readonly linesAtOnce: number;
 }
 
 export interface OpenTrial extends LedgerLine, Differs {
@@ -106,7 +94,7 @@ export const getTrialsPage = (asked: string | null): Promise<TrialsPage> =>
         colour: changedTo(all, 'colour'),
         leader: changedTo(all, 'leader'),
       },
-      own: await ownRate(db, benchId, all),
+      own: ownRate(all),
       schools: house.schools,
     };
   });
@@ -168,22 +156,4 @@ function rodNameOf(
 function changedTo(trips: readonly TriedTrip[], what: 'lure' | 'colour' | 'leader'): readonly string[] {
   const names = trips.flatMap(({ trip }) => trip.stretches.map(({ gear }) => gear.changed[what]?.name ?? ''));
   return [...new Set(names)].filter((name) => name !== '').sort();
-}
-
-/** From the hours of all trips: what an hour of a line brings, how long a day is, and how many lines fish at once. */
-async function ownRate(db: Db, benchId: BenchId, trips: readonly TriedTrip[]): Promise<OwnRate> {
-  const { cells } = await cellsOfTrips(db, benchId, bandUnits(await currentPreferences()), Infinity);
-  const { hours, events } = askOf(cells, { by: 'water', counted: 'flurries', only: [], withDoubtful: false });
-  const fished = trips.filter(({ trip }) => trip.stretches.length > 0);
-  const days = fished.map(({ trip, untilS }) => {
-    const ends = trip.stretches.map(({ toS }) => toS ?? untilS);
-    return (Math.max(...ends) - Math.min(...trip.stretches.map(({ fromS }) => fromS))) / 3600;
-  });
-  const dayHours = days.reduce((sum, each) => sum + each, 0);
-  return {
-    trips: fished.length,
-    perLineH: hours > 0 ? events / hours : 0,
-    hoursADay: fished.length > 0 ? dayHours / fished.length : 0,
-    linesAtOnce: dayHours > 0 ? hours / dayHours : 0,
-  };
 }

@@ -13,6 +13,9 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
   const i18n = useI18n();
   const { t, number, percent, preferences } = i18n;
   const rates = new Intl.NumberFormat(preferences.locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+  // Of what was drawn from counts nothing is certain.
+  const chanceText = (chance: number) =>
+    chance > 0.99 ? `>${percent(0.99)}` : chance < 0.01 ? `<${percent(0.01)}` : percent(chance);
   const isOrdered = Object.hasOwn(BAND_DIMENSIONS, by);
   const rows = answer.rows.toSorted((a, b) =>
     isOrdered ? Number(a.level) - Number(b.level) : b.ratePerH - a.ratePerH,
@@ -48,7 +51,9 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
                   {rates.format(row.interval[0])}–{rates.format(row.interval[1])}
                 </span>
               </td>
-              <td className="px-2 text-right">{row.probabilityBest === null ? '–' : percent(row.probabilityBest)}</td>
+              <td className="px-2 text-right">
+                {row.probabilityBest === null ? '–' : chanceText(row.probabilityBest)}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -5,7 +5,7 @@ import type { TrialResult } from '@/domain/trials/result';
 import { isShare, LINES_LIMITS, type TrialDocument } from '@/domain/trials/trial-document';
 import { useAnswer } from '@/features/fields/use-answer';
 import { useI18n } from '@/i18n/client';
-import type { OwnRate } from '@/server/queries/trials-page';
+import type { OwnRate } from '@/domain/trials/own-rate';
 import type { QuestionOf } from '@/workers/protocol';
 import { NumberField } from './number-field';
 
