@@ -43,7 +43,7 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
                 {row === answer.other ? t('log.asks.other') : levelText(i18n, by, row.level)}
               </th>
               <td className="px-2 text-right">{number(row.hours, 1)}</td>
-              <td className="px-2 text-right">{row.events}</td>
+              <td className="px-2 text-right">{number(row.events, 0)}</td>
               <td className="px-2 text-right font-semibold">{rates.format(row.ratePerH)}</td>
               <td className="px-2">
                 <Range row={row} x={x} overall={answer.overallPerH} />
