@@ -1,22 +1,18 @@
 import 'server-only';
 import type { Db } from '@/db/client';
 import { blocksIn, endLease, helmRepo, holdLease } from '@/db/repo';
-import { alongCurrent, courseNow } from '@/domain/helm/current-here';
 import type { Helm } from '@/domain/helm/helm';
 import type { HelmEvent } from '@/domain/helm/helm-event';
 import type { LinkState, LiveMessage, Logged } from '@/domain/helm/live';
-import { movedIn } from '@/domain/helm/moved';
 import { probeDepthBy } from '@/domain/helm/probe-depth';
 import { layerTemperature } from '@/domain/helm/profile';
 import { REMEMBERED_S, Tracks } from '@/domain/helm/tracks';
-import { corrected } from '@/domain/helm/usual-helm';
 import type { AnglerId, BenchId } from '@/domain/ids';
 import { isPossible, type ChannelName } from '@/domain/instruments/channels';
-import { secondsOf } from '@/domain/instruments/recording';
-import { Router } from '@/domain/instruments/routes';
-import { LinkCounts } from './counts';
 import { Keeper } from './keeper';
-import { openLink, type Link } from './link';
+import { currentAlongMps, movedLately } from './lately';
+import { Links } from './links';
+import { Listeners, type Listener } from './listeners';
 import { noted } from './noted';
 import { oneAtATime } from './one-at-a-time';
 import { Relay } from './relay';
@@ -29,33 +25,26 @@ const LOOK_S = 6;
 /** How often the document and the lease are looked at [s]. */
 const RELOAD_S = 5;
 const LEASE_MS = 15_000;
+/** What changed within so long after a move that was told belongs to it [s]. */
+const AFTER_MOVE_S = 14;
 /** An instrument that has been silent for longer leaves its channel to a phone [s]. */
 const SPOKE_S = 5;
-/** The link of a recorded file that is played. */
-const RECORDING = 'recording';
-
-interface Listener {
-  readonly send: (text: string) => void;
-  readonly end: () => void;
-  /** what of a message is for this page, or null: nothing; absent: all of it */
-  readonly only?: ((message: LiveMessage) => LiveMessage | null) | undefined;
-}
-
-interface OpenLink {
-  readonly link: Link;
-  /** the connection as it was asked for */
-  readonly key: string;
-  readonly counts: LinkCounts;
-}
 
 /** Reads the instruments of one bench, remembers the last minutes, keeps them, and tells every page what is new. */
 export class Hub {
   #tracks = new Tracks();
   readonly #told: Told;
   #helm: { document: Helm; version: number } | null = null;
-  #router = new Router([]);
-  readonly #links = new Map<string, OpenLink>();
-  readonly #listeners = new Set<Listener>();
+  /** when an instrument, here or at another instance, told each channel last */
+  readonly #spokeS = new Map<ChannelName, number>();
+  readonly #links = new Links({
+    reading: (channel, value) => {
+      this.#spokeS.set(channel, nowS());
+      this.record(channel, value);
+    },
+    changed: () => this.#tellLinks(),
+  });
+  readonly #listeners = new Listeners();
   readonly #keeper: Keeper;
   readonly #holder = crypto.randomUUID();
   readonly #relay: Relay;
@@ -65,9 +54,6 @@ export class Hub {
   #pending = new Map<ChannelName, readonly [number, number]>();
   #sendTimer: NodeJS.Timeout | null = null;
   #second = 0;
-  /** when an instrument, here or at another instance, told each channel last */
-  readonly #spokeS = new Map<ChannelName, number>();
-  #playing = false;
   #toldUntilS = -Infinity;
   #loadedEvents = false;
   #depthAt: ((mps: number) => number) | null = null;
@@ -80,7 +66,7 @@ export class Hub {
   ) {
     this.#keeper = new Keeper(db, benchId);
     this.#relay = new Relay(db, benchId, this.#holder, (message) => this.#hear(message));
-    const tell = (event: HelmEvent) => this.#tell({ kind: 'event', event });
+    const tell = (event: HelmEvent) => this.#listeners.tell({ kind: 'event', event });
     this.#told = new Told(db, benchId, {
       onNew: (event) => {
         tell(event);
@@ -102,9 +88,8 @@ export class Hub {
     // One that is under way would take the leases and open the connections again.
     this.#isOver = true;
     await this.reload();
-    for (const { link } of this.#links.values()) link.close();
-    this.#links.clear();
-    for (const { end } of [...this.#listeners]) end();
+    this.#links.close();
+    this.#listeners.end();
     await this.#told.keepOwn();
     if (this.#reads) await this.#keeper.write(nowS()).catch(noted);
     await this.#relay.leave();
@@ -113,10 +98,7 @@ export class Hub {
 
   /** A page that listens; what is new is sent to it until it is let go. */
   listen(listener: Listener): () => void {
-    const hello = listener.only ? listener.only(this.#hello()) : this.#hello();
-    if (hello) listener.send(textOf(hello));
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
+    return this.#listeners.add(listener, this.#hello());
   }
 
   /** A reading from anywhere: a sentence, a phone, a hand. */
@@ -145,27 +127,13 @@ export class Hub {
 
   /** A phone's entries are in the database: every page that shows their trip fetches them. */
   logged(message: Logged): void {
-    this.#tell(message);
+    this.#listeners.tell(message);
     this.#relay.pass(message);
   }
 
   /** Plays a recorded file as if it came now, so many times as fast; a new one takes the place of the old. */
   play(lines: readonly string[], speed: number): void {
-    this.#links.get(RECORDING)?.link.close();
-    this.#playing = true;
-    const counts = new LinkCounts(RECORDING, '', 'open');
-    const seconds = secondsOf(lines);
-    const timer = setInterval(() => {
-      const { value, done } = seconds.next();
-      for (const line of done ? [] : value) this.#line(counts, line, false);
-      if (!done) return;
-      clearInterval(timer);
-      this.#playing = false;
-      counts.stands('off', null);
-      this.#tellLinks();
-    }, 1000 / speed).unref();
-    this.#links.set(RECORDING, { link: { close: () => clearInterval(timer) }, key: RECORDING, counts });
-    this.#tellLinks();
+    this.#links.play(lines, speed);
   }
 
   /** Takes over the document as it stands in the database, and who reads. */
@@ -190,11 +158,11 @@ export class Hub {
       this.#helm = now;
       if (!same) {
         const { probe, routes } = now?.document ?? { probe: null, routes: [] };
-        this.#router = new Router(routes);
+        this.#links.route(routes);
         this.#depthAt = probe ? probeDepthBy(probe) : null;
-        if (now) this.#tell({ kind: 'helm', helm: now });
+        if (now) this.#listeners.tell({ kind: 'helm', helm: now });
       }
-      this.#connect();
+      this.#links.connect(this.#reads ? (now?.document.connections.filter(({ on }) => on) ?? []) : []);
     } catch (error) {
       // What is connected stays connected, and is kept when the database is back.
       noted(error);
@@ -215,48 +183,13 @@ export class Hub {
     this.#loadedEvents = true;
   }
 
-  /** Opens what the document asks for, and closes what it does not. */
-  #connect(): void {
-    const wanted = this.#reads ? (this.#helm?.document.connections.filter(({ on }) => on) ?? []) : [];
-    const keys = new Map(wanted.map((connection) => [connection.id, JSON.stringify(connection)]));
-    let changed = false;
-    for (const [id, { link, key }] of this.#links)
-      if (id !== RECORDING && keys.get(id) !== key) {
-        link.close();
-        this.#links.delete(id);
-        changed = true;
-      }
-    for (const connection of wanted) {
-      if (this.#links.has(connection.id)) continue;
-      const counts = new LinkCounts(connection.id, connection.name, 'connecting');
-      const link = openLink(connection, {
-        // While a recording plays, what comes in meanwhile is of another day.
-        line: (line) => this.#playing || this.#line(counts, line, connection.needsChecksum),
-        state: (state, why) => {
-          counts.stands(state, why);
-          this.#tellLinks();
-        },
-      });
-      this.#links.set(connection.id, { link, key: keys.get(connection.id)!, counts });
-      changed = true;
-    }
-    if (changed) this.#tellLinks();
-  }
-
-  #line(counts: LinkCounts, line: string, needsChecksum: boolean): void {
-    const now = nowS();
-    for (const { channel, value } of counts.line(line, needsChecksum, this.#router, now)) {
-      this.#spokeS.set(channel, now);
-      this.record(channel, value, now);
-    }
-  }
-
   #tick(): void {
     const now = nowS();
     const second = Math.floor(now);
     if (second === this.#second) return;
     this.#second = second;
-    this.#recordCurrent(now);
+    const currentMps = this.#helm && currentAlongMps(this.#tracks, this.#helm.document, now);
+    if (currentMps !== null) this.record('currentMps', currentMps, now);
     // Others pass on what they hear; one instance keeps it.
     if (this.#reads) {
       this.#keeper.take(this.#tracks, second - 1);
@@ -269,50 +202,18 @@ export class Hub {
     if (second % LOOK_S === 0) this.#look(now);
   }
 
-  /** The current along the course at the probe, while all that it takes is fresh. */
-  #recordCurrent(now: number): void {
-    const { document } = this.#helm ?? {};
-    const fresh = (channel: ChannelName): number | null => {
-      const newest = this.#tracks.newest(channel);
-      return newest && now - newest.readS < 10 ? newest.value : null;
-    };
-    const [sog, probe] = [fresh('sogMps'), fresh('probeMps')];
-    const course = courseNow(sog, fresh('cogRad'), fresh('headingRad'));
-    if (!document || sog === null || probe === null || course === null) return;
-    const known = alongCurrent(sog, course, corrected(document, 'probeMps', probe), null);
-    if (known.kind === 'along') this.record('currentMps', known.alongMps, now);
-  }
-
   #look(now: number): void {
+    if (!this.#reads) return;
     const drop = this.#told.events.find((event) => event.kind === 'drop');
-    const found = movedIn(this.#tracks, {
+    const moved = movedLately(this.#tracks, {
       nowS: Math.floor(now),
       fromS: this.#toldUntilS,
       depthAt: this.#depthAt,
       temperatureAt: drop?.kind === 'drop' ? layerTemperature(drop.layers) : undefined,
     });
-    if (!found || found.outcome === 'nothing' || !this.#reads) return;
-    this.#toldUntilS = found.atS + 14;
-    const { latDeg, lonDeg } = {
-      latDeg: this.#valueAt('latDeg', found.atS),
-      lonDeg: this.#valueAt('lonDeg', found.atS),
-    };
-    this.#told.addOwn({
-      kind: 'moved',
-      id: crypto.randomUUID(),
-      atS: found.atS,
-      outcome: found.outcome,
-      before: wholeWatch(found.before),
-      after: wholeWatch(found.after),
-      unexplainedMps: found.unexplainedMps,
-      place: latDeg === null || lonDeg === null ? null : { latDeg, lonDeg },
-    });
-  }
-
-  #valueAt(channel: ChannelName, atS: number): number | null {
-    const { tS, values } = this.#tracks.of(channel);
-    const i = tS.findLastIndex((t) => t <= atS);
-    return i < 0 || atS - tS[i]! > 10 ? null : values[i]!;
+    if (!moved) return;
+    this.#toldUntilS = moved.atS + AFTER_MOVE_S;
+    this.#told.addOwn(moved);
   }
 
   #hello(): LiveMessage {
@@ -328,13 +229,13 @@ export class Hub {
   }
 
   #states(): readonly LinkState[] {
-    const own = [...this.#links.values()].map(({ counts }) => counts.whole());
+    const own = this.#links.states();
     const ids = new Set(own.map(({ id }) => id));
     return this.#reads ? own : [...own, ...this.#farLinks.filter(({ id }) => !ids.has(id))];
   }
 
   #tellLinks(): void {
-    this.#tell({ kind: 'links', links: this.#states() });
+    this.#listeners.tell({ kind: 'links', links: this.#states() });
     if (this.#reads) this.#relay.pass({ kind: 'links', links: this.#states() });
   }
 
@@ -347,15 +248,15 @@ export class Hub {
             this.#tracks.record(channel, atS, value);
             this.#spokeS.set(channel, nowS());
           }
-        return this.#tell(message);
+        return this.#listeners.tell(message);
       case 'event':
         this.#putTyped(message.event);
         return this.#told.hear(message.event);
       case 'links':
         this.#farLinks = message.links;
-        return this.#tell({ kind: 'links', links: this.#states() });
+        return this.#listeners.tell({ kind: 'links', links: this.#states() });
       case 'logged':
-        return this.#tell(message);
+        return this.#listeners.tell(message);
       case 'helm':
         return void this.reload();
       case 'hello':
@@ -366,25 +267,9 @@ export class Hub {
     this.#sendTimer = null;
     const readings = [...this.#pending].map(([channel, [atS, value]]) => [channel, atS, value] as const);
     this.#pending = new Map();
-    this.#tell({ kind: 'readings', readings });
+    this.#listeners.tell({ kind: 'readings', readings });
     this.#relay.pass({ kind: 'readings', readings });
-  }
-
-  #tell(message: LiveMessage): void {
-    if (this.#listeners.size === 0) return;
-    const text = textOf(message);
-    for (const { send, only } of this.#listeners) {
-      const part = only ? only(message) : message;
-      if (part) send(part === message ? text : textOf(part));
-    }
   }
 }
 
 const nowS = (): number => Date.now() / 1000;
-const textOf = (message: LiveMessage): string => `data: ${JSON.stringify(message)}\n\n`;
-
-const wholeWatch = (watch: NonNullable<ReturnType<typeof movedIn>>['before']) => ({
-  ...watch,
-  courseRad: watch.courseRad ?? null,
-  expectedDepthM: watch.expectedDepthM ?? null,
-});
