@@ -8,7 +8,8 @@ import type { LiveMessage } from '@/domain/helm/live';
 import { liveHub } from '@/server/live/live-hub';
 import { getLogDay } from '@/server/queries/log-day';
 import { getLogPage } from '@/server/queries/log-page';
-import { takeTripFile, tripFile } from '@/server/trips/files';
+import { takeTripFile } from '@/server/trips/file-in';
+import { tripFile } from '@/server/trips/file-out';
 import { photoOf, takePhoto } from '@/server/trips/photos';
 import { takeTripEvents } from '@/server/trips/routes';
 import { demoDatabase } from '../helpers/database';
@@ -132,7 +133,10 @@ describe('the log of the demo', () => {
     const csv = await (await get(`trip=${trip}&as=csv`)).text();
     const strikes = await put(`name=s.csv&trip=${mine.tripId}&confirm=yes`, csv.replaceAll(/0d3a0000/g, '0d3b0000'));
     expect(strikes.answer.lines.every(({ problem }) => problem === null)).toBe(true);
-    expect((await getLogDay(mine.tripId))!.strikes.length).toBe((await getLogDay(trip))!.strikes.length);
+    const [copied, own] = [(await getLogDay(mine.tripId))!, (await getLogDay(trip))!];
+    expect(copied.strikes.map(({ told }) => told && [told.outcome, told.heldBy, told.species, told.massKg])).toEqual(
+      own.strikes.map(({ told }) => told && [told.outcome, told.heldBy, told.species, told.massKg]),
+    );
   });
 
   it.each([
@@ -170,7 +174,7 @@ describe('the log of the demo', () => {
   });
 });
 
-it('what a phone sends is told to every page at once, and what cannot be read is not', async () => {
+it('what a phone sends or a file brings is told to every page at once, and what cannot be read is not', async () => {
   const heard: LiveMessage[] = [];
   const leave = liveHub(demoBenchId).listen({
     send: (text) => heard.push(JSON.parse(text.slice('data: '.length)) as LiveMessage),
@@ -189,8 +193,13 @@ it('what a phone sends is told to every page at once, and what cannot be read is
     }),
   );
   expect(await response.json()).toMatchObject({ taken: [pass.id], refused: [{ at: 1 }] });
+  const id = crypto.randomUUID();
+  const table = `id,time,line\n${id},2026-06-14T07:00:00Z,a\n`;
+  await put('name=a.csv&trip=trip-two-phones', table);
+  await put('name=a.csv&trip=trip-two-phones&confirm=yes', table);
   leave();
   expect(heard.filter(({ kind }) => kind === 'logged')).toEqual([
     { kind: 'logged', tripId: 'trip-two-phones', ids: [pass.id] },
+    { kind: 'logged', tripId: 'trip-two-phones', ids: [id] },
   ]);
 });

@@ -1,4 +1,5 @@
-import { takeTripFile, tripFile } from '@/server/trips/files';
+import { takeTripFile } from '@/server/trips/file-in';
+import { tripFile } from '@/server/trips/file-out';
 
 export const dynamic = 'force-dynamic';
 export const GET = (request: Request) => tripFile(request);
