@@ -6,14 +6,19 @@ export type Piece = readonly [a: Point, b: Point];
 
 /** What of a line lies in the water, piece by piece: each is cut where it passes the surface. */
 export function wetPieces({ points }: Placed): readonly Piece[] {
-  return points.slice(1).flatMap((b, i): Piece[] => {
-    const a = points[i]!;
-    if (a[2] < 0 && b[2] < 0) return [];
-    if (a[2] >= 0 && b[2] >= 0) return [[a, b]];
+  const pieces: Piece[] = [];
+  for (let i = 1; i < points.length; i += 1) {
+    const [a, b] = [points[i - 1]!, points[i]!];
+    if (a[2] < 0 && b[2] < 0) continue;
+    if (a[2] >= 0 && b[2] >= 0) {
+      pieces.push([a, b]);
+      continue;
+    }
     const share = a[2] / (a[2] - b[2]);
     const cut: Point = [a[0] + share * (b[0] - a[0]), a[1] + share * (b[1] - a[1]), 0];
-    return a[2] < 0 ? [[cut, b]] : [[a, cut]];
-  });
+    pieces.push(a[2] < 0 ? [cut, b] : [a, cut]);
+  }
+  return pieces;
 }
 
 /** Least distance between two lines' pieces [m]; null where one has none. */

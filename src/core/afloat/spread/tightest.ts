@@ -13,6 +13,7 @@ const WIDEST_M = 1000;
 const TIGHTEST_M = 5;
 const STEP = 0.004;
 const BISECTIONS = 12;
+const AT_A_TIME = 160;
 const MOST_STEPS = Math.ceil(Math.log(WIDEST_M / TIGHTEST_M) / Math.log(1 + STEP)) + 2;
 
 export interface TightestInput {
@@ -37,23 +38,28 @@ export function tightestTurn(
   input: TightestInput,
 ): { readonly radiusM: number; readonly because: readonly string[] } | null {
   const { lines, pairs, clearOf } = input;
-  const found = stepsOf(input);
-  const { steps, slack } = found;
-  let best: { readonly k: number; readonly because: readonly number[] } | null =
-    slack < 0 ? null : { k: steps.length - 1, because: [slack] };
-  // The pair that stands nearest now is likely to rule, and the others need not be followed past it.
-  for (const [a, b] of pairs) {
-    const clear = clearOf(a, b);
-    const last: number = best ? best.k - 1 : steps.length - 1;
-    for (let k = 0; k <= last;) {
-      // Seen from above two lines stand no farther apart than they do: most pairs need no more than that.
-      const above = apartFromAboveM(steps[k]!, a, b);
-      const distanceM = above > clear ? above : apartOn(steps[k]!, a, b);
-      if (distanceM !== null && distanceM < clear) {
-        best = { k, because: [a, b] };
-        break;
+  const way = new Tightening(input);
+  const { steps } = way;
+  const looks = pairs.map(([a, b]): Look => ({ a, b, from: 0, byM: -Infinity, next: 0 }));
+  let best: { readonly k: number; readonly because: readonly number[] } | null = null;
+  while (!best && !way.isOver) {
+    way.goOn();
+    if (way.slack >= 0) best = { k: steps.length - 1, because: [way.slack] };
+    // The pair that stands nearest now is likely to rule, and the others need not be followed past it.
+    for (const look of looks) {
+      const { a, b } = look;
+      const clear = clearOf(a, b);
+      const end: number = best ? best.k : steps.length;
+      for (let k = way.nextToLookAt(look); k < end; k = way.nextToLookAt(look)) {
+        // Seen from above two lines stand no farther apart than they do: most pairs need no more than that.
+        const above = apartFromAboveM(steps[k]!, a, b);
+        const distanceM = above > clear ? above : apartOn(steps[k]!, a, b);
+        if (distanceM !== null && distanceM < clear) {
+          best = { k, because: [a, b] };
+          break;
+        }
+        [look.from, look.byM, look.next] = [k, distanceM === null ? -Infinity : distanceM - clear, k + 1];
       }
-      k = distanceM === null ? k + 1 : nextToLookAt(found, [a, b], k, distanceM - clear);
     }
   }
   if (!best) return null;
@@ -83,48 +89,84 @@ interface Step {
   readonly wet: (line: number) => readonly Piece[];
 }
 
-interface Steps {
-  /** from the widest turn on; the last is the one at which a line goes slack, where one does */
-  readonly steps: readonly Step[];
-  /** the first line that goes slack; −1: none does */
-  readonly slack: number;
-  /** how far each line has moved since the widest turn, added up step by step [m] */
-  readonly moved: readonly Float64Array[];
+/** A pair that is looked at again once its lines together have moved so far since `from`; not before the step `next`. */
+interface Look {
+  readonly a: number;
+  readonly b: number;
+  from: number;
+  byM: number;
+  next: number;
 }
 
-function stepsOf(input: TightestInput): Steps {
-  const { lines, parents } = input;
-  const rises = risesOf(input);
-  const steps: Step[] = [];
-  const moved = lines.map(() => new Float64Array(MOST_STEPS));
-  const speedMps = new Float64Array(lines.length);
+/** Turns from the widest on, a hundred or two at a time: most spreads are too near long before the tightest. */
+class Tightening {
+  /** the last is the one at which a line goes slack, where one does */
+  readonly steps: Step[] = [];
+  /** the first line that goes slack; −1: none does so far */
+  slack = -1;
+  isOver = false;
+  /** how far each line has moved since the widest turn, added up step by step [m] */
+  readonly #moved: readonly Float64Array[];
+  readonly #rises: readonly Rise[];
+  readonly #speedMps: Float64Array;
   /** how far the points of a line have risen or sunk since the step before, with those that it goes on from [m] */
-  const risenM = new Float64Array(lines.length);
-  for (let radiusM = WIDEST_M, k = 0; ; radiusM /= 1 + STEP, k += 1) {
-    const turning = turningAt(input, Math.max(TIGHTEST_M, radiusM));
+  readonly #risenM: Float64Array;
+  #radiusM = WIDEST_M;
+
+  constructor(private readonly input: TightestInput) {
+    const { lines } = input;
+    this.#rises = risesOf(input);
+    this.#moved = lines.map(() => new Float64Array(MOST_STEPS));
+    this.#speedMps = new Float64Array(lines.length);
+    this.#risenM = new Float64Array(lines.length);
+  }
+
+  goOn(): void {
+    for (let i = 0; i < AT_A_TIME && !this.isOver; i += 1) this.#step();
+  }
+
+  #step(): void {
+    const { lines, parents } = this.input;
+    const k = this.steps.length;
+    const turning = turningAt(this.input, Math.max(TIGHTEST_M, this.#radiusM));
+    this.#radiusM /= 1 + STEP;
     const arcs = arcsIn(turning);
     const step: Step = {
       radiusM: turning.turn.radiusM,
       ends: new Float64Array(4 * lines.length),
       wet: wetOnce(turning, arcs),
     };
-    const slack = arcs.indexOf(null);
-    const before = steps[k - 1];
-    steps.push(step);
-    if (slack >= 0) return { steps, slack, moved };
+    this.slack = arcs.indexOf(null);
+    this.isOver = this.slack >= 0 || step.radiusM <= TIGHTEST_M;
+    const before = this.steps[k - 1];
+    this.steps.push(step);
+    if (this.slack >= 0) return;
     for (let i = 0; i < lines.length; i += 1) {
       const arc = arcs[i]!;
       endsInto(arc, turning.turn, step.ends, 4 * i);
-      const now = ((input.speedMps ?? 0) * arc.toRadiusM) / step.radiusM;
+      const now = ((this.input.speedMps ?? 0) * arc.toRadiusM) / step.radiusM;
       if (before) {
-        const { perMps, cut } = rises[i]!;
+        const { perMps, cut } = this.#rises[i]!;
         const parent = parents[i]!;
-        risenM[i] = perMps * Math.abs(now - speedMps[i]!) + (parent === null ? 0 : risenM[parent]!);
-        moved[i]![k] = moved[i]![k - 1]! + endsMovedM(before, step, i) + cut * risenM[i]!;
+        this.#risenM[i] = perMps * Math.abs(now - this.#speedMps[i]!) + (parent === null ? 0 : this.#risenM[parent]!);
+        this.#moved[i]![k] = this.#moved[i]![k - 1]! + endsMovedM(before, step, i) + cut * this.#risenM[i]!;
       }
-      speedMps[i] = now;
+      this.#speedMps[i] = now;
     }
-    if (step.radiusM <= TIGHTEST_M) return { steps, slack: -1, moved };
+  }
+
+  /** The next step at which a pair may have come nearer by so much, by halving; past the end where it cannot so far. */
+  nextToLookAt(look: Look): number {
+    const [a, b] = [this.#moved[look.a]!, this.#moved[look.b]!];
+    const until = a[look.from]! + b[look.from]! + look.byM;
+    let [lo, hi] = [look.next, this.steps.length];
+    while (lo < hi) {
+      const middle = Math.floor((lo + hi) / 2);
+      if (a[middle]! + b[middle]! >= until) hi = middle;
+      else lo = middle + 1;
+    }
+    look.next = lo;
+    return lo;
   }
 }
 
@@ -215,17 +257,4 @@ function endsMovedM({ ends: a }: Step, { ends: b }: Step, i: number): number {
     Math.hypot(a[at]! - b[at]!, a[at + 1]! - b[at + 1]!),
     Math.hypot(a[at + 2]! - b[at + 2]!, a[at + 3]! - b[at + 3]!),
   );
-}
-
-/** The next step at which two lines may have come nearer by so much, by halving; past the end where they cannot. */
-function nextToLookAt({ moved, steps }: Steps, [p, q]: readonly [number, number], from: number, byM: number): number {
-  const [a, b] = [moved[p]!, moved[q]!];
-  const gone = (k: number) => a[k]! - a[from]! + b[k]! - b[from]!;
-  let [lo, hi] = [from + 1, steps.length];
-  while (lo < hi) {
-    const middle = Math.floor((lo + hi) / 2);
-    if (gone(middle) >= byM) hi = middle;
-    else lo = middle + 1;
-  }
-  return lo;
 }
