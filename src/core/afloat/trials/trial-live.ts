@@ -97,12 +97,18 @@ function lnChance(version: Version, a: number, b: number, x: number): number {
   return -Math.log1p(Math.exp(version === 'b' ? -odds : odds));
 }
 
+/** e to this is lost beside one: four thousand such terms come to 1e-14 of the sum. */
+const NEGLIGIBLE = -40;
+
 /** ln of the sum of what these are the logarithms of. */
 export function lnSum(ln: Float64Array): number {
   let most = -Infinity;
-  for (const value of ln) if (value > most) most = value;
+  for (let k = 0; k < ln.length; k += 1) if (ln[k]! > most) most = ln[k]!;
   let sum = 0;
-  for (const value of ln) sum += Math.exp(value - most);
+  for (let k = 0; k < ln.length; k += 1) {
+    const less = ln[k]! - most;
+    if (less > NEGLIGIBLE) sum += Math.exp(less);
+  }
   return most + Math.log(sum);
 }
 
