@@ -1,5 +1,6 @@
 import { rates, type Rates } from '@/core/afloat';
 import { COUNTS, type TripCells } from './cells';
+import { HELD_BY } from './event-choices';
 import {
   BAND_DIMENSIONS,
   WORD_DIMENSIONS,
@@ -45,7 +46,6 @@ export interface Answer {
 }
 
 const MOST_CELLS = 60;
-const HOOKS = ['front', 'middle', 'tail', 'several'] as const;
 const isWord = (name: Dimension): name is WordDimension => (WORD_DIMENSIONS as readonly string[]).includes(name);
 const isBand = (name: Dimension): name is BandDimension => Object.hasOwn(BAND_DIMENSIONS, name);
 
@@ -115,7 +115,7 @@ function addTrip(
     if (tests.some((test) => !test(row))) continue;
     const seconds = trip.seconds[row]!;
     if (levelAt === null) {
-      for (const hook of HOOKS) add(sums, hook, seconds, trip.counts[hook][row]!);
+      for (const hook of HELD_BY) add(sums, hook, seconds, trip.counts[hook][row]!);
       continue;
     }
     const level = levelAt(row);
@@ -143,7 +143,7 @@ function levelsOf({ words, bands }: TripCells, dimension: Exclude<Dimension, 'ho
 
 function testOf(trip: TripCells, dimension: Dimension, levels: readonly Level[]): (row: number) => boolean {
   if (dimension === 'hook') {
-    const hooks = HOOKS.filter((hook) => levels.includes(hook));
+    const hooks = HELD_BY.filter((hook) => levels.includes(hook));
     return (row) => hooks.some((hook) => trip.counts[hook][row]! > 0);
   }
   const wanted = new Set(levels);
@@ -153,7 +153,7 @@ function testOf(trip: TripCells, dimension: Dimension, levels: readonly Level[])
 
 /** Every level of a dimension that some trip knows, for whoever wants to filter by it. */
 export function levelsIn(trips: readonly TripCells[], dimension: Dimension): readonly Level[] {
-  if (dimension === 'hook') return HOOKS;
+  if (dimension === 'hook') return HELD_BY;
   const found = new Set<Level>();
   for (const trip of trips)
     if (isWord(dimension)) for (const word of trip.words[dimension].list) found.add(word || -1);

@@ -67,12 +67,16 @@ describe('a question in an address', () => {
     expect(measureOf('tide')).toBeNull();
   });
   it('leaves out what cannot be read, and says each band once', () => {
-    const read = questionOf({ by: 'nonsense', count: 'x', depth: ['x', '5', '5.2', ''], tide: ['9', '2'] }, METRES);
+    const read = questionOf(
+      { by: 'nonsense', count: 'x', depth: ['x', '5', '5.2', ''], tide: ['9', '2'], hook: 'none', side: ['port', 'x'] },
+      METRES,
+    );
     expect(read).toEqual({
       by: 'lure',
       counted: 'strikes',
       withDoubtful: false,
       only: [
+        { dimension: 'side', levels: ['port'] },
         { dimension: 'depth', levels: [2] },
         { dimension: 'tide', levels: [2] },
       ],

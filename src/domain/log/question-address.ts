@@ -1,3 +1,4 @@
+import { SIDES } from '../spread/tow-points';
 import { isCounted, isDimension, type Level, type Question } from './ask';
 import {
   BAND_DIMENSIONS,
@@ -8,6 +9,7 @@ import {
   type BandUnits,
   type Dimension,
 } from './dimensions';
+import { HELD_BY } from './event-choices';
 
 type Asked = Readonly<Record<string, string | string[] | undefined>>;
 
@@ -45,12 +47,15 @@ function levelInAddress(dimension: Dimension, level: Level, units: BandUnits): s
 }
 
 function levelOfAddress(dimension: Dimension, text: string, units: BandUnits): readonly Level[] {
-  if (!isBand(dimension)) return [text];
+  if (!isBand(dimension)) return WORDS[dimension]?.includes(text) === false ? [] : [text];
   const value = Number(text);
   const edges = bandEdges(dimension, units);
   if (measureOf(dimension) !== null)
     return Number.isFinite(value) ? [edges.filter((edge) => edge <= value).length] : [];
   return Number.isInteger(value) && value >= 0 && value <= edges.length ? [value] : [];
 }
+
+/** Words that come from a list; others are names. */
+const WORDS: Partial<Record<Dimension, readonly string[]>> = { hook: HELD_BY, side: SIDES };
 
 const isBand = (name: Dimension): name is BandDimension => Object.hasOwn(BAND_DIMENSIONS, name);

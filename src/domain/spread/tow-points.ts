@@ -29,8 +29,10 @@ export const pointName = (points: readonly TowPoint[], point: TowPoint): string 
 /** A place on the middle line points neither way. */
 const MIDDLE_M = 0.05;
 
+export const SIDES = ['port', 'middle', 'starboard'] as const;
+
 /** On which side a place lies, or looks where it lies on the middle line. */
-export function sideOf({ xM, pointsRad }: Pick<TowPoint, 'xM' | 'pointsRad'>): 'port' | 'middle' | 'starboard' {
+export function sideOf({ xM, pointsRad }: Pick<TowPoint, 'xM' | 'pointsRad'>): (typeof SIDES)[number] {
   const side = xM === 0 ? pointsRad : xM;
   return Math.abs(side) < MIDDLE_M ? 'middle' : side < 0 ? 'port' : 'starboard';
 }
