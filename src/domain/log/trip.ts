@@ -1,43 +1,7 @@
-import type { PartId } from '../ids';
 import type { Then, TripEvent, TripEventOf } from './trip-event';
+import { TripLines, type Gear, type LineNow, type Spell, type Stretch } from './trip-lines';
 
-/** What is on a line, and where it stands. */
-export type Gear = Omit<TripEventOf<'in'>, 'id' | 'kind' | 'atS' | 'line'> & {
-  /** parts that took the place of the setup's, by what they are */
-  readonly changed: Partial<
-    Record<TripEventOf<'changed'>['what'], { readonly partId: PartId | null; readonly name: string }>
-  >;
-};
-
-export type LineState = 'fishing' | 'fought' | 'fouled' | 'out';
-
-export interface LineNow {
-  readonly line: string;
-  readonly state: LineState;
-  /** since when it is so [s since 1970] */
-  readonly sinceS: number;
-  readonly gear: Gear;
-}
-
-/** A stretch of time in which a line fished as it was. */
-export interface Stretch {
-  readonly line: string;
-  readonly fromS: number;
-  /** null: it still does */
-  readonly toS: number | null;
-  readonly gear: Gear;
-  /** weed was found at its end: nobody knows since when it fished no more */
-  readonly isDoubtful: boolean;
-}
-
-/** A stretch of time in which a line was in one state. */
-export interface Spell {
-  readonly line: string;
-  readonly state: LineState;
-  readonly fromS: number;
-  /** null: it still is */
-  readonly toS: number | null;
-}
+export type { Gear, LineNow, LineState, Spell, Stretch } from './trip-lines';
 
 export interface Strike {
   readonly id: string;
@@ -92,22 +56,12 @@ export const FLURRY_S = 180;
 /** Two people who see one rod go touch within a minute of each other [s]. */
 const ONE_FISH_S = 60;
 
-interface Line {
-  readonly name: string;
-  state: LineState;
-  sinceS: number;
-  gear: Gear;
-  /** the stretch that goes on */
-  open: { fromS: number } | null;
-}
-
 /**
  * A trip as its events tell it, in the order in which they happened, however they arrived: retimed where they were, without those
  * that were undone. The same events give the same trip on every phone.
  */
 export function tripOf(events: readonly TripEvent[]): Trip {
-  const lines = new Map<string, Line>();
-  const stretches: Stretch[] = [];
+  const lines = new TripLines();
   const strikes = new Map<string, Omit<Strike, 'flurry'>>();
   const unfitting: TripEvent[] = [];
   let opened: TripEventOf<'opened'> | null = null;
@@ -121,127 +75,65 @@ export function tripOf(events: readonly TripEvent[]): Trip {
   const passesS: number[] = [];
   const track: TrackPoint[] = [];
 
-  const close = (name: string, line: Line, toS: number, isDoubtful = false): void => {
-    if (line.open && toS > line.open.fromS)
-      stretches.push({ line: name, fromS: line.open.fromS, toS, gear: line.gear, isDoubtful });
-    line.open = null;
-  };
-  const states: { line: string; state: LineState; fromS: number }[] = [];
-  const set = (line: Line, state: LineState, atS: number): void => {
-    [line.state, line.sinceS] = [state, atS];
-    states.push({ line: line.name, state, fromS: atS });
+  const fits = (event: TripEvent, fitted: boolean): void => {
+    if (!fitted) unfitting.push(event);
   };
 
   for (const event of inOrder(events)) {
     const { atS } = event;
     switch (event.kind) {
-      case 'in': {
-        const before = lines.get(event.line);
-        if (before) close(event.line, before, atS);
-        const { id: _, kind: __, atS: ___, line: ____, ...gear } = event;
-        states.push({ line: event.line, state: 'fishing', fromS: atS });
-        lines.set(event.line, {
-          name: event.line,
-          state: 'fishing',
-          sinceS: atS,
-          gear: { ...gear, changed: {} },
-          open: { fromS: atS },
-        });
+      case 'in':
+        lines.letIn(event);
         break;
-      }
       case 'out':
+        for (const name of event.lines) fits(event, lines.takeOut(name, atS));
+        break;
       case 'back':
-        for (const name of event.lines) {
-          const line = lines.get(name);
-          if (!line) {
-            unfitting.push(event);
-            continue;
-          }
-          if (event.kind === 'out') {
-            close(name, line, atS);
-            set(line, 'out', atS);
-          } else if (line.state !== 'fishing') {
-            line.open = { fromS: atS };
-            set(line, 'fishing', atS);
-          }
-        }
+        for (const name of event.lines) fits(event, lines.putBack(name, atS));
         break;
       case 'strike': {
-        const line = lines.get(event.line);
-        const before =
-          line?.state === 'fought' ? [...strikes.values()].findLast((strike) => strike.line === event.line) : undefined;
+        const before = lines.isFought(event.line)
+          ? [...strikes.values()].findLast((strike) => strike.line === event.line)
+          : undefined;
         strikes.set(event.id, {
           id: event.id,
           line: event.line,
           atS,
           touchedS: event.touchedS,
           angler: event.angler,
-          gear: line?.gear ?? null,
+          gear: lines.gearOf(event.line),
           told: null,
           then: event.then ?? null,
           photoIds: [],
           twinOf: before && atS - before.atS <= ONE_FISH_S ? before.id : null,
           pass: passesS.length,
         });
-        if (!line) unfitting.push(event);
-        else if (line.state === 'fishing') {
-          close(event.line, line, atS);
-          set(line, 'fought', atS);
-        }
+        fits(event, lines.strike(event.line, atS));
         break;
       }
       case 'still-out': {
         const strike = strikes.get(event.of);
-        const line = strike && lines.get(strike.line);
-        if (!strike || !line) unfitting.push(event);
-        else if (line.state === 'fought' && line.sinceS <= strike.atS) {
-          reopened(strike.line, line, stretches);
-          states.splice(
-            states.findLastIndex((each) => each.line === strike.line),
-            1,
-          );
-        }
+        fits(event, strike !== undefined && lines.neverStopped(strike.line, strike.atS));
         break;
       }
       case 'fouled':
-      case 'clean': {
-        const line = lines.get(event.line);
-        if (!line) {
-          unfitting.push(event);
-          break;
-        }
-        if (event.kind === 'fouled') {
-          close(event.line, line, atS, true);
-          set(line, 'fouled', atS);
-        } else if (line.state === 'fishing') {
-          // Clean until here: what is found later casts no doubt on it.
-          close(event.line, line, atS);
-          line.open = { fromS: atS };
-        } else if (line.state === 'fouled') {
-          line.open = { fromS: atS };
-          set(line, 'fishing', atS);
-        }
+        fits(event, lines.foul(event.line, atS));
+        break;
+      case 'clean':
+        fits(event, lines.clean(event.line, atS));
+        break;
+      case 'changed': {
+        const { what, partId, name } = event;
+        const changed = (gear: Gear): Gear => ({ ...gear, changed: { ...gear.changed, [what]: { partId, name } } });
+        fits(event, lines.change(event.line, atS, changed));
         break;
       }
-      case 'changed':
-      case 'moved': {
-        const line = lines.get(event.line);
-        if (!line) {
-          unfitting.push(event);
-          break;
-        }
-        const isFishing = line.open !== null;
-        close(event.line, line, atS);
-        line.gear =
-          event.kind === 'moved'
-            ? { ...line.gear, pointId: event.pointId }
-            : {
-                ...line.gear,
-                changed: { ...line.gear.changed, [event.what]: { partId: event.partId, name: event.name } },
-              };
-        if (isFishing) line.open = { fromS: atS };
+      case 'moved':
+        fits(
+          event,
+          lines.change(event.line, atS, (gear) => ({ ...gear, pointId: event.pointId })),
+        );
         break;
-      }
       case 'told': {
         const strike = strikes.get(event.of);
         if (strike) strikes.set(strike.id, { ...strike, told: event, angler: event.angler ?? strike.angler });
@@ -254,12 +146,14 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         else unfitting.push(event);
         break;
       }
-      case 'touched':
-        if (lines.has(event.line)) touched.push({ ...event, gear: lines.get(event.line)!.gear });
-        else unfitting.push(event);
+      case 'touched': {
+        const gear = lines.gearOf(event.line);
+        if (gear) touched.push({ ...event, gear });
+        fits(event, gear !== null);
         break;
+      }
       case 'tripped':
-        if (!lines.has(event.line)) unfitting.push(event);
+        fits(event, lines.has(event.line));
         break;
       case 'opened':
         opened ??= event;
@@ -272,7 +166,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         passesS.push(atS);
         break;
       case 'cast':
-        casts.push({ line: event.line, atS, count: event.count, gear: lines.get(event.line)?.gear ?? null });
+        casts.push({ line: event.line, atS, count: event.count, gear: lines.gearOf(event.line) });
         break;
       case 'conditions':
         conditions.push(event);
@@ -288,10 +182,7 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         break;
       case 'closed':
         closedS = atS;
-        for (const [name, line] of lines) {
-          close(name, line, atS);
-          if (line.state !== 'out') set(line, 'out', atS);
-        }
+        lines.takeOutAll(atS);
         break;
       case 'retimed':
       case 'undone':
@@ -300,16 +191,13 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         event satisfies never;
     }
   }
-  for (const [name, line] of lines)
-    if (line.open)
-      stretches.push({ line: name, fromS: line.open.fromS, toS: null, gear: line.gear, isDoubtful: false });
   return {
     opened,
     closedS,
-    lines: [...lines].map(([line, { state, sinceS, gear }]) => ({ line, state, sinceS, gear })),
-    stretches: stretches.sort((a, b) => a.fromS - b.fromS || a.line.localeCompare(b.line)),
+    lines: lines.now(),
+    stretches: lines.stretches(),
     strikes: withFlurries([...strikes.values()]),
-    spells: spellsOf(states),
+    spells: lines.spells(),
     crew,
     casts,
     conditions,
@@ -325,27 +213,6 @@ export function tripOf(events: readonly TripEvent[]): Trip {
 /** How many casts were counted, of one line or of all. */
 export const castsOf = ({ casts }: Pick<Trip, 'casts'>, line?: string): number =>
   casts.reduce((sum, each) => (line === undefined || each.line === line ? sum + each.count : sum), 0);
-
-/** A line whose strike was missed goes on as if it had never stopped. */
-function reopened(name: string, line: Line, stretches: Stretch[]): void {
-  const at = stretches.findLastIndex((stretch) => stretch.line === name);
-  const last = stretches[at];
-  // It may have been struck in the very second in which it went in.
-  if (last?.toS === line.sinceS) {
-    stretches.splice(at, 1);
-    line.open = { fromS: last.fromS };
-  } else line.open = { fromS: line.sinceS };
-  [line.state, line.sinceS] = ['fishing', line.open.fromS];
-}
-
-function spellsOf(
-  states: readonly { readonly line: string; readonly state: LineState; readonly fromS: number }[],
-): readonly Spell[] {
-  return states.flatMap((state, i): Spell[] => {
-    const next = states.find((each, k) => k > i && each.line === state.line);
-    return next && next.fromS <= state.fromS ? [] : [{ ...state, toS: next?.fromS ?? null }];
-  });
-}
 
 /** Events that count, each at its time; of one second in the order of their ids, so that every phone has the same. */
 function inOrder(events: readonly TripEvent[]): readonly TripEvent[] {

@@ -20,20 +20,20 @@ export interface DeckPage extends QuiverPage {
 
 export type DeckFailure = 'stale' | 'unreachable' | FailureCode;
 
-interface Held {
+interface VersionedDeck {
   readonly deck: Deck;
   /** null: not kept yet */
   readonly version: number | null;
 }
 
 /** A deck that was kept in the browser, where it is still one. */
-const readHeld = (stored: unknown): Held | null => {
+const readVersionedDeck = (stored: unknown): VersionedDeck | null => {
   const { deck, version } = (stored ?? {}) as { deck?: unknown; version?: unknown };
   const parsed = deckSchema.safeParse(deck);
   return parsed.success && (version === null || typeof version === 'number') ? { deck: parsed.data, version } : null;
 };
 
-const fresh = (name: string, entries: readonly DeckEntry[] = []): Held => ({
+const fresh = (name: string, entries: readonly DeckEntry[] = []): VersionedDeck => ({
   deck: { id: deckIdSchema.parse('new'), name, entries: [...entries] },
   version: null,
 });
@@ -43,7 +43,7 @@ const fresh = (name: string, entries: readonly DeckEntry[] = []): Held => ({
  * deck where setups were asked for.
  */
 export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string) {
-  const [asBegun] = useState<Held>(() => {
+  const [asBegun] = useState<VersionedDeck>(() => {
     const entries = asked.flatMap((id) => {
       const setup = setups.find((each) => each.id === id);
       return (setup && entryOf(setup)) ?? [];
@@ -51,14 +51,14 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
     if (entries.length > 0) return fresh(newName, entries.slice(0, MOST_ON_DECK));
     return decks.at(-1) ?? fresh(newName);
   });
-  const [held, setHeld] = useState(asBegun);
-  const [kept, setKept] = useState<Deck>(held.deck);
+  const [current, setCurrent] = useState(asBegun);
+  const [kept, setKept] = useState<Deck>(current.deck);
   const [failure, setFailure] = useState<DeckFailure | null>(null);
   const [removed, setRemoved] = useState<Deck | null>(null);
   const [busy, start] = useTransition();
-  const { deck } = held;
+  const { deck } = current;
   const entriesTo = (entries: readonly DeckEntry[]) =>
-    setHeld(({ deck: now, version }) => ({ deck: { ...now, entries: [...entries] }, version }));
+    setCurrent(({ deck: now, version }) => ({ deck: { ...now, entries: [...entries] }, version }));
   const remarks = useMemo(() => deckRemarks(deck, setups, box), [deck, setups, box]);
   const packed = useMemo(() => packList(deck, setups, box), [deck, setups, box]);
   const gear = useMemo(
@@ -67,12 +67,12 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
     [deck, setups],
   );
 
-  const take = (next: Held) => {
-    setHeld(next);
+  const take = (next: VersionedDeck) => {
+    setCurrent(next);
     setKept(next.deck);
     setFailure(null);
   };
-  const save = (given: Held = held) =>
+  const save = (given: VersionedDeck = current) =>
     start(async () => {
       const reply = await send('save-deck', saveDeckAction, { document: given.deck, expectedVersion: given.version });
       if (!reply.ok) return setFailure(reply.code);
@@ -80,16 +80,20 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
       // A reload shows the deck that was kept, and begins no second one.
       if (asked.length > 0) window.history.replaceState(null, '', window.location.pathname);
     });
-  const changed = JSON.stringify(deck) !== JSON.stringify(kept) || held.version === null;
-  const draft = useDraft<Held>('deck', changed && held !== asBegun && deck.entries.length > 0 ? held : null, readHeld);
+  const changed = JSON.stringify(deck) !== JSON.stringify(kept) || current.version === null;
+  const draft = useDraft<VersionedDeck>(
+    'deck',
+    changed && current !== asBegun && deck.entries.length > 0 ? current : null,
+    readVersionedDeck,
+  );
   return {
     draft,
     takeUpDraft: () => {
-      if (draft.offer) setHeld(draft.offer.value);
+      if (draft.offer) setCurrent(draft.offer.value);
       draft.takeUp();
     },
     deck,
-    version: held.version,
+    version: current.version,
     remarks,
     packed,
     gear,
@@ -99,7 +103,7 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
     changed,
     open: (id: string) => take(decks.find((each) => each.deck.id === id) ?? fresh(newName)),
     begin: () => take(fresh(newName)),
-    rename: (name: string) => setHeld({ ...held, deck: { ...deck, name } }),
+    rename: (name: string) => setCurrent({ ...current, deck: { ...deck, name } }),
     add: (setupId: string) => {
       const setup = setups.find(({ id }) => id === setupId);
       const entry = setup && entryOf(setup);
@@ -117,9 +121,9 @@ export function useDeck({ setups, box, decks, asked }: DeckPage, newName: string
     remove: () =>
       start(async () => {
         const reply =
-          held.version === null
+          current.version === null
             ? ({ ok: true } as const)
-            : await send('remove-deck', removeDeckAction, { id: deck.id, expectedVersion: held.version });
+            : await send('remove-deck', removeDeckAction, { id: deck.id, expectedVersion: current.version });
         if (!reply.ok) return setFailure(reply.code);
         setRemoved(deck);
         take(fresh(newName));

@@ -33,7 +33,7 @@ export function FirstSetup({ box, house, isBare }: FirstSetupProps) {
   const i18n = useI18n();
   const { t, format } = i18n;
   const first = useFirstSetup(house, t('start.firstReason'));
-  const { held, setup, evaluation } = first;
+  const { inHand, setup, evaluation } = first;
   const parts = useMemo(
     () =>
       Object.fromEntries(HANDS.map((hand) => [hand, box.filter(({ kind }) => KINDS[hand].includes(kind))])) as Record<
@@ -44,7 +44,7 @@ export function FirstSetup({ box, house, isBare }: FirstSetupProps) {
   );
   const called = (part: Part | undefined) =>
     part ? (part.kind === 'rod' && !part.name ? partDetail(i18n, part, null) : partTitle(i18n, part)) : '';
-  const name = `${called(held.lure)}, ${called(held.rod)}`;
+  const name = `${called(inHand.lure)}, ${called(inHand.rod)}`;
   return (
     <main id="main" tabIndex={-1} className="mx-auto max-w-5xl px-3 py-6 outline-none">
       <h1 className="narrow text-[24px] font-semibold">{t('first.title')}</h1>
@@ -62,8 +62,8 @@ export function FirstSetup({ box, house, isBare }: FirstSetupProps) {
                   <PartLine
                     label={t(`first.${hand}`)}
                     example={t(`first.example.${hand}`)}
-                    chosen={held[hand] ?? null}
-                    isNew={held[hand] !== undefined && !box.includes(held[hand])}
+                    chosen={inHand[hand] ?? null}
+                    isNew={inHand[hand] !== undefined && !box.includes(inHand[hand])}
                     parts={parts[hand]}
                     kinds={KINDS[hand]}
                     onChoose={(part) => first.hold(hand, part)}

@@ -17,10 +17,10 @@ export type Hand = (typeof HANDS)[number];
 /** Headless: a rod, a line and a lure, the rig that they make, and what it comes to. */
 export function useFirstSetup(house: House, reason: string) {
   const router = useRouter();
-  const [held, setHeld] = useState<Readonly<Partial<Record<Hand, Part>>>>({});
+  const [inHand, setInHand] = useState<Readonly<Partial<Record<Hand, Part>>>>({});
   const [failure, setFailure] = useState<FailureCode | 'not-found' | 'unreachable' | null>(null);
   const [busy, start] = useTransition();
-  const { rod, line, lure } = held;
+  const { rod, line, lure } = inHand;
   const isWhole = rod !== undefined && line !== undefined && lure !== undefined;
   const rigger = useLoaded(loadRigger, isWhole);
   const setup = useMemo((): SetupFile | null => {
@@ -36,10 +36,10 @@ export function useFirstSetup(house: House, reason: string) {
     RANGES_AFTER_MS,
   );
   return {
-    held,
+    inHand,
     hold: (hand: Hand, part: Part | undefined) => {
       setFailure(null);
-      setHeld((now) => ({ ...now, [hand]: part }));
+      setInHand((now) => ({ ...now, [hand]: part }));
     },
     isWhole,
     setup,

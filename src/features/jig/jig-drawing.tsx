@@ -123,7 +123,7 @@ export interface FileViewProps {
 /** The head on the vice: the flat is dragged round and in by its edge, or moved by keys. */
 export function FileView({ head, standing, flat, onFlat }: FileViewProps) {
   const { t, format } = useI18n();
-  const held = useRef(false);
+  const isDragging = useRef(false);
   const box = useRef<SVGSVGElement>(null);
   const { radiiM } = standing;
   const reachM = Math.max(0.09, radiiM[0] + (head.bait?.lengthM ?? 0.05));
@@ -141,7 +141,7 @@ export function FileView({ head, standing, flat, onFlat }: FileViewProps) {
       depth: Math.min(0.6, Math.max(0, depth)),
     });
   const drag = (event: PointerEvent) => {
-    if (!held.current || !box.current) return;
+    if (!isDragging.current || !box.current) return;
     const { left, top, width } = box.current.getBoundingClientRect();
     const scale = WIDTH / width;
     const [x, y] = [
@@ -169,7 +169,7 @@ export function FileView({ head, standing, flat, onFlat }: FileViewProps) {
       aria-label={t('jig.onVice')}
       onPointerMove={drag}
       onPointerUp={() => {
-        held.current = false;
+        isDragging.current = false;
       }}
     >
       <Shapes head={head} standing={standing} view={view} />
@@ -186,7 +186,7 @@ export function FileView({ head, standing, flat, onFlat }: FileViewProps) {
         onKeyDown={onKey}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
-          held.current = true;
+          isDragging.current = true;
         }}
       >
         <circle cx={hx} cy={hy} r={16} className="grab" />

@@ -18,17 +18,17 @@ type InHand = Pick<OpenTrial, 'trial' | 'version'>;
  */
 export function useTrial(open: OpenTrial | null) {
   const router = useRouter();
-  const [held, setHeld] = useState<InHand | null>(() => open && { trial: open.trial, version: open.version });
+  const [current, setCurrent] = useState<InHand | null>(() => open && { trial: open.trial, version: open.version });
   const [failure, setFailure] = useState<Failure | null>(null);
   const [saving, setSaving] = useState<'unchanged' | 'saving' | 'saved'>('unchanged');
-  const latest = useRef(held);
+  const latest = useRef(current);
   const sending = useRef(false);
   useEffect(() => {
     // The page came anew, and nothing is on its way: what the server has is so now.
     if (sending.current || !open || latest.current?.trial.id !== open.trial.id) return;
     if (open.version <= (latest.current?.version ?? -1)) return;
     latest.current = { trial: open.trial, version: open.version };
-    setHeld(latest.current);
+    setCurrent(latest.current);
   }, [open]);
 
   const flush = async (): Promise<void> => {
@@ -45,7 +45,7 @@ export function useTrial(open: OpenTrial | null) {
       isSaved = reply.ok;
       if (!reply.ok) break;
       latest.current = { trial: latest.current.trial, version: reply.data.version };
-      setHeld(latest.current);
+      setCurrent(latest.current);
     }
     sending.current = false;
     setSaving(isSaved ? 'saved' : 'unchanged');
@@ -53,18 +53,18 @@ export function useTrial(open: OpenTrial | null) {
   };
   const draft = useDraft<InHand>(
     `trial ${open?.trial.id ?? ''}`,
-    held && (saving === 'saving' || failure) ? held : null,
+    current && (saving === 'saving' || failure) ? current : null,
     (kept) => draftOf(kept, open),
   );
   return {
-    trial: held?.trial ?? null,
+    trial: current?.trial ?? null,
     failure,
     saving,
     draft,
     takeUpDraft: () => {
       if (draft.offer) {
         latest.current = draft.offer.value;
-        setHeld(latest.current);
+        setCurrent(latest.current);
         void flush();
       }
       draft.takeUp();
@@ -72,13 +72,13 @@ export function useTrial(open: OpenTrial | null) {
     change: (changes: Partial<TrialDocument>) => {
       if (!latest.current) return;
       latest.current = { ...latest.current, trial: { ...latest.current.trial, ...changes } };
-      setHeld(latest.current);
+      setCurrent(latest.current);
       void flush();
     },
     /** gives up what was not kept, and takes what another window made of it */
     reload: () => {
       latest.current = open && { trial: open.trial, version: open.version };
-      setHeld(latest.current);
+      setCurrent(latest.current);
       setFailure(null);
       router.refresh();
     },

@@ -46,10 +46,10 @@ export const castBandOf = (depthM: number) => ({ fromM: (2 / 3) * depthM, toM: (
 export function useWater(given: readonly WaterSetup[]) {
   const shown = useUnchanged(given);
   const start = useMemo(() => startScene(shown), [shown]);
-  const [held, dispatch] = useReducer(reduce, start, (scene) => ({ scene, start }));
+  const [state, dispatch] = useReducer(reduce, start, (scene) => ({ scene, start }));
   // A setup that was asDraft anew, here or elsewhere, starts the picture again.
-  if (held.start !== start) dispatch({ kind: 'set', start });
-  const { scene } = held;
+  if (state.start !== start) dispatch({ kind: 'set', start });
+  const { scene } = state;
   const lines = [
     useOne(shown[0], scene),
     useOne(shown[1], scene),
@@ -66,13 +66,13 @@ export function useWater(given: readonly WaterSetup[]) {
 
 type Reduced = Exclude<WaterAction, { kind: 'put-back' }> | { readonly kind: 'set'; readonly start: Scene };
 
-interface Held {
+interface WaterState {
   readonly scene: Scene;
   /** the picture as the setups bring it */
   readonly start: Scene;
 }
 
-function reduce({ scene, start }: Held, action: Reduced): Held {
+function reduce({ scene, start }: WaterState, action: Reduced): WaterState {
   switch (action.kind) {
     case 'scene':
       return { start, scene: { ...scene, ...action.change } };

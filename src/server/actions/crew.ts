@@ -110,10 +110,10 @@ export async function setRoleAction(sent: unknown): Promise<Reply<null, 'last-ow
     async ({ userId, role }, { tx, benchId }) => {
       await lockBench(tx, benchId);
       const members = await listMembers(tx, benchId);
-      const held = members.find((each) => each.userId === userId);
-      if (!held) return role === null ? { ok: true, data: null } : refused('not-found');
+      const member = members.find((each) => each.userId === userId);
+      if (!member) return role === null ? { ok: true, data: null } : refused('not-found');
       const otherOwners = members.filter((each) => each.role === 'owner' && each.userId !== userId);
-      if (held.role === 'owner' && role !== 'owner' && otherOwners.length === 0) return refused('last-owner');
+      if (member.role === 'owner' && role !== 'owner' && otherOwners.length === 0) return refused('last-owner');
       if (role === null) await removeMember(tx, benchId, userId);
       else await setRole(tx, benchId, userId, role);
       return { ok: true, data: null };

@@ -97,20 +97,20 @@ export async function measureAngler(
   const figures = found.data.angler;
   if (!figures) return { kind: 'bad-input', problems: nothingFound(found.data) };
   const anglers = await listAnglers(tx, benchId);
-  const held = anglers.find(({ id }) => id === askingAngler()) ??
+  const angler = anglers.find(({ id }) => id === askingAngler()) ??
     anglers.find((each) => each.usual) ?? { id: FIRST_ANGLER, name: '', usual: true, entries: {} };
   const named = (entries: Readonly<Record<string, unknown>>) =>
     Object.fromEntries(Object.keys(figures).map((key) => [`angler.${key}`, entries[key] ?? null]));
-  await putAngler(tx, benchId, { ...held, entries: { ...held.entries, ...figures } }, now);
+  await putAngler(tx, benchId, { ...angler, entries: { ...angler.entries, ...figures } }, now);
   await insertReadings(tx, benchId, [
     {
       id: crypto.randomUUID(),
       partId,
       guide,
       raw,
-      before: named(held.entries),
+      before: named(angler.entries),
       after: named(figures),
-      authorId: held.id,
+      authorId: angler.id,
       takenAt: now,
     },
   ]);

@@ -172,7 +172,7 @@ export async function unmergeParts(
     const before = await findRevision(tx, benchId, setupId, number);
     if (!before?.whole.ok) throw new TakenBack({ ok: false, code: 'stale', fields: [] });
     const { chain, presentation } = before.whole.data;
-    const held = await findParts(
+    const found = await findParts(
       tx,
       benchId,
       chain.map((joint) => joint.partId),
@@ -182,7 +182,7 @@ export async function unmergeParts(
       reason,
       chain: [...chain],
       presentation,
-      parts: held.rows,
+      parts: found.rows,
       authorId,
       savedAt: now,
     });

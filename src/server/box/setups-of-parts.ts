@@ -29,16 +29,16 @@ async function usesOf(db: Db | Tx, benchId: BenchId, changed: ReadonlyMap<PartId
   const uses = (await newestRevisions(db, benchId)).filter(({ revision }) =>
     partIdsOf(revision).some((id) => changed.has(id)),
   );
-  const held = await findParts(
+  const before = await findParts(
     db,
     benchId,
     uses.flatMap(({ revision }) => partIdsOf(revision)),
   );
   const after: Listed<Part, BrokenPart> = {
-    rows: [...held.rows.filter(({ id }) => !changed.has(id)), ...changed.values()],
-    broken: held.broken.filter(({ id }) => !changed.has(id as PartId)),
+    rows: [...before.rows.filter(({ id }) => !changed.has(id)), ...changed.values()],
+    broken: before.broken.filter(({ id }) => !changed.has(id as PartId)),
   };
-  return { uses, held, after };
+  return { uses, before, after };
 }
 
 /** A setup that a change would keep from being worked out. */
@@ -55,11 +55,11 @@ export async function setupsBrokenBy(
   changed: ReadonlyMap<PartId, Part>,
 ): Promise<readonly SetupBroken[]> {
   if (changed.size === 0) return [];
-  const { uses, held, after } = await usesOf(db, benchId, changed);
+  const { uses, before, after } = await usesOf(db, benchId, changed);
   const house = await findHouse(db, benchId);
   return uses.flatMap(({ setupId, name, revision }) => {
     const then = setupFileFrom(name, revision, after, house);
-    if (then.kind === 'file' || setupFileFrom(name, revision, held, house).kind === 'broken') return [];
+    if (then.kind === 'file' || setupFileFrom(name, revision, before, house).kind === 'broken') return [];
     return [{ setupId, name, faults: then.faults }];
   });
 }
@@ -74,10 +74,10 @@ export interface MovedSetup {
 
 /** What the part's becoming `after` does to the setups that use it; asked while the part still stands as it was. */
 export async function setupsMovedBy(db: Db | Tx, benchId: BenchId, after: Part): Promise<MovedSetup[]> {
-  const { uses, held, after: parts } = await usesOf(db, benchId, new Map([[after.id, after]]));
+  const { uses, before, after: parts } = await usesOf(db, benchId, new Map([[after.id, after]]));
   const house = await findHouse(db, benchId);
   return uses.flatMap(({ setupId, name, revision }) => {
-    const [then, now] = [verdictsWith(name, revision, held, house), verdictsWith(name, revision, parts, house)];
+    const [then, now] = [verdictsWith(name, revision, before, house), verdictsWith(name, revision, parts, house)];
     if (!then || !now || !revision.whole.ok) return [];
     const marks = VERDICT_NAMES.flatMap((verdict) =>
       then[verdict].mark === now[verdict].mark ? [] : [{ verdict, then: then[verdict].mark, now: now[verdict].mark }],

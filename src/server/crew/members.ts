@@ -21,8 +21,8 @@ export async function addMember(
   const usual = (await listAnglers(tx, benchId)).find((each) => each.usual);
   const free = role === 'owner' && usual && !taken.has(usual.id) ? usual : null;
   const anglerId = free?.id ?? anglerIdSchema.parse(`angler-${crypto.randomUUID()}`);
-  const held = free ?? { id: anglerId, usual: !usual, entries: {} };
-  await putAngler(tx, benchId, { ...held, name }, now);
+  const angler = free ?? { id: anglerId, usual: !usual, entries: {} };
+  await putAngler(tx, benchId, { ...angler, name }, now);
   await insertMember(tx, { benchId, userId, role, anglerId, since: now });
   await renewBenchState(tx, benchId);
   return anglerId;

@@ -69,11 +69,11 @@ export async function takeBundle(
   const parts = matchParts(bundle.parts, box);
   await insertNew(tx, benchId, [...parts.fresh], now);
   const all = [...box, ...parts.fresh];
-  const held = new Map(there.map((each) => [sameness(each.name, each.file), each.id]));
+  const idsThere = new Map(there.map((each) => [sameness(each.name, each.file), each.id]));
   const setups: { id: SetupId; name: string; isNew: boolean }[] = [];
   const setupIdOf = new Map<SetupId, SetupId>();
   for (const { id: given, name, chain, presentation } of setupsWith(bundle, parts)) {
-    const before = held.get(sameness(name, { chain, presentation }));
+    const before = idsThere.get(sameness(name, { chain, presentation }));
     const id = before ?? setupIdSchema.parse(`setup-${crypto.randomUUID()}`);
     setupIdOf.set(given, id);
     setups.push({ id, name, isNew: !before });

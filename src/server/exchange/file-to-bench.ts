@@ -105,9 +105,9 @@ interface Counts {
 /** What putting the file in place would do, without doing it. */
 export function compareBench(now: BenchFile, file: BenchFile): BenchDifference {
   const count = <T extends { id: string }>(before: readonly T[], after: readonly T[]): Counts => {
-    const held = new Map(before.map((each) => [each.id, JSON.stringify(each)]));
+    const textsBefore = new Map(before.map((each) => [each.id, JSON.stringify(each)]));
     const kinds = after.map((each) =>
-      !held.has(each.id) ? 'fresh' : held.get(each.id) === JSON.stringify(each) ? 'same' : 'changed',
+      !textsBefore.has(each.id) ? 'fresh' : textsBefore.get(each.id) === JSON.stringify(each) ? 'same' : 'changed',
     );
     const ids = new Set(after.map(({ id }) => id));
     const of = (kind: string) => kinds.filter((each) => each === kind).length;

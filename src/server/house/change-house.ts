@@ -74,17 +74,17 @@ async function make(
       return null;
     }
     case 'name-angler': {
-      const held = rows.anglers.find(({ id }) => id === change.id);
-      if (!held) return refusal('not-there');
-      if (held.name === change.to) return null;
-      if (held.name !== change.from) return refusal('changed-meanwhile', held.name);
-      await putAngler(tx, benchId, { ...held, name: change.to }, now);
+      const angler = rows.anglers.find(({ id }) => id === change.id);
+      if (!angler) return refusal('not-there');
+      if (angler.name === change.to) return null;
+      if (angler.name !== change.from) return refusal('changed-meanwhile', angler.name);
+      await putAngler(tx, benchId, { ...angler, name: change.to }, now);
       return null;
     }
     case 'remove-angler': {
-      const held = rows.anglers.find(({ id }) => id === change.id);
-      if (!held) return null;
-      if (held.usual || (await isAuthor(tx, benchId, change.id))) return refusal('in-use', held.name);
+      const angler = rows.anglers.find(({ id }) => id === change.id);
+      if (!angler) return null;
+      if (angler.usual || (await isAuthor(tx, benchId, change.id))) return refusal('in-use', angler.name);
       await removeAngler(tx, benchId, change.id);
       return null;
     }
@@ -106,8 +106,8 @@ async function addCraft(
   now: Date,
 ): Promise<Refusal | null> {
   if (!makesAddress(craft.id)) return notAnAddress(craft.id);
-  const held = crafts.find(({ id }) => idKey(id) === idKey(craft.id));
-  if (held) return isDeepStrictEqual(held.entries, craft) ? null : refusal('changed-meanwhile', held.entries);
+  const before = crafts.find(({ id }) => idKey(id) === idKey(craft.id));
+  if (before) return isDeepStrictEqual(before.entries, craft) ? null : refusal('changed-meanwhile', before.entries);
   if (crafts.length >= MOST_CRAFTS)
     return refusal('not-allowed', null, [
       { path: 'crafts', given: crafts.length + 1, allowed: { kind: 'at-most', bound: MOST_CRAFTS, of: 'items' } },

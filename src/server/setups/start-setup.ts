@@ -42,12 +42,12 @@ export async function startSetup(
 ): Promise<StartSetupOutcome> {
   const { name, reason, chain, presentation } = input;
   const ids = chain.map((joint) => joint.partId);
-  const held = (await lockParts(tx, benchId, ids)).parts;
-  const added = input.parts.filter(({ id }) => ids.includes(id) && !held.has(id));
+  const locked = (await lockParts(tx, benchId, ids)).parts;
+  const added = input.parts.filter(({ id }) => ids.includes(id) && !locked.has(id));
   const file = parse(setupFileSchema, {
     version: 1,
     name,
-    parts: [...[...held.values()].map(({ part }) => part), ...added],
+    parts: [...[...locked.values()].map(({ part }) => part), ...added],
     chain,
     presentation,
   });

@@ -11,7 +11,7 @@ import type { TodayPage } from '@/server/queries/today-page';
 /** Under which this browser keeps the plan in hand. */
 const KEPT = 'ferula day';
 
-interface Held {
+interface VersionedPlan {
   readonly plan: DayPlan;
   /** null: not kept on the bench yet */
   readonly version: number | null;
@@ -20,10 +20,10 @@ interface Held {
 export type PlanFailure = 'stale' | 'unreachable' | FailureCode;
 
 /** A plan of an earlier day becomes a new one of today; what was said counts as said before. */
-const ofToday = (held: Held, today: string): Held =>
-  held.plan.date < today ? { plan: nextDay(held.plan, today), version: null } : held;
+const ofToday = (current: VersionedPlan, today: string): VersionedPlan =>
+  current.plan.date < today ? { plan: nextDay(current.plan, today), version: null } : current;
 
-function asOpened({ asked, plans, today }: TodayPage): Held {
+function asOpened({ asked, plans, today }: TodayPage): VersionedPlan {
   const named = plans.find(({ plan }) => plan.id === asked);
   const last = plans.at(-1);
   if (named) return named;
@@ -32,34 +32,34 @@ function asOpened({ asked, plans, today }: TodayPage): Held {
 
 /** Headless: the plan in hand, kept in this browser with every change and on the bench when asked; the user's waters. */
 export function usePlan(page: TodayPage) {
-  const [opened] = useState<Held>(() => asOpened(page));
-  const [held, setHeld] = useState(opened);
-  const [kept, setKept] = useState(held.plan);
+  const [opened] = useState<VersionedPlan>(() => asOpened(page));
+  const [current, setCurrent] = useState(opened);
+  const [kept, setKept] = useState(current.plan);
   const [waters, setWaters] = useState(page.waters);
   const [failure, setFailure] = useState<PlanFailure | null>(null);
   const [busy, start] = useTransition();
-  const { plan } = held;
+  const { plan } = current;
 
   // What was typed before a reload goes on; a plan that was asked for by its id only as far as nobody saved it since.
-  const takeUp = useEffectEvent((found: Held) => {
+  const takeUp = useEffectEvent((found: VersionedPlan) => {
     // Who began to type at once goes on with that.
-    if (held !== opened) return;
+    if (current !== opened) return;
     const stored = page.plans.find((each) => each.plan.id === found.plan.id);
     if (page.asked !== null && (found.plan.id !== page.asked || found.version !== stored?.version)) return;
-    setHeld(page.asked === null ? ofToday(found, page.today) : found);
+    setCurrent(page.asked === null ? ofToday(found, page.today) : found);
     if (stored) setKept(stored.plan);
   });
   useEffect(() => {
-    void heldBefore().then((found) => found && takeUp(found));
+    void planBefore().then((found) => found && takeUp(found));
   }, [page.asked]);
 
-  const take = (next: Held) => {
-    setHeld(next);
+  const take = (next: VersionedPlan) => {
+    setCurrent(next);
     keepHere(next);
   };
   const change = (changes: Partial<DayPlan>, cell?: string) =>
     take({
-      ...held,
+      ...current,
       plan: {
         ...plan,
         ...changes,
@@ -69,8 +69,8 @@ export function usePlan(page: TodayPage) {
   const slotsTo = (slots: readonly DaySlot[]) => change({ slots: slots.toSorted((a, b) => a.fromS - b.fromS) });
   return {
     plan,
-    version: held.version,
-    changed: held.version === null || JSON.stringify(plan) !== JSON.stringify(kept),
+    version: current.version,
+    changed: current.version === null || JSON.stringify(plan) !== JSON.stringify(kept),
     waters: waters.map(({ water }) => water),
     water: waters.find(({ water }) => water.id === plan.waterId)?.water ?? null,
     failure,
@@ -91,7 +91,7 @@ export function usePlan(page: TodayPage) {
       start(async () => {
         const reply = await send('save-plan', savePlanAction, {
           document: { ...plan, name: plan.name.trim() === '' ? name : plan.name, id: plan.id },
-          expectedVersion: held.version,
+          expectedVersion: current.version,
         });
         setFailure(reply.ok ? null : reply.code);
         if (!reply.ok) return;
@@ -143,15 +143,15 @@ const usualOf = ({ bottomM, bottom, clarity }: WaterPlace, { day }: DayPlan): Pi
   },
 });
 
-function keepHere(held: Held): void {
+function keepHere(current: VersionedPlan): void {
   try {
-    localStorage.setItem(KEPT, JSON.stringify(held));
+    localStorage.setItem(KEPT, JSON.stringify(current));
   } catch {
     // A browser that keeps nothing starts from the last plan of the bench again.
   }
 }
 
-async function heldBefore(): Promise<Held | null> {
+async function planBefore(): Promise<VersionedPlan | null> {
   try {
     const text = localStorage.getItem(KEPT);
     if (text === null) return null;

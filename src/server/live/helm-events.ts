@@ -10,7 +10,7 @@ const REMEMBERED_S = 12 * 3600;
 const MOST = 300;
 
 /** What was told, typed or answered at the helm lately, the newest first; kept in the database, also when that was away meanwhile. */
-export class Told {
+export class HelmEvents {
   #events: readonly HelmEvent[] = [];
   #unkept: HelmEvent[] = [];
 
