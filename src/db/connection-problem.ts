@@ -6,7 +6,6 @@ export class DatabaseAwayError extends Error {
 
 const PROBLEMS = {
   DATABASE_AWAY: 'unreachable',
-  PROTOCOL_SEQUENCE_TIMEOUT: 'unreachable',
   PROTOCOL_CONNECTION_LOST: 'unreachable',
   ECONNREFUSED: 'unreachable',
   ECONNRESET: 'unreachable',
