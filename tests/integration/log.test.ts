@@ -106,6 +106,22 @@ describe('the log of the demo', () => {
     ]);
   });
 
+  it('answers without a trip that cannot be worked out, and says that it is missing', async () => {
+    vi.doMock('@/domain/log/cells', async (original) => {
+      const cells = await original<typeof import('@/domain/log/cells')>();
+      const cellsOf: typeof cells.cellsOf = (trip, options) => {
+        if (trip.opened?.name === 'First light over the basin') throw new Error('a trip that cannot be worked out');
+        return cells.cellsOf(trip, options);
+      };
+      return { ...cells, cellsOf };
+    });
+    await db.execute(sql.raw('delete from trip_cells'));
+    const getLogAsk = await started();
+    expect(await getLogAsk({ by: 'depth' })).toMatchObject({ trips: 4, failed: 1 });
+    vi.doUnmock('@/domain/log/cells');
+    expect(await (await started())({ by: 'depth' })).toMatchObject({ trips: 5, failed: 0 });
+  });
+
   it('goes out as JSON and comes in again as it was, told entry by entry, and twice is once', async () => {
     const file = await (await get(`trip=${trip}&as=json`)).text();
     const asked = await put('name=a.json', file);

@@ -26,6 +26,7 @@ export class InputRuleError extends InputRangeError {
     readonly allowed: string,
   ) {
     super(field, NaN, -Infinity, Infinity);
+    this.message = `${field} must be ${allowed}`;
   }
 }
 

@@ -50,6 +50,11 @@ describe('a trip', () => {
     ]);
   });
 
+  it('a pass that two people begin in one second is one', () => {
+    const pass = (n: number, atS: number): TripEvent => ({ kind: 'pass', id: id(n), atS });
+    expect(tripOf([pass(1, 50), pass(2, 50), pass(3, 60)]).passesS).toEqual([50, 60]);
+  });
+
   it('missed, and still out, it never stopped', () => {
     const events: TripEvent[] = [
       put(1, 0, 'a'),

@@ -163,7 +163,8 @@ export function tripOf(events: readonly TripEvent[]): Trip {
         crew = event.crew;
         break;
       case 'pass':
-        passesS.push(atS);
+        // Two people may say so in one second.
+        if (passesS.at(-1) !== atS) passesS.push(atS);
         break;
       case 'cast':
         casts.push({ line: event.line, atS, count: event.count, gear: lines.gearOf(event.line) });

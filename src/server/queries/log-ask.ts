@@ -16,6 +16,8 @@ export interface LogAsk {
   readonly trips: number;
   /** so many more are still to be worked out: ask again */
   readonly left: number;
+  /** so many cannot be */
+  readonly failed: number;
   /** what each dimension could be narrowed to */
   readonly levels: Readonly<Record<Dimension, readonly Level[]>>;
 }
@@ -28,7 +30,7 @@ export const getLogAsk = (asked: Parameters<typeof questionOf>[0]): Promise<LogA
   pageQuery('log', async (_, benchId) => {
     const units = bandUnits(await currentPreferences());
     const question = questionOf(asked, units);
-    const { cells: trips, left } = await cellsOfTrips(database(), benchId, units, WITHIN_MS);
+    const { cells: trips, left, failed } = await cellsOfTrips(database(), benchId, units, WITHIN_MS);
     const answer = askOf(trips, question);
     return {
       question,
@@ -36,6 +38,7 @@ export const getLogAsk = (asked: Parameters<typeof questionOf>[0]): Promise<LogA
       flurries: question.counted === 'strikes' ? askOf(trips, { ...question, counted: 'flurries' }) : answer,
       trips: trips.length,
       left,
+      failed,
       levels: Object.fromEntries(DIMENSIONS.map((name) => [name, levelsIn(trips, name)])) as LogAsk['levels'],
     };
   });

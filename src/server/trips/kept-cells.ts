@@ -2,12 +2,14 @@ import 'server-only';
 import { createHash } from 'node:crypto';
 import { blocksIn, findKeptCells, helmRepo, keepCells, listTripEvents, tripsMadeOf } from '@/db/repo';
 import type { Db } from '@/db/client';
+import { connectionProblem } from '@/db/connection-problem';
 import { keepNewest } from '@/domain/keep-newest';
 import type { BenchId, TripId } from '@/domain/ids';
 import { correctedSeries, seriesOf } from '@/domain/log/block-series';
 import { cellsOf, type TripCells } from '@/domain/log/cells';
 import type { BandUnits } from '@/domain/log/dimensions';
 import { tripOf, type Trip } from '@/domain/log/trip';
+import { logFailure } from '../log';
 import { gearKnown, helmOfTrip, tripContext, type TripContext } from './gear-known';
 
 /** Grows whenever cells are made otherwise. */
@@ -21,14 +23,14 @@ const MOST_IN_MEMORY = 500;
  * The cells of every trip of a bench in a reader's units, worked out where they are missing or entries came since: at least one,
  * and no other once so many milliseconds are over, since a reader of other units or a new core may find hundreds missing.
  *
- * @returns `left`: how many trips are still to be worked out
+ * @returns `left`: how many trips are still to be worked out; `failed`: how many cannot be
  */
 export async function cellsOfTrips(
   db: Db,
   benchId: BenchId,
   bandUnits: BandUnits,
   withinMs: number,
-): Promise<{ readonly cells: readonly TripCells[]; readonly left: number }> {
+): Promise<{ readonly cells: readonly TripCells[]; readonly left: number; readonly failed: number }> {
   const startMs = performance.now();
   const units = Object.values(bandUnits).join(' ');
   const wanted = await tripsMadeOf(db, benchId);
@@ -48,10 +50,10 @@ export async function cellsOfTrips(
     if (own?.madeOf === made(tripId)) found.push(own.cells);
     else missing.push(tripId);
   }
-  if (missing.length === 0) return { cells: found, left: 0 };
+  if (missing.length === 0) return { cells: found, left: 0, failed: 0 };
   const kept = await findKeptCells(db, benchId, units, missing);
   let context: TripContext | null = null;
-  let left = 0;
+  let [left, failed] = [0, 0];
   for (const tripId of missing) {
     const own = kept.get(tripId);
     const madeOf = made(tripId);
@@ -62,19 +64,34 @@ export async function cellsOfTrips(
         continue;
       }
       context ??= await tripContext(db, benchId);
-      cells = await cellsNow(db, benchId, tripId, context, bandUnits);
+      cells = await cellsIfPossible(db, benchId, tripId, context, bandUnits);
+      if (!cells) {
+        failed += 1;
+        continue;
+      }
       await keepCells(db, benchId, { tripId, units, madeOf, text: JSON.stringify(cells) });
     }
     found.push(cells);
     keepNewest(inMemory, key(tripId), { madeOf, cells }, MOST_IN_MEMORY);
   }
-  return { cells: found, left };
+  return { cells: found, left, failed };
 }
 
 function opened(text: string): TripCells | null {
   try {
     return JSON.parse(text) as TripCells;
   } catch {
+    return null;
+  }
+}
+
+/** One trip that cannot be worked out takes nothing down but itself; a database that is away is another matter. */
+async function cellsIfPossible(...given: Parameters<typeof cellsNow>): Promise<TripCells | null> {
+  try {
+    return await cellsNow(...given);
+  } catch (error) {
+    if (connectionProblem(error)) throw error;
+    logFailure(error);
     return null;
   }
 }

@@ -21,7 +21,7 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
   const units = bandUnits(preferences);
   const router = useRouter();
   const [busy, start] = useTransition();
-  const { question, answer, flurries, left } = ask;
+  const { question, answer, flurries, left, failed } = ask;
   useEffect(() => {
     if (left > 0) router.refresh();
   }, [ask, left, router]);
@@ -153,6 +153,9 @@ export function AskView({ ask }: { readonly ask: LogAsk }) {
               events: eventsText(answer.unknown.events),
             })}
           </p>
+        )}
+        {failed > 0 && (
+          <p className="semi-narrow text-[13.5px] font-semibold">{t('log.asks.failed', { count: failed })}</p>
         )}
         {answer.apart > 0 && question.only.length === 0 && (
           <p className="semi-narrow text-[13.5px] text-dim">{t('log.asks.apart', { count: answer.apart })}</p>
