@@ -28,7 +28,9 @@ export function DayView({
   const i18n = useI18n();
   const { t, number, percent, date } = i18n;
   const points = useUnpacked(day.points);
-  const [by, setBy] = useState<ColouredBy>(points.some(({ probeMps }) => probeMps !== null) ? 'probeMps' : 'sogMps');
+  const [asked, setAsked] = useState<ColouredBy | null>(null);
+  const colours = COLOURED_BY.filter((name) => points.some((each) => each[name] !== null));
+  const by = asked ?? (colours.includes('probeMps') ? 'probeMps' : (colours[0] ?? 'sogMps'));
   const [chosen, setChosen] = useState<string | null>(null);
   const [atS, setAtS] = useState((day.fromS + day.toS) / 2);
   const strike = (id: string) => {
@@ -95,15 +97,14 @@ export function DayView({
       <div className="grid gap-2 px-2 lg:grid-cols-[minmax(0,5fr)_minmax(0,3fr)] print:grid-cols-[minmax(0,5fr)_minmax(0,3fr)]">
         <section className="border border-ink bg-sheet">
           <div className="flex items-end justify-between gap-3 border-b border-faint px-2 py-1 print:hidden">
-            <ChoiceField
-              label={t('log.day.colouredBy')}
-              value={by}
-              options={COLOURED_BY.filter((name) => points.some((each) => each[name] !== null)).map((value) => ({
-                value,
-                label: t(`log.day.trace.${value}`),
-              }))}
-              onValueChange={setBy}
-            />
+            {colours.length > 0 && (
+              <ChoiceField
+                label={t('log.day.colouredBy')}
+                value={by}
+                options={colours.map((value) => ({ value, label: t(`log.day.trace.${value}`) }))}
+                onValueChange={setAsked}
+              />
+            )}
             <p className="narrow text-[14px] text-dim">{clockText(i18n, atS)}</p>
           </div>
           <TrackDrawing
