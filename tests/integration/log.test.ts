@@ -5,6 +5,7 @@ import { demoBenchId } from '@/db/load-demo';
 import { addTripEvents, listTripEvents, listTrips } from '@/db/repo';
 import { tripIdSchema } from '@/domain/ids';
 import type { LiveMessage } from '@/domain/helm/live';
+import type * as Cells from '@/domain/log/cells';
 import { liveHub } from '@/server/live/live-hub';
 import { getLogDay } from '@/server/queries/log-day';
 import { getLogPage } from '@/server/queries/log-page';
@@ -108,8 +109,8 @@ describe('the log of the demo', () => {
 
   it('answers without a trip that cannot be worked out, and says that it is missing', async () => {
     vi.doMock('@/domain/log/cells', async (original) => {
-      const cells = await original<typeof import('@/domain/log/cells')>();
-      const cellsOf: typeof cells.cellsOf = (trip, options) => {
+      const cells = await original<typeof Cells>();
+      const cellsOf: typeof Cells.cellsOf = (trip, options) => {
         if (trip.opened?.name === 'First light over the basin') throw new Error('a trip that cannot be worked out');
         return cells.cellsOf(trip, options);
       };

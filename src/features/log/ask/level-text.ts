@@ -27,8 +27,9 @@ export function levelText(
   }
   const edges = bandEdges(band, bandUnits(preferences));
   const shown = (edge: number) => number(inUnit(edge, measure), measure === 'speed' ? 1 : 0);
-  const unit = unitLabel(measure);
-  if (level === 0) return t('log.level.below', { edge: `${shown(edges[0]!)} ${unit}` });
-  if (level === edges.length) return t('log.level.from', { edge: `${shown(edges.at(-1)!)} ${unit}` });
-  return `${shown(edges[level - 1]!)}–${shown(edges[level]!)} ${unit}`;
+  // A number does not part from its unit where a narrow column breaks the line.
+  const unit = `\u00a0${unitLabel(measure)}`;
+  if (level === 0) return t('log.level.below', { edge: shown(edges[0]!) + unit });
+  if (level === edges.length) return t('log.level.from', { edge: shown(edges.at(-1)!) + unit });
+  return `${shown(edges[level - 1]!)}–${shown(edges[level]!)}${unit}`;
 }
