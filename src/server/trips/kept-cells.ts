@@ -15,8 +15,8 @@ import { gearKnown, helmOfTrip, tripContext, type TripContext } from './gear-kno
 /** Grows whenever cells are made otherwise. */
 const CELLS_VERSION = 4;
 
-/** Opened once, a trip's cells stay in memory: questions come in rows. */
-const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells }>();
+/** Opened once, a trip's cells stay in memory: questions come in rows. Null: it cannot be worked out, and is not tried at each of them. */
+const inMemory = new Map<string, { readonly madeOf: string; readonly cells: TripCells | null }>();
 const MOST_IN_MEMORY = 500;
 
 /**
@@ -36,6 +36,7 @@ export async function cellsOfTrips(
   const wanted = await tripsMadeOf(db, benchId);
   const found: TripCells[] = [];
   const missing: TripId[] = [];
+  let [left, failed] = [0, 0];
   const key = (tripId: TripId) => `${benchId} ${tripId} ${units}`;
   // A new run of a sensor changes what its readings meant.
   const helms = await helmRepo.list(db, benchId);
@@ -47,13 +48,13 @@ export async function cellsOfTrips(
     `${CELLS_VERSION} ${process.env['CORE_HASH']?.slice(0, 12) ?? ''} ${calibrated} ${wanted.get(tripId)}`;
   for (const tripId of wanted.keys()) {
     const own = inMemory.get(key(tripId));
-    if (own?.madeOf === made(tripId)) found.push(own.cells);
-    else missing.push(tripId);
+    if (own?.madeOf !== made(tripId)) missing.push(tripId);
+    else if (own.cells) found.push(own.cells);
+    else failed += 1;
   }
-  if (missing.length === 0) return { cells: found, left: 0, failed: 0 };
+  if (missing.length === 0) return { cells: found, left, failed };
   const kept = await findKeptCells(db, benchId, units, missing);
   let context: TripContext | null = null;
-  let [left, failed] = [0, 0];
   for (const tripId of missing) {
     const own = kept.get(tripId);
     const madeOf = made(tripId);
@@ -65,13 +66,11 @@ export async function cellsOfTrips(
       }
       context ??= await tripContext(db, benchId);
       cells = await cellsIfPossible(db, benchId, tripId, context, bandUnits);
-      if (!cells) {
-        failed += 1;
-        continue;
-      }
-      await keepCells(db, benchId, { tripId, units, madeOf, text: JSON.stringify(cells) });
+      // A page that only reads stands even where nothing can be written, as on a full disk.
+      if (cells) await keepCells(db, benchId, { tripId, units, madeOf, text: JSON.stringify(cells) }).catch(logFailure);
     }
-    found.push(cells);
+    if (cells) found.push(cells);
+    else failed += 1;
     keepNewest(inMemory, key(tripId), { madeOf, cells }, MOST_IN_MEMORY);
   }
   return { cells: found, left, failed };
