@@ -11,6 +11,8 @@ export interface KillReport {
 }
 
 const WRITERS = 3;
+/** Between two parts of one writer: without it three of them keep both processors from all that runs beside [ms]. */
+const PAUSE_MS = 40;
 
 /**
  * Kills database, application or both, again and again, while writers put parts in; each writer sends the same request
@@ -30,6 +32,7 @@ export async function killAndCount(ferula: RunningFerula, kills: number, seed: n
         await pause(200);
       }
       acknowledged.push(id);
+      await pause(PAUSE_MS);
     }
   };
   const writers = Array.from({ length: WRITERS }, (_, writer) => write(writer));
