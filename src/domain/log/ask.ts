@@ -1,14 +1,7 @@
 import { rates, type Rates } from '@/core/afloat';
 import { COUNTS, type TripCells } from './cells';
 import { HELD_BY } from './event-choices';
-import {
-  BAND_DIMENSIONS,
-  WORD_DIMENSIONS,
-  type BandDimension,
-  type Counted,
-  type Dimension,
-  type WordDimension,
-} from './dimensions';
+import { isBand, WORD_DIMENSIONS, type Counted, type Dimension, type WordDimension } from './dimensions';
 
 /** A value of a dimension: a word, or the number of a band; −1: nobody knows. */
 export type Level = string | number;
@@ -47,7 +40,6 @@ export interface Answer {
 
 const MOST_CELLS = 60;
 const isWord = (name: Dimension): name is WordDimension => (WORD_DIMENSIONS as readonly string[]).includes(name);
-const isBand = (name: Dimension): name is BandDimension => Object.hasOwn(BAND_DIMENSIONS, name);
 
 /**
  * Events an hour of one line by one thing, over all trips, of the hours that are asked for: each drawn toward what all have in

@@ -62,6 +62,7 @@ interface Levelled {
   readonly levels: readonly string[] | null;
 }
 export type BandDimension = keyof typeof BAND_DIMENSIONS;
+export const isBand = (name: string): name is BandDimension => Object.hasOwn(BAND_DIMENSIONS, name);
 export const BAND_NAMES = Object.keys(BAND_DIMENSIONS) as readonly BandDimension[];
 
 /** The measure that a dimension's bands are of; null: they are levels of their own. */

@@ -1,14 +1,6 @@
 import { SIDES } from '../spread/tow-points';
 import { isCounted, isDimension, type Level, type Question } from './ask';
-import {
-  BAND_DIMENSIONS,
-  bandEdges,
-  DIMENSIONS,
-  measureOf,
-  type BandDimension,
-  type BandUnits,
-  type Dimension,
-} from './dimensions';
+import { bandEdges, DIMENSIONS, isBand, measureOf, type BandUnits, type Dimension } from './dimensions';
 import { HELD_BY } from './event-choices';
 
 type Asked = Readonly<Record<string, string | string[] | undefined>>;
@@ -57,5 +49,3 @@ function levelOfAddress(dimension: Dimension, text: string, units: BandUnits): r
 
 /** Words that come from a list; others are names. */
 const WORDS: Partial<Record<Dimension, readonly string[]>> = { hook: HELD_BY, side: SIDES };
-
-const isBand = (name: Dimension): name is BandDimension => Object.hasOwn(BAND_DIMENSIONS, name);

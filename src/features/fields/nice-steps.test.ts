@@ -26,7 +26,7 @@ describe('steps of a table', () => {
       [3, 6, 9, 12, 15, 18].map((ft) => expect.closeTo(ft, 9)),
     );
   });
-  it('end at the last value that is asked for, or less than a step beyond it', () => {
+  it('end at the last value asked for, or less than one step past it', () => {
     expect(axisSteps(90, 9, 'distance', metres)).toEqual([10, 20, 30, 40, 50, 60, 70, 80, 90]);
     expect(axisSteps(90, 9, 'distance', feet).map((m) => m / 0.3048)).toEqual(
       [50, 100, 150, 200, 250, 300].map((ft) => expect.closeTo(ft, 9)),

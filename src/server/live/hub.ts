@@ -33,7 +33,7 @@ const SPOKE_S = 5;
 /** Reads the instruments of one bench, remembers the last minutes, keeps them, and tells every page what is new. */
 export class Hub {
   #tracks = new Tracks();
-  readonly #events: HelmEvents;
+  readonly #helmEvents: HelmEvents;
   #helm: { document: Helm; version: number } | null = null;
   /** when an instrument, here or at another instance, told each channel last */
   readonly #spokeS = new Map<ChannelName, number>();
@@ -67,7 +67,7 @@ export class Hub {
     this.#keeper = new Keeper(db, benchId);
     this.#relay = new Relay(db, benchId, this.#holder, (message) => this.#hear(message));
     const tell = (event: HelmEvent) => this.#listeners.tell({ kind: 'event', event });
-    this.#events = new HelmEvents(db, benchId, {
+    this.#helmEvents = new HelmEvents(db, benchId, {
       onNew: (event) => {
         tell(event);
         this.#relay.pass({ kind: 'event', event });
@@ -90,7 +90,7 @@ export class Hub {
     await this.reload();
     this.#links.close();
     this.#listeners.end();
-    await this.#events.keepOwn();
+    await this.#helmEvents.keepOwn();
     if (this.#reads) await this.#keeper.write(nowS()).catch(noted);
     await this.#relay.leave();
     if (this.#reads) await endLease(this.db(), this.#leaseName, this.#holder).catch(() => undefined);
@@ -116,7 +116,7 @@ export class Hub {
 
   /** Keeps an event of a page and tells it; the same one again changes nothing. */
   async add(event: HelmEvent, authorId: AnglerId | null = null): Promise<void> {
-    if (await this.#events.add(event, authorId)) this.#putTyped(event);
+    if (await this.#helmEvents.add(event, authorId)) this.#putTyped(event);
   }
 
   #putTyped(event: HelmEvent): void {
@@ -176,7 +176,7 @@ export class Hub {
   async #loadEvents(): Promise<void> {
     const { blocks } = await blocksIn(this.db(), this.benchId, { fromS: nowS() - REMEMBERED_S, toS: nowS() });
     this.#tracks.begin(blocks, nowS() - REMEMBERED_S);
-    for (const event of await this.#events.load(nowS()))
+    for (const event of await this.#helmEvents.load(nowS()))
       if (event.kind === 'typed')
         for (const { channel, value } of event.readings)
           if (this.#tracks.newest(channel) === null) this.#tracks.record(channel, event.atS, value);
@@ -197,14 +197,14 @@ export class Hub {
       void this.#relay.sweep(second);
     }
     if (second % RELOAD_S === 0) void this.reload();
-    if (second % WRITE_S === 0) void this.#events.keepOwn();
+    if (second % WRITE_S === 0) void this.#helmEvents.keepOwn();
     if (second % 3 === 0) this.#tellLinks();
     if (second % LOOK_S === 0) this.#look(now);
   }
 
   #look(now: number): void {
     if (!this.#reads) return;
-    const drop = this.#events.events.find((event) => event.kind === 'drop');
+    const drop = this.#helmEvents.events.find((event) => event.kind === 'drop');
     const moved = movedLately(this.#tracks, {
       nowS: Math.floor(now),
       fromS: this.#lookedUntilS,
@@ -213,7 +213,7 @@ export class Hub {
     });
     if (!moved) return;
     this.#lookedUntilS = moved.atS + AFTER_MOVE_S;
-    this.#events.addOwn(moved);
+    this.#helmEvents.addOwn(moved);
   }
 
   #hello(): LiveMessage {
@@ -222,7 +222,7 @@ export class Hub {
       nowS: nowS(),
       tracks: this.#tracks.whole(),
       links: this.#states(),
-      events: this.#events.events,
+      events: this.#helmEvents.events,
       helm: this.#helm,
       reads: this.#reads,
     };
@@ -251,7 +251,7 @@ export class Hub {
         return this.#listeners.tell(message);
       case 'event':
         this.#putTyped(message.event);
-        return this.#events.hear(message.event);
+        return this.#helmEvents.hear(message.event);
       case 'links':
         this.#farLinks = message.links;
         return this.#listeners.tell({ kind: 'links', links: this.#states() });

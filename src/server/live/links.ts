@@ -25,7 +25,7 @@ export class Links {
   constructor(
     private readonly on: {
       readonly reading: (channel: ChannelName, value: number) => void;
-      /** a connection opened, closed or stands otherwise */
+      /** a connection was opened or closed, or its state changed */
       readonly changed: () => void;
     },
   ) {}
@@ -39,7 +39,7 @@ export class Links {
     this.#router = new Router(routes);
   }
 
-  /** Opens what is asked for, and closes what is not. */
+  /** Opens the connections that are wanted and closes all others. */
   connect(wanted: Helm['connections']): void {
     const keys = new Map(wanted.map((connection) => [connection.id, JSON.stringify(connection)]));
     let changed = false;

@@ -1,5 +1,5 @@
 import type { Level } from '@/domain/log/ask';
-import { BAND_DIMENSIONS, bandEdges, measureOf, type BandDimension, type Dimension } from '@/domain/log/dimensions';
+import { BAND_DIMENSIONS, bandEdges, isBand, measureOf, type Dimension } from '@/domain/log/dimensions';
 import { placeText } from '@/features/fields/place-text';
 import { bandUnits } from '@/i18n/band-units';
 import type { I18n } from '@/i18n/client';
@@ -13,19 +13,18 @@ export function levelText(
   if (dimension === 'hook' && typeof level === 'string') return t(`log.heldBy.${level as 'front'}`);
   if (dimension === 'side' && typeof level === 'string') return t(`log.level.side.${level as 'port'}`);
   if (dimension === 'place' && typeof level === 'string') return placeText({ t }, level);
-  if (typeof level === 'string' || !Object.hasOwn(BAND_DIMENSIONS, dimension)) return String(level);
-  const band = dimension as BandDimension;
+  if (typeof level === 'string' || !isBand(dimension)) return String(level);
   if (dimension === 'hour') return `${level}–${level + 1} h`;
   if (dimension === 'pass')
     return level >= BAND_DIMENSIONS.pass.edges.length
       ? t('log.level.passFrom', { n: level + 1 })
       : t('log.level.pass', { n: level + 1 });
-  const measure = measureOf(band);
+  const measure = measureOf(dimension);
   if (measure === null) {
-    const { levels } = BAND_DIMENSIONS[band as 'turn'];
-    return t(`log.level.${band as 'turn'}.${levels[level]!}`);
+    const { levels } = BAND_DIMENSIONS[dimension as 'turn'];
+    return t(`log.level.${dimension as 'turn'}.${levels[level]!}`);
   }
-  const edges = bandEdges(band, bandUnits(preferences));
+  const edges = bandEdges(dimension, bandUnits(preferences));
   const shown = (edge: number) => number(inUnit(edge, measure), measure === 'speed' ? 1 : 0);
   // A number does not part from its unit where a narrow column breaks the line.
   const unit = `\u00a0${unitLabel(measure)}`;

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Answer, AnswerRow } from '@/domain/log/ask';
-import { BAND_DIMENSIONS, type Dimension } from '@/domain/log/dimensions';
+import { isBand, type Dimension } from '@/domain/log/dimensions';
 import { useI18n } from '@/i18n/client';
 import { levelText } from './level-text';
 import { linear } from '@/ui/scale';
@@ -14,7 +14,7 @@ export function RateRows({ answer, by }: { readonly answer: Answer; readonly by:
   // Of what was drawn from counts nothing is certain.
   const chanceText = (chance: number) =>
     chance > 0.99 ? `>${percent(0.99)}` : chance < 0.01 ? `<${percent(0.01)}` : percent(chance);
-  const isOrdered = Object.hasOwn(BAND_DIMENSIONS, by);
+  const isOrdered = isBand(by);
   const rows = answer.rows.toSorted((a, b) =>
     isOrdered ? Number(a.level) - Number(b.level) : b.ratePerH - a.ratePerH,
   );
