@@ -93,14 +93,14 @@ export function solveElastica(input: ElasticaInput, near?: ElasticaStart): Elast
     const end = march(grid, f, logTip);
     const miss = quarterLog(end.lambda) - pull;
     const slope = (end.lambdaA * quarterSlope(end.lambda)) / quarterSlope(logTip);
-    if (Math.abs(miss) < MISS) return finish(end, { tip, logTip, pull, slope, f, a, grid });
+    if (Math.abs(miss) < MISS) return finish(end, { tip, logTip, miss, pull, slope, f, a, grid });
     if (miss > 0) hi = tip;
     else lo = tip;
     const newton = tip - miss / slope;
     const next =
       newton > lo && newton < hi ? newton : lo === -Infinity ? hi - Math.max(1, 0.1 * Math.abs(hi)) : (lo + hi) / 2;
     if (Math.abs(next - tip) < 1e-13 * Math.max(1, Math.abs(tip)))
-      return finish(end, { tip, logTip, pull, slope, f, a, grid });
+      return finish(end, { tip, logTip, miss, pull, slope, f, a, grid });
     tip = next;
   }
   throw new InputRangeError('loadRatio', f, ELASTICA_LIMITS.loadRatio.min, ELASTICA_LIMITS.loadRatio.max);
@@ -114,8 +114,8 @@ export function traceElastica(input: ElasticaInput, start: ElasticaStart): Elast
   return trace;
 }
 
-/** Relative error left in the angle at the grip; the shape's is of the same size. */
-const MISS = 1e-9;
+/** Relative error in the angle at the grip from which on the last step of Newton is taken with the sensitivities, in place of another march. */
+const MISS = 1e-5;
 
 const straightAlongPull: Elastica = {
   start: { tip: -Infinity, loadRatio: 0, pull: -Infinity, byLoad: 0, byPull: 1, grid: null },
@@ -189,6 +189,7 @@ interface MarchEnd {
   /** derivatives by the tip value (A) and by the load ratio (B) */
   lambdaA: number;
   CA: number;
+  SA: number;
   lambdaB: number;
   CB: number;
 }
@@ -207,6 +208,7 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
   let lambdaA = 1,
     wA = 0,
     CA = 0,
+    SA = 0,
     lambdaB = 0,
     wB = 0,
     CB = 0;
@@ -221,6 +223,7 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
       sLA = 0,
       sWA = 0,
       sCA = 0,
+      sSA = 0,
       sLB = 0,
       sWB = 0,
       sCB = 0;
@@ -258,6 +261,7 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
       sLA += weight * kLA;
       sWA += weight * kWA;
       sCA -= weight * fall * LA;
+      sSA += weight * cos * psi * LA;
       sLB += weight * kLB;
       sWB += weight * kWB;
       sCB -= weight * fall * LB;
@@ -272,11 +276,12 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
     lambdaA += step * sLA;
     wA += step * sWA;
     CA += step * sCA;
+    SA += step * sSA;
     lambdaB += step * sLB;
     wB += step * sWB;
     CB += step * sCB;
     // Past a half turn the moment would change sign: this tip value lies beyond every solution without inflexion.
-    if (lambda > LOG_PI) return { lambda: Infinity, C, S, U, lambdaA, CA, lambdaB, CB };
+    if (lambda > LOG_PI) return { lambda: Infinity, C, S, U, lambdaA, CA, SA, lambdaB, CB };
     if (trace) {
       const psi = Math.exp(lambda);
       trace.u.push(u[i + 1]!);
@@ -285,12 +290,13 @@ function march(grid: TaperGrid, f: number, logTip: number, trace?: ElasticaTrace
       trace.angle.push(psi);
     }
   }
-  return { lambda, C, S, U, lambdaA, CA, lambdaB, CB };
+  return { lambda, C, S, U, lambdaA, CA, SA, lambdaB, CB };
 }
 
 interface Solved {
   readonly tip: number;
   readonly logTip: number;
+  readonly miss: number;
   readonly pull: number;
   readonly slope: number;
   readonly f: number;
@@ -298,18 +304,23 @@ interface Solved {
   readonly grid: TaperGrid;
 }
 
-function finish(end: MarchEnd, { tip, logTip, pull, slope, f, a, grid }: Solved): Elastica {
+/** The rod where Newton's last step ends: what the march gave, moved on by its sensitivities; the energy by the work of moment and pull. */
+function finish(end: MarchEnd, { tip, logTip, miss, pull, slope, f, a, grid }: Solved): Elastica {
+  const step = -miss / slope;
+  const tipSlope = quarterSlope(logTip);
+  const logStep = step / tipSlope;
+  const C = end.C + end.CA * logStep;
   // The moment at the grip is F·∫sin ψ, so that integral is the lever arm.
-  const { C, S } = end;
+  const S = end.S + end.SA * logStep;
   const logTipByLoad = -end.lambdaB / end.lambdaA;
   return {
-    start: { tip, loadRatio: f, pull, byLoad: logTipByLoad * quarterSlope(logTip), byPull: 1 / slope, grid },
+    start: { tip: tip + step, loadRatio: f, pull, byLoad: logTipByLoad * tipSlope, byPull: 1 / slope, grid },
     tipX: C * Math.cos(a) + S * Math.sin(a),
     tipY: C * Math.sin(a) - S * Math.cos(a),
-    tipAngleRad: a - Math.exp(logTip),
+    tipAngleRad: a - Math.exp(logTip + logStep),
     leverArm: S,
     yieldAlong: C - Math.cos(a),
-    energy: end.U,
+    energy: end.U + f * (end.S * Math.exp(end.lambda) * end.lambdaA + end.CA) * logStep,
     compliance: end.CB + end.CA * logTipByLoad,
   };
 }
