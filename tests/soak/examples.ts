@@ -116,8 +116,15 @@ export function exampleFor(model: Model, random: Random): unknown {
         random,
       ),
     );
-  const { input } = schemaOf(model) as { readonly input: JsonSchema };
-  return example(input, random);
+  return example(inputSchema(model), random);
+}
+
+// Writing a schema takes longer than most models take to answer.
+const inputSchemas = new Map<string, JsonSchema>();
+function inputSchema(model: Model): JsonSchema {
+  const known = inputSchemas.get(model.name) ?? (schemaOf(model).input as JsonSchema);
+  inputSchemas.set(model.name, known);
+  return known;
 }
 
 export const one = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;

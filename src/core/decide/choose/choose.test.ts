@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../../tests/helpers/demo';
 import { due } from '../../../../tests/helpers/due';
 import { demoParts } from '@/db/demo';
@@ -22,6 +22,7 @@ import {
   withValue,
   withValues,
   type RangesInput,
+  type Remedies,
 } from '.';
 
 const wall = demoFile('setup-drowned-wall');
@@ -288,6 +289,11 @@ describe('room', () => {
 describe('remedies', () => {
   const mend = (setup: Setup, most?: number) => finish(remedies({ setup, ...changesFor(setup, demoParts), most }));
 
+  let ofLilyBay: Remedies['remedies'] = [];
+  beforeAll(() => {
+    ofLilyBay = mend(demoFile('setup-lily-bay'), 30).remedies;
+  });
+
   const flawed = demoFiles.filter(
     ({ newest, file }) =>
       newest && Object.values(evaluate(file).verdicts).some(({ mark }) => mark === 'fails' || mark === 'edge'),
@@ -327,17 +333,16 @@ describe('remedies', () => {
     expect(mend(loose, 1).remedies[0]!.changes.map(placesOf)).toEqual([['front-crimp', 'rear-crimp']]);
   });
   it('never put two changes at one place', () => {
-    for (const { changes } of mend(demoFile('setup-lily-bay')).remedies) {
+    for (const { changes } of ofLilyBay) {
       const places = changes.flatMap(placesOf);
       expect(new Set(places).size).toBe(places.length);
     }
   });
   it('offer technique: two hands for the wrist, a shorter cast for nylon', () => {
-    const techniques = (id: string) =>
-      mend(demoFile(id), 30).remedies.flatMap(({ changes }) =>
-        changes.flatMap((change) => (change.kind === 'part' ? [] : [change.technique])),
-      );
-    expect(techniques('setup-lily-bay')).toContain('stronger-sweep');
+    const techniques = ofLilyBay.flatMap(({ changes }) =>
+      changes.flatMap((change) => (change.kind === 'part' ? [] : [change.technique])),
+    );
+    expect(techniques).toContain('stronger-sweep');
     expect(
       changesFor(demoFile('setup-long-flat'), []).changes.flatMap((change) =>
         change.kind === 'present' ? [change.technique] : [],
