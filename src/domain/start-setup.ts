@@ -62,30 +62,55 @@ const startCast: CastPresentation = {
 export function presentationOf(way: 'cast' | TowedPresentation['way'], from: Presentation = startCast): Presentation {
   if (way === 'cast') {
     if (from.kind === 'cast') return from;
-    const { kind: _, way: __, lineOutM, held: ___, wanted, ...kept } = from;
+    const { wanted } = from;
     return {
-      ...kept,
+      ...inCommon(from),
       kind: 'cast',
       castStyle: 'overhead',
-      distanceM: Math.min(lineOutM, 60),
+      distanceM: Math.max(PRESENTATION_LIMITS.distanceM.min, Math.min(from.lineOutM, LONG_CAST_M)),
       wanted: { attitude: wanted.attitude, breakAt: wanted.breakAt, fall: { kind: 'steady' } },
     };
   }
   if (from.kind === 'towed') return { ...from, way };
-  const { kind: _, castStyle: __, distanceM: ___, wanted, ...kept } = from;
-  const usual = TOWED[way];
+  const { wanted } = from;
   return {
-    ...kept,
+    ...inCommon(from),
     kind: 'towed',
     way,
-    ...usual,
+    ...TOWED[way],
     wanted: {
       attitude: wanted.attitude,
       breakAt: wanted.breakAt,
-      depth: { fromM: Math.max(0.5, from.depthM - 1), toM: from.depthM + 1 },
+      depth: { fromM: Math.max(0.5, from.depthM - 1), toM: Math.min(PRESENTATION_LIMITS.bandM.max, from.depthM + 1) },
     },
   };
 }
+
+/** Nobody throws farther because more line was out behind the boat [m]. */
+const LONG_CAST_M = 60;
+
+type Cast = CastPresentation;
+type Towed = TowedPresentation;
+
+/** Said of one of the two ways alone: a file that says them of the other is refused. */
+const OF_ONE_WAY: readonly string[] = [
+  'castStyle',
+  'distanceM',
+  'way',
+  'workedMps',
+  'lineOutM',
+  'gear',
+  'bottomM',
+  'layers',
+  'held',
+  'holderRad',
+] satisfies (Exclude<keyof Cast, keyof Towed> | Exclude<keyof Towed, keyof Cast>)[];
+
+const inCommon = (from: Presentation) =>
+  Object.fromEntries(Object.entries(from).filter(([field]) => !OF_ONE_WAY.includes(field))) as unknown as Pick<
+    Cast,
+    keyof Cast & keyof Towed
+  >;
 
 /** A walking pace behind the boat; a drift; straight down. */
 const TOWED = {

@@ -119,7 +119,7 @@ describe('a cast', () => {
       expect(heavier.castMassKg).toBeCloseTo(now.castMassKg + 0.005 * count, 9);
       const [before, after] = [now, heavier].map(({ figures }) => figures.fall!.free);
       if (before!.outcome === 'sinks' && after!.outcome === 'sinks')
-        expect(after!.terminalMps).toBeGreaterThanOrEqual(before!.terminalMps * (1 - 1e-9));
+        expect(after!.terminalMps!).toBeGreaterThanOrEqual(before!.terminalMps! * (1 - 1e-9));
     },
   );
 
@@ -143,7 +143,7 @@ describe('a tow', () => {
     presentation.way !== 'dropped' &&
     chain.every(({ kind }) => kind !== 'plane' && kind !== 'lure' && kind !== 'bouncer');
 
-  const depthOf = (setup: Setup) => evaluate(setup).figures.tow!.running.depthM;
+  const depthOf = (setup: Setup) => evaluate(setup).figures.tow!.running.depthM!;
 
   it.each(towed.filter(isPlain))('%s: with nothing that dives, faster is shallower', (_, setup) => {
     const deep = presenting(setup, { bottomM: undefined });
