@@ -37,7 +37,8 @@ export const TOW_POINT_LIMITS = {
   whiteLengthM: { min: 0, max: 60 },
 } as const;
 
-export const MOST_TOW_POINTS = 40;
+/** As many as Rules counts on a craft: 24 holders, 12 downriggers, 12 booms. */
+export const MOST_TOW_POINTS = 48;
 
 export const TOW_POINT_KINDS = [
   'holder',

@@ -1,5 +1,7 @@
 import type { TowPoint } from '@/core/afloat';
+import type { Limits } from '@/core/base/guard';
 import type { Craft } from '../house';
+import { TOW_POINT_LIMITS as L } from './spread-limits';
 
 /** Beam over length of an open boat; a canoe is narrower. Guessed where it was not measured. */
 const BEAM_SHARE = 0.33;
@@ -42,7 +44,7 @@ export function usualTowPoints(craft: Craft): readonly TowPoint[] {
   const half = beamOf(craft) / 2;
   const inTurn = (count: number) =>
     Array.from({ length: count }, (_, i) => ({ number: i + 1, side: i % 2 === 0 ? -1 : 1, from: Math.floor(i / 2) }));
-  return [
+  const points = [
     ...inTurn(craft.holders).map(({ number, side, from }): TowPoint => ({
       id: `holder-${number}`,
       kind: 'holder',
@@ -68,22 +70,28 @@ export function usualTowPoints(craft: Craft): readonly TowPoint[] {
       pointsRad: 0,
     })),
   ];
+  return points.map((point) => onCraft(craft, point));
 }
+
+/** The nearest place to a point where its craft has something to hold it: a small boat with many holders has them side by side. */
+function onCraft(craft: Craft, point: TowPoint): TowPoint {
+  const { xM, yM } = towPointBounds(craft, point.kind);
+  return { ...point, xM: within(point.xM, xM), yM: within(point.yM, yM) };
+}
+
+const within = (value: number, { min, max }: Limits): number => Math.min(max, Math.max(min, value));
 
 /** Where a point may stand: rods and masts within the boat, booms and clips as far out as they reach [m]. */
 export function towPointBounds(craft: Craft, kind: TowPoint['kind']) {
   const half = beamOf(craft) / 2;
   const out = kind === 'downrigger' ? 2 : kind === 'outrigger' ? 8 : 0;
-  return {
-    xM: { min: -(half + out), max: half + out },
-    yM: { min: -craft.lengthM, max: kind === 'downrigger' ? 2 : 0 },
-  };
+  const side = Math.min(half + out, L.xM.max);
+  return { xM: { min: -side, max: side }, yM: { min: -craft.lengthM, max: kind === 'downrigger' ? 2 : 0 } };
 }
 
 /** Whether a point lies where its craft has something to hold it. */
 export function isOnCraft(craft: Craft, { kind, xM, yM }: TowPoint): boolean {
   const bounds = towPointBounds(craft, kind);
-  const within = (value: number, { min, max }: { readonly min: number; readonly max: number }) =>
-    value >= min - 1e-6 && value <= max + 1e-6;
-  return within(xM, bounds.xM) && within(yM, bounds.yM);
+  const isWithin = (value: number, limits: Limits) => Math.abs(value - within(value, limits)) <= 1e-6;
+  return isWithin(xM, bounds.xM) && isWithin(yM, bounds.yM);
 }
