@@ -1,44 +1,20 @@
 import { isSolved, lineIdOf } from './line-names';
 import { wantedBand } from './wanted-band';
 import { describe, expect, it } from 'vitest';
-import { demoHouse, demoParts, demoSetupsOfBench, demoSpreads } from '@/db/demo';
+import { asked, changed, dunlin, files, lake, sound } from '../../../tests/helpers/demo-spreads';
+import { demoHouse, demoParts, demoSpreads } from '@/db/demo';
 import { finish } from '@/core/decide';
 import { setupIdSchema } from '../ids';
 import { arrangeSpread } from './arrange-options';
 import { bandMoves } from './bands';
 import { cutBack, markReading } from './line-mark';
-import { solveSpread, type SetupFiles, type SolvedLine, type SpreadQuestion } from './solve';
+import { solveSpread, type SolvedLine } from './solve';
 import { inPattern, offPattern, placesOf, PATTERNS, placesOfSpread, rodsAgainst, stretched } from './patterns';
 import { movedTo, placedSetup } from './place-setup';
 import { spreadSchema, type SpreadDocument, type SpreadLineDocument } from './spread';
 import { inTheWay, linesApart, orderOut, slidOut } from './strike';
 import { isOnCraft, pointName, towPointsOf, usualTowPoints } from './tow-points';
 
-const files = Object.fromEntries(
-  demoSetupsOfBench.map(({ id, revisions }) => {
-    const { chain, presentation } = revisions.at(-1)!;
-    return [
-      id,
-      { parts: demoParts.filter((part) => chain.some(({ partId }) => partId === part.id)), chain, presentation },
-    ];
-  }),
-) as unknown as SetupFiles;
-const rods = demoParts.flatMap((part) => (part.kind === 'rod' ? [part as never] : []));
-const dunlin = demoHouse.crafts.find(({ id }) => id === 'dunlin')!;
-const lake = demoSpreads.find(({ id }) => id === 'spread-lake')!;
-const sound = demoSpreads.find(({ id }) => id === 'spread-sound')!;
-const asked = (spread: SpreadDocument): SpreadQuestion => ({
-  spread,
-  craft: dunlin,
-  files,
-  house: demoHouse,
-  rods,
-  turn: { radiusM: 64, side: 'starboard' },
-});
-const changed = (spread: SpreadDocument, id: string, change: Partial<SpreadLineDocument>): SpreadDocument => ({
-  ...spread,
-  lines: spread.lines.map((line) => (line.id === id ? { ...line, ...change } : line)),
-});
 const solvedLine = (spread: SpreadDocument, id: string): SolvedLine => {
   const line = solveSpread(asked(spread)).lines.find((each) => each.id === id)!;
   if (!isSolved(line)) throw new Error(`line ${id}: ${line.problem.code}`);
@@ -60,7 +36,7 @@ describe('the spreads of the demo', () => {
       const ids = lines.map(({ pointId }) => pointId);
       expect(new Set(ids).size).toBe(ids.length);
       for (const { rodId, pointId } of lines) {
-        if (rodId) expect(rods.some(({ id }) => id === rodId)).toBe(true);
+        if (rodId) expect(demoParts.some(({ id, kind }) => id === rodId && kind === 'rod')).toBe(true);
         expect(towPointsOf(dunlin).some(({ id }) => id === pointId)).toBe(true);
       }
     }
