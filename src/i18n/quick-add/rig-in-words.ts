@@ -1,6 +1,7 @@
 import { partIdSchema } from '@/domain/ids';
 import type { Part } from '@/domain/parts';
 import { completePart } from '@/domain/parts/class-part';
+import { PRESENTATION_LIMITS } from '@/domain/presentation-limits';
 import { parse, type Problem } from '@/domain/problems';
 import { rigPattern, type RigId } from '@/domain/rigs';
 import { usualIn, type RigSlot } from '@/domain/rig-slots';
@@ -82,9 +83,9 @@ function aboutTheBall(start: Presentation, changes: Fields | undefined): Present
   const { gear } = changes ?? {};
   if (start.kind !== 'towed' || !isFields(gear) || gear['kind'] !== 'downrigger') return start;
   const cableM = gear['cableM'];
-  return typeof cableM === 'number' && cableM > 0
-    ? { ...start, wanted: { ...start.wanted, depth: { fromM: 0.8 * cableM, toM: 1.2 * cableM } } }
-    : start;
+  if (typeof cableM !== 'number' || cableM <= 0) return start;
+  const deep = (share: number) => Math.min(share * cableM, PRESENTATION_LIMITS.bandM.max);
+  return { ...start, wanted: { ...start.wanted, depth: { fromM: deep(0.8), toM: deep(1.2) } } };
 }
 
 function partIn(
