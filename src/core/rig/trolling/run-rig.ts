@@ -95,7 +95,12 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
       bottomM,
     );
   }
-  return solvedRun(scene, result, towInput(scene, wetM), { heightM, lineM: lineOutM, contact: null });
+  return solvedRun(scene, result, towInput(scene, wetM), {
+    heightM,
+    lineM: lineOutM,
+    dryM: lineOutM - wetM,
+    contact: null,
+  });
 }
 
 /**

@@ -6,7 +6,7 @@ export interface Running {
   readonly outcome: 'runs' | 'on-bottom' | 'at-surface' | 'in-the-air';
   /** where the end runs; null in the air [m] */
   readonly depthM: number | null;
-  /** main line from tip or release on, and how much of it is in the air [m] */
+  /** main line from tip or release on, and how much line is not in the water, of a leader too where that is out of it [m] */
   readonly lineM: number;
   readonly airM: number;
   /** behind the tip [m] */

@@ -107,7 +107,14 @@ export const deepestM = ({ shape }: Tow): number => shape.reduce((deep, [, z]) =
 export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, depthM: number): number =>
   sogMps - currentAt(layers, depthM);
 
-/** A line that was solved, as it runs from the tip or its release. */
+/** So much line more or less than its angle takes in the air is the solver's [m]. */
+const SAME_LINE_M = 0.05;
+
+/**
+ * A line that was solved, as it runs from the tip or its release. `dryM` of it, where that is known, is not in the water: what the
+ * angle at the entry does not take of that lies on the water, where a light rig goes under only at its weights; then it is
+ * straight from the tip to there.
+ */
 export function solvedRun(
   scene: Scene,
   result: Tow,
@@ -115,15 +122,30 @@ export function solvedRun(
   {
     heightM,
     lineM,
+    dryM,
     contact,
-  }: { readonly heightM: number; readonly lineM: number; readonly contact: Running['contact'] },
+  }: {
+    readonly heightM: number;
+    readonly lineM: number;
+    readonly dryM?: number;
+    readonly contact: Running['contact'];
+  },
 ): FreeRun {
   if (result.outcome !== 'ok')
     return heightM > 0 ? atSurface(scene, lineM, heightM, asked) : level(scene, lineM, 0, asked);
-  const { depthM, surfaceAngleRad, surfaceTensionN, laybackM, shape } = result as {
+  const {
+    depthM,
+    surfaceAngleRad: entryRad,
+    surfaceTensionN,
+    laybackM,
+    shape,
+  } = result as {
     [K in keyof Tow]: NonNullable<Tow[K]>;
   };
-  const airM = heightM === 0 ? 0 : heightM / Math.max(1e-6, Math.sin(surfaceAngleRad));
+  const takenM = heightM / Math.max(1e-6, Math.sin(entryRad));
+  const isStraight = dryM !== undefined && dryM > heightM && Math.abs(dryM - takenM) > SAME_LINE_M;
+  const surfaceAngleRad = isStraight ? Math.asin(heightM / dryM) : entryRad;
+  const airM = isStraight ? dryM : takenM;
   const airBackM = heightM === 0 ? 0 : heightM / Math.tan(Math.max(1e-6, surfaceAngleRad));
   return {
     outcome: contact ? 'on-bottom' : 'runs',
