@@ -87,12 +87,16 @@ type RawPoint = { readonly time: unknown; readonly lat: unknown; readonly lon: u
 
 function pointOf({ time, lat, lon }: RawPoint, line: number): Point | Problem {
   const tS = typeof time === 'string' ? Date.parse(time) / 1000 : NaN;
-  const [latDeg, lonDeg] = [Number(lat), Number(lon)];
-  if (!Number.isFinite(tS)) return rule(`point[${line}].time`, 'a time as 2026-06-14T07:00:00Z', time);
+  const [latDeg, lonDeg] = [degrees(lat), degrees(lon)];
+  if (!(tS >= 0)) return rule(`point[${line}].time`, 'a time from 1970 on, as 2026-06-14T07:00:00Z', time);
   if (!(Math.abs(latDeg) <= 90) || !(Math.abs(lonDeg) <= 180))
     return rule(`point[${line}]`, 'a latitude and a longitude in degrees', `${lat}, ${lon}`);
   return [tS, latDeg, lonDeg];
 }
+
+/** A number, or one as text: nothing is no place on the equator. */
+const degrees = (said: unknown): number =>
+  typeof said === 'number' ? said : typeof said === 'string' && said.trim() !== '' ? Number(said) : NaN;
 
 function gpxPoints(text: string): readonly RawPoint[] {
   const parser = new XMLParser({
@@ -118,16 +122,23 @@ function gpxPoints(text: string): readonly RawPoint[] {
 }
 
 function geoJsonPoints(text: string): readonly RawPoint[] {
+  type Line = readonly (readonly unknown[])[];
   interface Feature {
-    readonly geometry?: { readonly type?: string; readonly coordinates?: readonly (readonly unknown[])[] };
+    readonly geometry?: { readonly type?: string; readonly coordinates?: Line | readonly Line[] } | null;
     readonly properties?: { readonly coordTimes?: readonly unknown[] } | null;
   }
   const { features } = JSON.parse(text) as { readonly features?: readonly Feature[] };
-  return (features ?? [])
-    .filter(({ geometry }) => geometry?.type === 'LineString')
-    .flatMap(({ geometry, properties }) =>
-      (geometry!.coordinates ?? []).map(([lon, lat], i) => ({ time: properties?.coordTimes?.[i], lat, lon })),
-    );
+  const pointsOf = (line: Line, times: readonly unknown[] | undefined) =>
+    line.map(([lon, lat], i) => ({ time: times?.[i], lat, lon }));
+  return (features ?? []).flatMap(({ geometry, properties }) => {
+    const { coordinates = [] } = geometry ?? {};
+    const times = properties?.coordTimes;
+    if (geometry?.type === 'LineString') return pointsOf(coordinates as Line, times);
+    // A track with breaks, its times in the same pieces.
+    if (geometry?.type === 'MultiLineString')
+      return (coordinates as readonly Line[]).flatMap((line, i) => pointsOf(line, times?.[i] as readonly unknown[]));
+    return [];
+  });
 }
 
 function trackInto(raw: readonly RawPoint[], name: string, into: TripId | null): Outcome {
@@ -189,7 +200,7 @@ function readCsv(text: string, into: TripId | null): Outcome {
 
 function strikeOf(row: Record<string, string>): readonly TripEvent[] | Problem {
   const atS = Date.parse(row['time'] ?? '') / 1000;
-  if (!Number.isFinite(atS)) return rule('time', 'a time as 2026-06-14T07:00:00Z', row['time']);
+  if (!(atS >= 0)) return rule('time', 'a time from 1970 on, as 2026-06-14T07:00:00Z', row['time']);
   const id = row['id'] || idOf(row);
   const strike = parse(tripFileEvent, {
     kind: 'strike',
