@@ -5,6 +5,7 @@ import { STANDARD_GRAVITY_MPS2 } from '../base/constants';
 import type { Setup, TowedPresentation } from '../tackle';
 import { waterProperties } from '../water';
 import { RIG_IDS } from '@/domain/rigs';
+import { presentationOf } from '@/domain/start-setup';
 import { sampleOf } from '@/domain/sample-rig';
 import {
   bottomWeight,
@@ -91,6 +92,42 @@ describe('a tow', () => {
         0.02 * wholeM + 0.3,
       );
     }
+  });
+
+  it.each(towed)('%s: its depth does not jump where the boat goes a little faster', (_, setup, p) => {
+    const rig = readRig(setup);
+    for (const lineOutM of [15, 40]) {
+      let before: number | null = null;
+      for (let speedMps = 0.3; speedMps < 2.5; speedMps += 0.05) {
+        const { depthM } = runRig(rig, { ...open(p), gear: undefined, lineOutM, speedMps });
+        if (before !== null && depthM !== null)
+          expect(Math.abs(depthM - before), `${lineOutM} m, ${speedMps.toFixed(2)} m/s`).toBeLessThan(
+            0.9 + 0.2 * Math.max(before, depthM),
+          );
+        before = depthM;
+      }
+    }
+  });
+
+  it('sinks a slow line of lead to where most of it is wet', () => {
+    const setup = demoFiles.find(({ id, newest }) => id === 'setup-lead-core' && newest)!.file;
+    const rig = readRig(setup);
+    const p = setup.presentation as TowedPresentation;
+    const at = (speedMps: number) => runRig(rig, { ...open(p), lineOutM: 30, speedMps }).depthM!;
+    expect(at(0.2)).toBeGreaterThan(at(0.3));
+    expect(at(0.3)).toBeGreaterThan(at(0.6));
+  });
+
+  it('runs a rig without a leader as one with a leader', () => {
+    const setup = demoFiles.find(({ id, newest }) => id === 'setup-long-flat' && newest)!.file;
+    const rig = readRig(setup);
+    const p = {
+      ...presentationOf('trolled', setup.presentation),
+      bottomM: undefined,
+    } as TowedPresentation;
+    const depths = [0.4, 0.43, 0.46, 0.5, 0.6].map((speedMps) => runRig(rig, { ...p, speedMps }).depthM!);
+    expect(depths).toEqual(depths.toSorted((a, b) => b - a));
+    expect(depths.at(-1)).toBeGreaterThan(2);
   });
 
   it.each(towed)('%s: a card says what each run says, and depths between speeds are those of a run', (_, setup, p) => {

@@ -115,16 +115,23 @@ function wetOf(
   let hi = Math.max(2 * LEAST_WET_M, lineOutM - heightM);
   let fHi = spare(hi);
   if (fHi >= 0) return hi;
-  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess. Then all weights
-  // under water, before any hangs above: out of it they no longer hold the line down, and both can balance.
+  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess. Less and less after
+  // it: a heavy line balances twice, and it sinks to where most of it is wet. Then all weights under water, before any hangs
+  // above: out of it they no longer hold the line down, and both can balance.
   const guess = hi + fHi;
-  for (const lo of [...(guess > 0 ? [guess] : []), 0, LEAST_WET_M - trailingM]) {
+  // Of a rig without a leader some of the main line is wet, or nothing is.
+  const noneWet = trailingM > 0 ? 0 : LEAST_WET_M;
+  const mostWet = guess > noneWet ? guess : hi;
+  const lessAndLess = SHARES_WET.map((share) => share * mostWet).filter((wetM) => wetM < hi && wetM > noneWet);
+  for (const lo of [...lessAndLess, noneWet, LEAST_WET_M - trailingM]) {
     const fLo = spare(lo);
     if (fLo > 0) return findRoot(spare, { lo, hi, fLo, fHi }, LINE_TOLERANCE_M);
     [hi, fHi] = [lo, fLo];
   }
   return null;
 }
+
+const SHARES_WET = [1, 0.9, 0.3] as const;
 
 /** Less line than the tip is high: it hangs there. */
 function inTheAir(scene: Scene, lineOutM: number, heightM: number): FreeRun {
