@@ -109,6 +109,27 @@ describe('a tow', () => {
     }
   });
 
+  it.each(towed)('%s: its pull does not jump where an attractor comes up to the surface', (_, setup, p) => {
+    const rig = readRig(setup);
+    const light = { ...open(p), gear: undefined };
+    for (const vary of [
+      (x: number) => runRig(rig, light, 0.5 + 4 * x),
+      (x: number) => runRig(rig, { ...light, lineOutM: 6 + 60 * x }),
+      (x: number) => runRig(rig, { ...light, speedMps: 0.3 + 2.2 * x }),
+    ]) {
+      let before: number | null = null;
+      for (let i = 0; i <= 40; i += 1) {
+        const { pullN, outcome } = vary(i / 40);
+        const now = outcome === 'in-the-air' ? null : pullN;
+        if (before !== null && now !== null)
+          expect(Math.max(now, before), `${before.toFixed(3)} to ${now.toFixed(3)} N at ${i}`).toBeLessThan(
+            0.15 + 2 * Math.min(now, before),
+          );
+        before = now;
+      }
+    }
+  });
+
   it('sinks a slow line of lead to where most of it is wet', () => {
     const setup = demoFiles.find(({ id, newest }) => id === 'setup-lead-core' && newest)!.file;
     const rig = readRig(setup);

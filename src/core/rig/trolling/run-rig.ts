@@ -15,6 +15,8 @@ import {
   behindMainM,
   deepestM,
   LEAST_WET_M,
+  liftedN,
+  SAME_LINE_M,
   solvedRun,
   type FreeRun,
   type Scene,
@@ -74,14 +76,13 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
   // The line rises straight to the tip, so what is left of it for the water hangs on its own angle.
   const airOf = (result: Tow) =>
     result.outcome === 'ok' ? heightM / Math.max(1e-6, Math.sin(result.surfaceAngleRad!)) : Infinity;
-  const wetM = wetOf((each) => Math.min(1e6, airOf(tow(towInput(scene, each), { shaped: false }))), {
-    lineOutM,
-    trailingM,
-    heightM,
-  });
+  const towed = (each: number) => tow(towInput(scene, each), { shaped: false });
+  const balanced = wetOf((each) => Math.min(1e6, airOf(towed(each))), { lineOutM, trailingM, heightM });
+  const wetM = balanced !== null && sags(scene, balanced, towed) ? 0 : balanced;
   if (wetM === null) return atSurface(scene, lineOutM, heightM, towInput(scene, LEAST_WET_M));
-  const result = tow(towInput(scene, wetM));
-  if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, towInput(scene, wetM));
+  const takes = (line: Tow, wet: number) => Math.abs(lineOutM - wet - airOf(line)) <= SAME_LINE_M;
+  const { result, asked, dryM } = ridden(scene, wetM, lineOutM, takes);
+  if (result.outcome !== 'ok') return atSurface(scene, lineOutM, heightM, asked);
   if (bottomM !== undefined && deepestM(result) > bottomM) {
     const rested = onBottom(
       scene,
@@ -95,12 +96,33 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
       bottomM,
     );
   }
-  return solvedRun(scene, result, towInput(scene, wetM), {
-    heightM,
-    lineM: lineOutM,
-    dryM: lineOutM - wetM,
-    contact: null,
-  });
+  return solvedRun(scene, result, asked, { heightM, lineM: lineOutM, dryM, contact: null });
+}
+
+/**
+ * Whether a weight that is out of the water would bend the line down into it again: a pull holds it up, straight from the tip,
+ * where it is a tenth of that pull at most.
+ */
+function sags(scene: Scene, wetM: number, towed: (wetM: number) => Tow): boolean {
+  const weightN = wetM < 0 ? liftedN(scene, wetM) : 0;
+  return weightN > 0 && weightN > CARRIED_SHARE * (towed(wetM).surfaceTensionN ?? 0);
+}
+
+const CARRIED_SHARE = 0.1;
+
+/**
+ * The line with so much of it wet. Where a weight comes out of the water the balance jumps: in it the line is drawn up, out of it
+ * let down. There it rides on the water, and pulls as it does in it.
+ */
+function ridden(scene: Scene, wetM: number, lineOutM: number, takes: (line: Tow, wetM: number) => boolean) {
+  const at = (each: number) => {
+    const asked = towInput(scene, each);
+    return { asked, result: tow(asked), dryM: lineOutM - each };
+  };
+  const there = at(wetM);
+  if (there.result.outcome !== 'ok' || takes(there.result, wetM)) return there;
+  const wetter = at(wetM + 2 * LINE_TOLERANCE_M);
+  return wetter.result.outcome === 'ok' ? wetter : there;
 }
 
 /**

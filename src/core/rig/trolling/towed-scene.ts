@@ -59,6 +59,12 @@ function wetSegments(
   return { segments: [{ ...first!, lengthM: Math.max(LEAST_WET_M, first!.lengthM - airM) }, ...others], dry };
 }
 
+/** What weighs down the line that hangs in the air, as it weighs in water [N]. */
+export function liftedN({ line }: Pick<Scene, 'line'>, wetM: number): number {
+  const { dry } = wetSegments(line.segments, wetM);
+  return line.weights.reduce((sum, { afterSegment, netWeightN }) => sum + (afterSegment < dry ? netWeightN : 0), 0);
+}
+
 /** Below this no line is in the water that counts [m]. */
 export const LEAST_WET_M = 1e-3;
 
@@ -108,7 +114,7 @@ export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, d
   sogMps - currentAt(layers, depthM);
 
 /** So much line more or less than its angle takes in the air is the solver's [m]. */
-const SAME_LINE_M = 0.05;
+export const SAME_LINE_M = 0.05;
 
 /**
  * A line that was solved, as it runs from the tip or its release. `dryM` of it, where that is known, is not in the water: what the
