@@ -26,26 +26,53 @@ describe('parts of a bundle', () => {
   });
 });
 
-it('setups name parts as the Box does', () => {
-  const setup = {
-    id: 's',
-    name: 'S',
-    chain: [{ partId: 'theirs' }, { partId: 'other' }],
-  } as unknown as Bundle['setups'][0];
-  const [moved] = setupsWith({ setups: [setup] } as unknown as Bundle, {
-    idOf: new Map([['theirs', rod.id]] as never),
-    fresh: [],
+describe('setups of a bundle', () => {
+  const setup = (craftId: string | null) =>
+    ({
+      id: 's',
+      name: 'S',
+      chain: [{ partId: 'theirs' }, { partId: 'other' }],
+      presentation: { craftId, fishKg: 2 },
+    }) as unknown as Bundle['setups'][0];
+  const moved = (craftId: string | null) =>
+    setupsWith(
+      { setups: [setup(craftId)] } as unknown as Bundle,
+      { idOf: new Map([['theirs', rod.id]] as never), fresh: [] },
+      new Map([['skiff', 'skiff-2']]),
+    )[0]!;
+  it('name parts as the Box does', () => {
+    expect(moved(null).chain.map(({ partId }) => partId)).toEqual([rod.id, 'other']);
   });
-  expect(moved!.chain.map(({ partId }) => partId)).toEqual([rod.id, 'other']);
+  it('stand on the boat that came along, and on none of another bench', () => {
+    expect(['skiff', 'dunlin', null].map((craftId) => moved(craftId).presentation)).toEqual([
+      { craftId: 'skiff-2', fishKg: 2 },
+      { craftId: null, fishKg: 2 },
+      { craftId: null, fishKg: 2 },
+    ]);
+  });
 });
 
-it('a boat that is the same is that one', () => {
-  const boat = { id: 'skiff', name: 'Skiff' } as never;
-  expect(matchCrafts([boat], [{ id: 'ours', name: 'Skiff' } as never])).toEqual({
-    idOf: new Map([['skiff', 'ours']]),
-    fresh: [],
+describe('boats of a bundle', () => {
+  const boat = (id: string, name: string) => ({ id, name }) as never;
+  it('that are there are those', () =>
+    expect(matchCrafts([boat('skiff', 'Skiff')], [boat('ours', 'Skiff')], 20)).toEqual({
+      idOf: new Map([['skiff', 'ours']]),
+      fresh: [],
+    }));
+  it('whose id another has get one that is free', () =>
+    expect(matchCrafts([boat('skiff', 'Skiff')], [boat('skiff', 'Other')], 20).fresh).toEqual([
+      boat('skiff-2', 'Skiff'),
+    ]));
+  it('come as long as there is room; nothing stands on those that do not', () => {
+    const { idOf, fresh } = matchCrafts(
+      [boat('a', 'A'), boat('b', 'B'), boat('c', 'Held')],
+      [boat('x', 'X'), boat('held', 'Held')],
+      3,
+    );
+    expect(fresh).toEqual([boat('a', 'A')]);
+    expect([...idOf]).toEqual([
+      ['a', 'a'],
+      ['c', 'held'],
+    ]);
   });
-  expect(matchCrafts([boat], [{ id: 'skiff', name: 'Other' } as never]).fresh).toEqual([
-    { id: 'skiff-2', name: 'Skiff' },
-  ]);
 });

@@ -21,7 +21,7 @@ export const bundleSchema = z.strictObject({
   parts: z.array(partSchema).max(5000),
   setups: z.array(bundledSetup).max(1000),
   spreads: z.array(spreadSchema).max(200),
-  /** boats of the spreads */
+  /** boats of the spreads and of the setups in them */
   crafts: z.array(craftSchema).max(20),
 });
 
@@ -77,12 +77,20 @@ function freeId<Id extends string>(id: Id, taken: ReadonlySet<string>): Id {
   }
 }
 
-/** A bundle's setups with the ids that parts have in a Box. */
-export const setupsWith = (bundle: Bundle, { idOf }: MatchedParts): Bundle['setups'] =>
+/** A bundle's setups with the ids that parts and boats have on a bench; from the bank where the boat did not come along. */
+export const setupsWith = (
+  bundle: Bundle,
+  { idOf }: MatchedParts,
+  craftIdOf: ReadonlyMap<string, string>,
+): Bundle['setups'] =>
   bundle.setups.map((setup) => ({
     ...setup,
     chain: setup.chain.map((joint) => ({ ...joint, partId: idOf.get(joint.partId) ?? joint.partId })),
+    presentation: { ...setup.presentation, craftId: craftOf(setup.presentation, craftIdOf) },
   }));
+
+const craftOf = ({ craftId }: { readonly craftId: string | null }, craftIdOf: ReadonlyMap<string, string>) =>
+  craftId === null ? null : (craftIdOf.get(craftId) ?? null);
 
 /** A bundle's spreads with the ids that setups and rods have on a bench; lines whose setup did not come along are left out. */
 export const spreadsWith = (
@@ -93,17 +101,18 @@ export const spreadsWith = (
 ): Bundle['spreads'] =>
   bundle.spreads.map((spread) => ({
     ...spread,
-    craftId: (spread.craftId && craftIdOf.get(spread.craftId)) ?? null,
+    craftId: craftOf(spread, craftIdOf),
     lines: spread.lines.flatMap((line) => {
       const setupId = setupIdOf.get(line.setupId);
       return setupId ? [{ ...line, setupId, ...(line.rodId && { rodId: idOf.get(line.rodId) ?? line.rodId }) }] : [];
     }),
   }));
 
-/** A boat that is the same in all but its id is that one; another gets an id that is free. */
+/** A boat that is the same in all but its id is that one; another gets an id that is free, as long as there is room for it. */
 export function matchCrafts(
   crafts: readonly Craft[],
   held: readonly Craft[],
+  most: number,
 ): { readonly idOf: ReadonlyMap<string, string>; readonly fresh: readonly Craft[] } {
   const same = ({ id: _, ...craft }: Craft) => JSON.stringify(craft);
   const known = new Map(held.map((craft) => [same(craft), craft.id]));
@@ -111,9 +120,14 @@ export function matchCrafts(
   const idOf = new Map<string, string>();
   const fresh: Craft[] = [];
   for (const craft of crafts) {
-    const id = known.get(same(craft)) ?? freeId(craft.id, taken);
+    const there = known.get(same(craft));
+    if (there) {
+      idOf.set(craft.id, there);
+      continue;
+    }
+    if (taken.size >= most) continue;
+    const id = freeId(craft.id, taken);
     idOf.set(craft.id, id);
-    if (known.has(same(craft))) continue;
     taken.add(id.toLowerCase());
     known.set(same(craft), id);
     fresh.push({ ...craft, id });

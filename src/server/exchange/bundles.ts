@@ -38,13 +38,18 @@ export async function bundleOf(db: Db | Tx, benchId: BenchId, wanted: Wanted): P
     ...ownSetups.flatMap(({ file }) => file.parts.map(({ id }) => id)),
     ...ownSpreads.flatMap(({ lines }) => lines.flatMap(({ rodId }) => rodId ?? [])),
   ]);
+  // A sheet alone is what guests see, and boats stay with the crew.
+  const boats = new Set([
+    ...ownSpreads.map(({ craftId }) => craftId),
+    ...ownSetups.map(({ file }) => file.presentation.craftId),
+  ]);
   return {
     version: 1,
     kind: 'bundle',
     parts: box.filter(({ id }) => wanted.kind === 'all' || used.has(id)),
     setups: ownSetups.map(({ id, name, file: { chain, presentation } }) => ({ id, name, chain, presentation })),
     spreads: ownSpreads,
-    crafts: house.crafts.filter(({ id }) => ownSpreads.some(({ craftId }) => craftId === id)),
+    crafts: wanted.kind === 'sheet' ? [] : house.crafts.filter(({ id }) => boats.has(id)),
   };
 }
 
@@ -69,10 +74,13 @@ export async function takeBundle(
   const parts = matchParts(bundle.parts, box);
   await insertNew(tx, benchId, [...parts.fresh], now);
   const all = [...box, ...parts.fresh];
+  const crafts = matchCrafts(bundle.crafts, house.crafts, MOST_CRAFTS);
+  for (const [i, craft] of crafts.fresh.entries())
+    await putCraft(tx, benchId, craft.id, house.crafts.length + i, craft, now);
   const idsThere = new Map(there.map((each) => [sameness(each.name, each.file), each.id]));
   const setups: { id: SetupId; name: string; isNew: boolean }[] = [];
   const setupIdOf = new Map<SetupId, SetupId>();
-  for (const { id: given, name, chain, presentation } of setupsWith(bundle, parts)) {
+  for (const { id: given, name, chain, presentation } of setupsWith(bundle, parts, crafts.idOf)) {
     const before = idsThere.get(sameness(name, { chain, presentation }));
     const id = before ?? setupIdSchema.parse(`setup-${crypto.randomUUID()}`);
     setupIdOf.set(given, id);
@@ -90,9 +98,6 @@ export async function takeBundle(
       savedAt: now,
     });
   }
-  const crafts = matchCrafts(bundle.crafts, house.crafts);
-  const room = crafts.fresh.slice(0, Math.max(0, MOST_CRAFTS - house.crafts.length));
-  for (const [i, craft] of room.entries()) await putCraft(tx, benchId, craft.id, house.crafts.length + i, craft, now);
   const spreads = spreadsWith(bundle, parts, setupIdOf, crafts.idOf).map((spread) => ({
     ...spread,
     id: spreadIdSchema.parse(`spread-${crypto.randomUUID()}`),
