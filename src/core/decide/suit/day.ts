@@ -102,12 +102,13 @@ function moved(presentation: Presentation, depthM: number, bottomM: number | und
   if (presentation.kind === 'cast') return presentation;
   const by = depthM - presentation.depthM;
   const { fromM, toM } = presentation.wanted.depth;
+  const atMost = (m: number) => Math.min(DAY_LIMITS.depthM.max, m);
   return {
     ...presentation,
     ...(bottomM === undefined ? {} : { bottomM: Math.max(bottomM, depthM + 0.1) }),
     wanted: {
       ...presentation.wanted,
-      depth: { fromM: Math.max(0, fromM + by), toM: Math.max(0.1, toM + by) },
+      depth: { fromM: atMost(Math.max(0, fromM + by)), toM: atMost(Math.max(0.1, toM + by)) },
     },
   };
 }
