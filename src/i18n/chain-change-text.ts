@@ -55,8 +55,10 @@ function chosenText(i18n: I18n, { field }: Extract<ChainChange, { kind: 'set' }>
   const { t, format } = i18n;
   if (value === undefined || value === false) return field === 'station' ? t('station.all') : '–';
   if (value === true) return t('common.yes');
-  if (typeof value === 'number')
-    return field === 'segmentsOff' ? String(value) : format(value, value < 0.3 ? 'size' : 'distance');
+  if (typeof value === 'number') {
+    if (field === 'segmentsOff') return String(value);
+    return format(value, field.endsWith('Rad') ? 'angle' : value < 0.3 ? 'size' : 'distance');
+  }
   if (typeof value !== 'string') return value.map((each) => t(`station.${each}` as 'station.all')).join(', ');
   switch (field) {
     case 'colour':
