@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demoFiles } from '../../../tests/helpers/demo';
+import { demoFile } from '../../../tests/helpers/demo';
+import { everySetup as setups } from '../../../tests/helpers/every-setup';
 import { STANDARD_GRAVITY_MPS2 } from '../base/constants';
 import type { Setup, TowedPresentation } from '../tackle';
 import { waterProperties } from '../water';
-import { RIG_IDS } from '@/domain/rigs';
 import { presentationOf } from '@/domain/start-setup';
-import { sampleOf } from '@/domain/sample-rig';
 import {
   bottomWeight,
   countdowns,
@@ -26,11 +25,7 @@ import {
 import { towedLine } from './rigging';
 import { behindMainM } from './trolling/towed-scene';
 
-/** What must hold however a rig is made: tried on every setup of the demo and one of each built-in rig. */
-const setups: readonly (readonly [string, Setup])[] = [
-  ...demoFiles.filter(({ newest }) => newest).map(({ id, file }) => [id, file] as const),
-  ...RIG_IDS.map((rig) => [rig, sampleOf(rig)] as const),
-];
+/** What must hold however a rig is made. */
 const towed = setups.flatMap(([name, setup]) =>
   setup.presentation.kind === 'towed' ? [[name, setup, setup.presentation] as const] : [],
 );
@@ -131,7 +126,7 @@ describe('a tow', () => {
   });
 
   it('sinks a slow line of lead to where most of it is wet', () => {
-    const setup = demoFiles.find(({ id, newest }) => id === 'setup-lead-core' && newest)!.file;
+    const setup = demoFile('setup-lead-core');
     const rig = readRig(setup);
     const p = setup.presentation as TowedPresentation;
     const at = (speedMps: number) => runRig(rig, { ...open(p), lineOutM: 30, speedMps }).depthM!;
@@ -140,7 +135,7 @@ describe('a tow', () => {
   });
 
   it('runs a rig without a leader as one with a leader', () => {
-    const setup = demoFiles.find(({ id, newest }) => id === 'setup-long-flat' && newest)!.file;
+    const setup = demoFile('setup-long-flat');
     const rig = readRig(setup);
     const p = {
       ...presentationOf('trolled', setup.presentation),

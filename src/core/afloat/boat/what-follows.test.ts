@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { demoFiles } from '../../../../tests/helpers/demo';
-import { RIG_IDS } from '@/domain/rigs';
-import { sampleOf } from '@/domain/sample-rig';
+import { everySetup } from '../../../../tests/helpers/every-setup';
 import { readRig, runRig } from '../../rig';
 import type { Setup, TowedPresentation } from '../../tackle';
 import { boatLine, lineFor, tipAt, type PlacedRod, type TowPoint } from '.';
 
 /** What must hold of any rig behind any boat. */
-const towed = [
-  ...demoFiles.filter(({ newest }) => newest).map(({ id, file }): readonly [string, Setup] => [id, file]),
-  ...RIG_IDS.map((rig): readonly [string, Setup] => [rig, sampleOf(rig)]),
-].flatMap(([name, setup]) =>
+const towed = everySetup.flatMap(([name, setup]) =>
   setup.presentation.kind === 'towed' && setup.presentation.speedMps >= 0.3
     ? [[name, setup, setup.presentation] as const]
     : [],

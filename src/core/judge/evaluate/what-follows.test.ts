@@ -1,16 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { demoFiles } from '../../../../tests/helpers/demo';
-import { RIG_IDS } from '@/domain/rigs';
-import { sampleOf } from '@/domain/sample-rig';
+import { everySetup as setups } from '../../../../tests/helpers/every-setup';
 import type { CastPresentation, Part, Setup, TowedPresentation } from '../../tackle';
 import { markWithin, VERDICT_NAMES, type VerdictLimits } from '../verdict';
 import { evaluate } from '.';
 
-/** What must follow from a change whatever the rig: tried on every setup of the demo and one of each built-in rig. */
-const setups: readonly (readonly [string, Setup])[] = [
-  ...demoFiles.filter(({ newest }) => newest).map(({ id, file }) => [id, file] as const),
-  ...RIG_IDS.map((rig) => [rig, sampleOf(rig)] as const),
-];
+/** What must follow from a change whatever the rig. */
 const cast = setups.filter(([, { presentation }]) => presentation.kind === 'cast');
 const towed = setups.filter(([, { presentation }]) => presentation.kind === 'towed');
 

@@ -1,10 +1,8 @@
 import katex from 'katex';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { evaluate, type Evaluation } from '../../judge';
-import { RIG_IDS } from '@/domain/rigs';
-import { sampleOf } from '@/domain/sample-rig';
 import { MODELS } from '@/domain/contract';
-import { demoFiles } from '../../../../tests/helpers/demo';
+import { everySetup as setups } from '../../../../tests/helpers/every-setup';
 import { wordsIn } from '../../../../tests/helpers/words';
 import type { Setup } from '../../tackle';
 import { WORKING_SUBJECTS, workingOf, type Term, type Working, type WorkingSubject } from '.';
@@ -17,10 +15,6 @@ interface Shown {
   readonly working: Working;
 }
 
-const setups: readonly (readonly [string, Setup])[] = [
-  ...demoFiles.filter(({ newest }) => newest).map(({ id, file }) => [id, file] as const),
-  ...RIG_IDS.map((rig) => [rig, sampleOf(rig)] as const),
-];
 const shown: Shown[] = [];
 beforeAll(() => {
   for (const [name, setup] of setups) {
