@@ -92,22 +92,22 @@ const LONG_CAST_M = 60;
 type Cast = CastPresentation;
 type Towed = TowedPresentation;
 
-/** Said of one of the two ways alone: a file that says them of the other is refused. */
-const OF_ONE_WAY: readonly string[] = [
-  'castStyle',
-  'distanceM',
-  'way',
-  'workedMps',
-  'lineOutM',
-  'gear',
-  'bottomM',
-  'layers',
-  'held',
-  'holderRad',
-] satisfies (Exclude<keyof Cast, keyof Towed> | Exclude<keyof Towed, keyof Cast>)[];
+/** Fields of one of the two ways alone: a presentation that has them in the other cannot be saved. */
+const OF_ONE_WAY = {
+  castStyle: true,
+  distanceM: true,
+  way: true,
+  workedMps: true,
+  lineOutM: true,
+  gear: true,
+  bottomM: true,
+  layers: true,
+  held: true,
+  holderRad: true,
+} as const satisfies Record<Exclude<keyof Cast, keyof Towed> | Exclude<keyof Towed, keyof Cast>, true>;
 
 const inCommon = (from: Presentation) =>
-  Object.fromEntries(Object.entries(from).filter(([field]) => !OF_ONE_WAY.includes(field))) as unknown as Pick<
+  Object.fromEntries(Object.entries(from).filter(([field]) => !Object.hasOwn(OF_ONE_WAY, field))) as unknown as Pick<
     Cast,
     keyof Cast & keyof Towed
   >;

@@ -22,7 +22,7 @@ import {
   type Scene,
 } from './towed-scene';
 
-/** Wet line is solvedRun to the centimetre [m]. */
+/** Wet line is solved to the centimetre [m]. */
 const LINE_TOLERANCE_M = 0.01;
 
 /**
@@ -31,7 +31,8 @@ const LINE_TOLERANCE_M = 0.01;
  * Model: `tow`; the air part straight from the tip's height at the angle of entry, so that line out = wet + height/sin α.
  * Behind a downrigger the line starts at the ball's release, at depth 0 of a water whose current is shifted by the ball's
  * depth. Where it would run deeper than the bottom, the heaviest body rests on it: what the bottom carries is solved so that
- * the body lies just there, rubbing by the bottom's μ.
+ * the body lies just there, rubbing by the bottom's μ. Line that no angle takes lies on the water, and a weight that would come
+ * out of it rides on it.
  */
 export function runRig(
   rig: Rig,
@@ -100,8 +101,8 @@ function fromTip(scene: Scene, heightM: number, rig: Rig): FreeRun {
 }
 
 /**
- * Whether a weight that is out of the water would bend the line down into it again: a pull holds it up, straight from the tip,
- * where it is a tenth of that pull at most.
+ * Whether the weights that hang in the air are too heavy to hang there: the line is taken as straight from the tip, which holds
+ * where they weigh a tenth of its pull at most. Heavier ones bend it down until they touch the water again.
  */
 function sags(scene: Scene, wetM: number, towed: (wetM: number) => Tow): boolean {
   const weightN = wetM < 0 ? liftedN(scene, wetM) : 0;
@@ -111,8 +112,8 @@ function sags(scene: Scene, wetM: number, towed: (wetM: number) => Tow): boolean
 const CARRIED_SHARE = 0.1;
 
 /**
- * The line with so much of it wet. Where a weight comes out of the water the balance jumps: in it the line is drawn up, out of it
- * let down. There it rides on the water, and pulls as it does in it.
+ * The line with so much of it wet. The balance jumps where a weight leaves the water: under it the weight's drag draws the line
+ * up, above it no more. Such a weight rides on the surface, and the line is solved with it just under water.
  */
 function ridden(scene: Scene, wetM: number, lineOutM: number, takes: (line: Tow, wetM: number) => boolean) {
   const at = (each: number) => {
@@ -137,11 +138,11 @@ function wetOf(
   let hi = Math.max(2 * LEAST_WET_M, lineOutM - heightM);
   let fHi = spare(hi);
   if (fHi >= 0) return hi;
-  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess. Less and less after
-  // it: a heavy line balances twice, and it sinks to where most of it is wet. Then all weights under water, before any hangs
-  // above: out of it they no longer hold the line down, and both can balance.
+  // The angle hardly changes with a little less line, so the air that all of it would leave is a good guess. Then less and less of
+  // it: heavy line can balance with most of it wet and with hardly any, and sinks to the first. Then all weights under water, before
+  // any hangs above: out of it they no longer hold the line down, and both can balance.
   const guess = hi + fHi;
-  // Of a rig without a leader some of the main line is wet, or nothing is.
+  // Without a leader there is no line left to solve once none of the main line is wet.
   const noneWet = trailingM > 0 ? 0 : LEAST_WET_M;
   const mostWet = guess > noneWet ? guess : hi;
   const lessAndLess = SHARES_WET.map((share) => share * mostWet).filter((wetM) => wetM < hi && wetM > noneWet);

@@ -113,13 +113,13 @@ export const deepestM = ({ shape }: Tow): number => shape.reduce((deep, [, z]) =
 export const throughWater = ({ presentation: { layers = [] }, sogMps }: Scene, depthM: number): number =>
   sogMps - currentAt(layers, depthM);
 
-/** So much line more or less than its angle takes in the air is the solver's [m]. */
+/** The air part is solved to so much [m]. */
 export const SAME_LINE_M = 0.05;
 
 /**
- * A line that was solved, as it runs from the tip or its release. `dryM` of it, where that is known, is not in the water: what the
- * angle at the entry does not take of that lies on the water, where a light rig goes under only at its weights; then it is
- * straight from the tip to there.
+ * A line that was solved, as it runs from the tip or its release. `dryM`: how much of it is not under water, where that is known.
+ * Where the angle at the entry takes more or less than that, the rest lies on the water, and the line is told as straight from the
+ * tip to where it goes under.
  */
 export function solvedRun(
   scene: Scene,
