@@ -1,4 +1,6 @@
-import type * as Crypto from 'better-auth/crypto';
+import crypto from 'node:crypto';
+import { syncBuiltinESMExports } from 'node:module';
+import type * as Passwords from 'better-auth/crypto';
 import { afterAll, vi } from 'vitest';
 import { stopHubs } from '@/server/live/live-hub';
 import { asked } from './request';
@@ -7,17 +9,30 @@ vi.mock('next/headers', () => import('./request'));
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 vi.mock('next/server', async (real) => ({ ...(await real<object>()), connection: () => Promise.resolve() }));
 vi.mock('next-intl/server', () => ({ getTranslations: () => Promise.resolve((key: string) => key) }));
-// Making one takes a tenth of a second, and nearly everybody here has the same password.
+// Making or checking one takes a tenth of a second, and nearly everybody here has the same password: each is worked out once.
 vi.mock('better-auth/crypto', async (real) => {
-  const crypto = await real<typeof Crypto>();
+  const passwords = await real<typeof Passwords>();
   const made = new Map<string, Promise<string>>();
   const hashPassword = (password: string) => {
-    const hash = made.get(password) ?? crypto.hashPassword(password);
+    const hash = made.get(password) ?? passwords.hashPassword(password);
     made.set(password, hash);
     return hash;
   };
-  return { ...crypto, hashPassword };
+  return { ...passwords, hashPassword };
 });
+const { scrypt } = crypto;
+const derived = new Map<string, Buffer>();
+crypto.scrypt = ((password: string, salt: string, length: number, options: object, done: Derived) => {
+  const of = JSON.stringify([password, salt, length, options]);
+  const known = derived.get(of);
+  if (known) return done(null, known);
+  scrypt(password, salt, length, options, (error, key) => {
+    if (!error) derived.set(of, key);
+    done(error, key);
+  });
+}) as typeof scrypt;
+syncBuiltinESMExports();
+type Derived = (error: Error | null, key: Buffer) => void;
 
 // Files share their modules and one process: what a file set is gone when it is through.
 const env = { ...process.env };

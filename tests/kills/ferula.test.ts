@@ -58,7 +58,7 @@ it('kills under load lose nothing that was acknowledged, and double nothing', as
   ferula.kill(ferula.applicationPid());
   await ferula.untilStarterEnded();
   await ferula.start();
-  const report = await killAndCount(ferula, 4, 7);
+  const report = await killAndCount(ferula, 3, 7);
   expect(report).toMatchObject({ lost: [], doubled: [] });
   expect(report.acknowledged).toBeGreaterThan(0);
 }, 240_000);

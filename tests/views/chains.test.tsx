@@ -108,6 +108,19 @@ test('a cast rig is towed instead, with its own figures, conditions and cautions
   await waitFor(() => expect(figure('throw')).toMatch(/^\d/));
 });
 
+test('a rig that is towed over a bottom is cast instead, and saved', async () => {
+  const user = await open('/bench/setup-canoe-spoon');
+  const was = screen.getByTestId('revision').textContent;
+  await press(user, 'p');
+  await user.selectOptions(await screen.findByLabelText('Fished'), 'cast');
+  await user.click(screen.getByRole('button', { name: 'Close' }));
+  await press(user, 's');
+  await fill(await screen.findByLabelText('What changed, and why'), 'from the bank');
+  await user.click(screen.getByRole('button', { name: 'Save' }));
+  await waitFor(() => expect(screen.getByTestId('revision')).toHaveTextContent(/^[A-Z]$/));
+  await waitFor(() => expect(screen.getByTestId('revision')).not.toHaveTextContent(was));
+});
+
 test('house rules, rules sheet and class values change what the checks say, and go back', async () => {
   let user = await open('/rules');
   const saved = () => waitFor(() => expect(screen.getAllByRole('status')[0]).toHaveTextContent('Saved.'));
@@ -117,8 +130,11 @@ test('house rules, rules sheet and class values change what the checks say, and 
   await user.click(screen.getByRole('checkbox', { name: 'Barbless only' }));
   await fill(screen.getByLabelText('Hooks per line'), '');
   await user.click(screen.getByRole('button', { name: 'Class values' }));
-  await user.click(screen.getByText('Mouths'));
-  await fill(screen.getAllByLabelText('tears out at, per millimetre of wire')[2]!, '12');
+  const mouths = screen.getByText('Mouths');
+  await user.click(mouths);
+  // In the whole page a label is looked for among some thousand fields.
+  const tears = within(mouths.closest('details')!).getAllByLabelText('tears out at, per millimetre of wire');
+  await fill(tears[2]!, '12');
   await saved();
   user = await open('/bench/setup-drowned-wall');
   expect(remarks()[0]).toHaveTextContent('your sheet wants them barbless');
