@@ -7,6 +7,9 @@ const LABEL_WIDTH_PX = 235;
 /** What the band that is wanted takes at the edge [px]. */
 const WANTED_WIDTH_PX = 76;
 
+/** A shorter depth has its figure below, where no handle lies on it [px]. */
+const BESIDE_FROM_PX = 26;
+
 /** Depth, way behind and the angle of the line in view, each from where it is measured. */
 export function Dimensions({
   running,
@@ -42,7 +45,11 @@ export function Dimensions({
       <path
         d={`M${right},${y(0)}V${y(depthM)}M${right - 4},${y(0)}h8M${right - 4},${y(depthM)}h8M${x(behindM) + 31},${y(depthM)}H${right - 6}`}
       />
-      <text x={right - 6} y={(y(0) + y(depthM)) / 2 + 4} textAnchor="end">
+      <text
+        x={right - 6}
+        y={y(depthM) - y(0) < BESIDE_FROM_PX ? y(depthM) + 22 : (y(0) + y(depthM)) / 2 + 4}
+        textAnchor="end"
+      >
         {format(depthM, 'depth')}
       </text>
       <path d={`M${x(0)},${y(0) - 22}H${x(behindM)}M${x(0)},${y(0) - 27}v10M${x(behindM)},${y(0) - 27}v10`} />
