@@ -5,7 +5,7 @@ import { SCHOOLS, type SchoolId } from '@/core/tackle/defaults/schools';
 import { anglerSchema } from './angler';
 import { numberIn } from './number';
 import { broken } from './problems';
-import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from './spread/spread-limits';
+import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from './spread/tow-point-limits';
 
 export const CRAFT_LIMITS = {
   lengthM: { min: 1, max: 40 },

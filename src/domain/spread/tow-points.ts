@@ -1,7 +1,7 @@
 import type { TowPoint } from '@/core/afloat';
 import type { Limits } from '@/core/base/guard';
 import type { Craft } from '../house';
-import { TOW_POINT_LIMITS as L } from './spread-limits';
+import { TOW_POINT_LIMITS as L } from './tow-point-limits';
 
 /** Beam over length of an open boat; a canoe is narrower. Guessed where it was not measured. */
 const BEAM_SHARE = 0.33;

@@ -2,7 +2,7 @@
 
 import type { TowPoint } from '@/core/afloat';
 import type { Craft } from '@/domain/house';
-import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from '@/domain/spread/spread-limits';
+import { MOST_TOW_POINTS, TOW_POINT_KINDS, TOW_POINT_LIMITS as T } from '@/domain/spread/tow-point-limits';
 import {
   beamOf,
   isOnCraft,
