@@ -1,3 +1,5 @@
+import { execFile } from 'node:child_process';
+import { promisify } from 'node:util';
 import { expect, test } from '@playwright/test';
 import { due } from '../helpers/due';
 import { clean, open, resetDemo, watchErrors } from './page';
@@ -78,4 +80,12 @@ test('no panel has anything for axe to find', async ({ page }) => {
       await expect(page.getByRole('dialog')).toBeVisible();
       await clean(page);
     });
+});
+
+test('no view loads more than 250 kB of scripts at first, or 60 kB of HTML', async ({ baseURL }) => {
+  const { stdout } = await promisify(execFile)('node', ['scripts/weigh-pages.mjs', baseURL!]);
+  const pages = [...stdout.matchAll(/^(\S+)\s+scripts\s+(\d+) kB\s+HTML\s+(\d+) kB/gm)];
+  expect(pages.length).toBeGreaterThan(15);
+  const heavy = pages.filter(([, , scripts, html]) => Number(scripts) > 250 || Number(html) > 60);
+  expect(heavy.map(([line]) => line)).toEqual([]);
 });
