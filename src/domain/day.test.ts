@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../tests/helpers/demo';
+import { problemsAgainst } from '../../tests/helpers/problems';
 import { DAY_LIMITS, METHODS, onTheDay } from '@/core/decide';
 import { evaluate } from '@/core/judge';
 import { dayConditionsSchema, type DayConditions } from './day';
@@ -9,6 +10,7 @@ import { planSchema } from './plan/plan';
 import { nextDay, usualPlan } from './plan/usual-plan';
 import { USUAL_DAY } from './usual-day';
 
+const problemsOf = problemsAgainst(presentationSchema);
 const within = ({ min, max }: { readonly min: number; readonly max: number }) => fc.double({ min, max, noNaN: true });
 const span = (limits: { readonly min: number; readonly max: number }) =>
   fc.tuple(within(limits), within(limits)).map(([a, b]) => ({ from: Math.min(a, b), to: Math.max(a, b) }));
@@ -44,10 +46,7 @@ describe('a setup on a day', () => {
       fc.property(fc.nat(newest.length - 1), day, (nth, said) => {
         const { file } = newest[nth]!;
         const today = onTheDay(file, said);
-        const problems = presentationSchema
-          .safeParse(today.presentation)
-          .error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`);
-        expect(problems ?? []).toEqual([]);
+        expect(problemsOf(today.presentation)).toEqual([]);
         expect(evaluate(today).outcome).toBe('ok');
         // Its own technique stays.
         expect(today.presentation).toMatchObject({
@@ -63,7 +62,7 @@ describe('a setup on a day', () => {
     for (const depthM of [D.depthM.min, D.depthM.max])
       for (const { id, file } of newest) {
         const { presentation } = onTheDay(file, { surfaceC: 10, depthM: { from: depthM, to: depthM } });
-        expect(presentationSchema.safeParse(presentation).error?.issues ?? [], `${id} at ${depthM} m`).toEqual([]);
+        expect(problemsOf(presentation), `${id} at ${depthM} m`).toEqual([]);
       }
   });
 

@@ -1,3 +1,4 @@
+import { problemsAgainst } from '../../tests/helpers/problems';
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../tests/helpers/demo';
 import { PARTS_OF_JOINT, type JointKind } from '@/core/tackle';
@@ -17,10 +18,7 @@ import { builtInKnots, chainOf, presentationOf, startGear, startPresentation } f
 import { usualPresentation } from './usual-presentation';
 
 const WAYS = ['cast', ...TOWED_WAYS] as const;
-const problemsOf = (presentation: unknown) => {
-  const { error } = presentationSchema.safeParse(presentation);
-  return error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`) ?? [];
-};
+const problemsOf = problemsAgainst(presentationSchema);
 
 const trolled = presentationOf('trolled') as TowedPresentation;
 /** All that a towed presentation can say. */

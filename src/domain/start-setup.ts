@@ -1,4 +1,5 @@
 import { STANDARD_GRAVITY_MPS2 } from '@/core/base/constants';
+import { within } from '@/core/base/guard';
 import type { Gear, House } from '@/core/tackle';
 import { sideTaken } from '@/core/tackle/defaults/schools';
 import { KNOTS, type KnotPattern } from '@/core/tackle/defaults/knots';
@@ -67,7 +68,7 @@ export function presentationOf(way: 'cast' | TowedPresentation['way'], from: Pre
       ...inCommon(from),
       kind: 'cast',
       castStyle: 'overhead',
-      distanceM: Math.max(PRESENTATION_LIMITS.distanceM.min, Math.min(from.lineOutM, LONG_CAST_M)),
+      distanceM: within(from.lineOutM, { min: PRESENTATION_LIMITS.distanceM.min, max: LONG_CAST_M }),
       wanted: { attitude: wanted.attitude, breakAt: wanted.breakAt, fall: { kind: 'steady' } },
     };
   }

@@ -36,3 +36,7 @@ export function requireInRange(field: string, value: number, limits: Limits): nu
   if (!(aboveMin && value <= limits.max)) throw new InputRangeError(field, value, limits.min, limits.max);
   return value;
 }
+
+/** The nearest value that lies within limits. */
+export const within = (value: number, { min, max }: Pick<Limits, 'min' | 'max'>): number =>
+  Math.min(max, Math.max(min, value));

@@ -182,7 +182,7 @@ describe('the weight that a depth asks for', () => {
     material: 'lead',
   } as const;
 
-  it('is asked of bottom rigs of the demo', () => expect(bottom.length).toBeGreaterThan(0));
+  it('can be tried: the demo has bottom rigs', () => expect(bottom.length).toBeGreaterThan(0));
 
   it.each(bottom)('%s: is more in deeper and in faster water, and less of a denser metal', (_, setup, p) => {
     const rig = readRig(setup);

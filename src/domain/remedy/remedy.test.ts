@@ -1,3 +1,4 @@
+import { problemsAgainst } from '../../../tests/helpers/problems';
 import { describe, expect, it } from 'vitest';
 import { demoFile, demoFiles } from '../../../tests/helpers/demo';
 import { applyChange, type Change } from '@/core/decide';
@@ -13,8 +14,7 @@ import { classPartsFor } from './class-parts';
 import { techniqueChanges } from './techniques';
 
 const newest = demoFiles.filter((each) => each.newest).map(({ id, file }) => [id, file] as const);
-const problemsOf = (file: unknown) =>
-  setupFileSchema.safeParse(file).error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`) ?? [];
+const problemsOf = problemsAgainst(setupFileSchema);
 const techniquesOf = (file: SetupFile) => techniqueChanges(file, evaluate(file));
 const isOf =
   <K extends Change['kind']>(kind: K) =>

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { problemsAgainst } from '../../../tests/helpers/problems';
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../tests/helpers/demo';
 import { demoHouse, demoSpreads } from '@/db/demo';
@@ -15,8 +16,7 @@ import { usualSpread } from './usual-spread';
 import { wantedBand } from './wanted-band';
 
 const wren = demoHouse.crafts[0]!;
-const problemsOf = (spread: unknown) =>
-  spreadSchema.safeParse(spread).error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`) ?? [];
+const problemsOf = problemsAgainst(spreadSchema);
 
 /** Any craft that Rules takes. */
 const craft: fc.Arbitrary<Craft> = fc

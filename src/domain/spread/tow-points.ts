@@ -1,5 +1,5 @@
 import type { TowPoint } from '@/core/afloat';
-import type { Limits } from '@/core/base/guard';
+import { within, type Limits } from '@/core/base/guard';
 import type { Craft } from '../house';
 import { TOW_POINT_LIMITS as L } from './tow-point-limits';
 
@@ -78,8 +78,6 @@ function onCraft(craft: Craft, point: TowPoint): TowPoint {
   const { xM, yM } = towPointBounds(craft, point.kind);
   return { ...point, xM: within(point.xM, xM), yM: within(point.yM, yM) };
 }
-
-const within = (value: number, { min, max }: Limits): number => Math.min(max, Math.max(min, value));
 
 /** Where a point may stand: rods and masts within the boat, booms and clips as far out as they reach [m]. */
 export function towPointBounds(craft: Craft, kind: TowPoint['kind']) {

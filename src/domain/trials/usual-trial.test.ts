@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { problemsAgainst } from '../../../tests/helpers/problems';
 import { setupIdSchema, trialIdSchema } from '../ids';
 import { MEASURED, trialSchema, type VersionPick } from './trial-document';
 import { newTrial, usualPick } from './usual-trial';
 
 const setups = ['setup-a', 'setup-b'].map((id, i) => ({ id: setupIdSchema.parse(id), number: i + 1 }));
 const BY = ['gear', 'measure', 'pace', 'hook', 'hand'] as const satisfies readonly VersionPick['by'][];
-const problemsOf = (trial: object) =>
-  trialSchema
-    .safeParse({ ...trial, id: trialIdSchema.parse('trial-1'), name: 'A trial' })
-    .error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`) ?? [];
+const problems = problemsAgainst(trialSchema);
+const problemsOf = (trial: object) => problems({ ...trial, id: trialIdSchema.parse('trial-1'), name: 'A trial' });
 const named = (by: VersionPick['by'], of = setups) => {
   const trial = newTrial(of, 1000);
   return {

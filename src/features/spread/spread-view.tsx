@@ -1,5 +1,6 @@
 'use client';
 
+import { within } from '@/core/base/guard';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Turn } from '@/core/afloat';
@@ -29,9 +30,6 @@ import { useSpread } from './use-spread';
 const TURN_STEP = 1.06;
 const SPEED_STEP_MPS = 0.05;
 
-const inRange = (value: number, { min, max }: { readonly min: number; readonly max: number }): number =>
-  Math.min(max, Math.max(min, value));
-
 /** All lines of a boat as one arrangement: from above and from the side, in a turn, on the wake, at one speed. */
 export function SpreadView(page: SpreadPage) {
   const i18n = useI18n();
@@ -48,11 +46,11 @@ export function SpreadView(page: SpreadPage) {
   const points = craft ? towPointsOf(craft) : [];
   const usualName = t('spread.title.usual', { count: spread.lines.length });
 
-  const putLine = (id: string, lineM: number) => inHand.changeLine(id, { lineM: inRange(lineM, L.lineM) }, 'line');
+  const putLine = (id: string, lineM: number) => inHand.changeLine(id, { lineM: within(lineM, L.lineM) }, 'line');
   const putDepth = (id: string, lengthM: number) => {
     const line = spread.lines.find((each) => each.id === id);
     if (line?.cableM === undefined) putLine(id, lengthM);
-    else inHand.changeLine(id, { cableM: inRange(lengthM, L.cableM) }, 'cable');
+    else inHand.changeLine(id, { cableM: within(lengthM, L.cableM) }, 'cable');
   };
   const placeAt = (pointId: string) => {
     const there = spread.lines.find((line) => line.pointId === pointId);
@@ -83,15 +81,15 @@ export function SpreadView(page: SpreadPage) {
       case 'down':
         return on ? length(on, 0.5) : undefined;
       case 'tighter':
-        return setTurn({ ...turn, radiusM: inRange(turn.radiusM / TURN_STEP, L.radiusM) });
+        return setTurn({ ...turn, radiusM: within(turn.radiusM / TURN_STEP, L.radiusM) });
       case 'wider':
-        return setTurn({ ...turn, radiusM: inRange(turn.radiusM * TURN_STEP, L.radiusM) });
+        return setTurn({ ...turn, radiusM: within(turn.radiusM * TURN_STEP, L.radiusM) });
       case 'other-side':
         return setTurn({ ...turn, side: turn.side === 'port' ? 'starboard' : 'port' });
       case 'slower':
-        return inHand.change({ speedMps: inRange(spread.speedMps - SPEED_STEP_MPS, L.speedMps) });
+        return inHand.change({ speedMps: within(spread.speedMps - SPEED_STEP_MPS, L.speedMps) });
       case 'faster':
-        return inHand.change({ speedMps: inRange(spread.speedMps + SPEED_STEP_MPS, L.speedMps) });
+        return inHand.change({ speedMps: within(spread.speedMps + SPEED_STEP_MPS, L.speedMps) });
       case 'pin':
         return on ? inHand.changeLine(on.id, { pinned: !on.pinned }) : undefined;
       case 'facing':

@@ -2,7 +2,7 @@
 
 import { useRef, useState, useTransition } from 'react';
 import type { Craft } from '@/domain/house';
-import type { Limits } from '@/core/base/guard';
+import { within } from '@/core/base/guard';
 import type { TowPoint } from '@/core/afloat';
 import type { NamedSetup } from '@/domain/packed-setups';
 import { movedTo, placedSetup } from '@/domain/spread/place-setup';
@@ -72,8 +72,6 @@ function asStruck(
     ...(cableM === null || moved.cableM === undefined ? {} : { cableM: within(cableM, L.cableM) }),
   };
 }
-
-const within = (value: number, { min, max }: Limits): number => Math.min(max, Math.max(min, value));
 
 /** Headless: the spread in hand with its history, kept on the bench when asked; the craft that it stands in. */
 export function useSpread(page: SpreadPage) {

@@ -1,5 +1,6 @@
 'use client';
 
+import { within } from '@/core/base/guard';
 import { useState } from 'react';
 import { BAIT_FISH_LIMITS, baitFish, type BaitFish, type DayConditions } from '@/core/decide';
 import type { RodPart } from '@/core/tackle';
@@ -32,11 +33,9 @@ export function BaitTable({ day, baits, box }: BaitTableProps) {
   const [mouth, setMouth] = useState<(typeof MOUTHS)[number]>('firm');
   const lengths = baits.length > 0 ? [...new Set(baits.map(({ lengthM }) => lengthM))].sort((a, b) => a - b) : BAITS_M;
   const rods = box.filter((part): part is Extract<Part, { kind: 'rod' }> => part.kind === 'rod');
-  const within = ({ min, max }: { readonly min: number; readonly max: number }, value: number) =>
-    Math.min(max, Math.max(min, value));
-  const fishKg = FISH_SHARES.map((share) => within(BAIT_FISH_LIMITS.fishKg, share * (day.fishKg ?? FISH_KG)));
+  const fishKg = FISH_SHARES.map((share) => within(share * (day.fishKg ?? FISH_KG), BAIT_FISH_LIMITS.fishKg));
   const cells = baitFish({
-    baitsM: lengths.map((length) => within(BAIT_FISH_LIMITS.baitM, length)),
+    baitsM: lengths.map((length) => within(length, BAIT_FISH_LIMITS.baitM)),
     fishKg,
     cover,
     mouth,

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoFiles } from '../../../../tests/helpers/demo';
+import { problemsAgainst } from '../../../../tests/helpers/problems';
 import { evaluate } from '@/core/judge';
 import { demoHouse, demoParts } from '@/db/demo';
 import { ADDABLE, newJoint } from '@/domain/new-joint';
@@ -12,6 +13,7 @@ import type { Joint } from '@/domain/joint';
 import { benchReducer, candidatesFor, fittedSetup, startState, type BenchAction, type BenchState } from './bench-state';
 
 const readings = { box: demoParts, partsThen: [], house: demoHouse };
+const problemsOf = problemsAgainst(setupFileSchema);
 const newest = demoFiles.filter((each) => each.newest);
 
 /** Something that can be done on the Bench, by what is drawn: which of the joints, which of the parts, which way. */
@@ -67,10 +69,7 @@ describe('whatever is done on the Bench', () => {
         for (const each of deeds) state = actionsOf(state, each).reduce(benchReducer, state);
         const setup = fittedSetup(state, readings);
         const file = { version: 1, name: 'Any', ...setup };
-        const problems = setupFileSchema
-          .safeParse(file)
-          .error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`);
-        expect(problems ?? []).toEqual([]);
+        expect(problemsOf(file)).toEqual([]);
         expect(evaluate(setup).outcome).toBe('ok');
         expect(state.draft.chain.some(({ id }) => id === state.selected)).toBe(true);
         while (state.past.length > 0) state = benchReducer(state, { kind: 'undo' });
